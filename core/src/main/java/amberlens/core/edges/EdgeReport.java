@@ -1,0 +1,78 @@
+package amberlens.core.edges;
+
+import amberlens.core.time.FrameSpan;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/**
+ * The margin of every frame of a take.
+ *
+ * @param margins one per frame, from frame 0
+ * @param open the spans in which an edge is open, in order of time
+ * @param worstFrame the frame with the smallest margin, the first of several
+ */
+public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFrame) {
+    public EdgeReport {
+        margins = List.copyOf(margins);
+        open = List.copyOf(open);
+    }
+
+    /**
+     * A run of frames whose edge is open.
+     *
+     * @param span its frames
+     * @param worstFrame the frame that is furthest open
+     * @param worst where and how far it is open
+     */
+    public record OpenSpan(FrameSpan span, int worstFrame, Margin worst) {}
+
+    /** Checks every frame. */
+    public static EdgeReport of(Take take) {
+        var margins = IntStream.range(0, take.length())
+                .mapToObj(frame -> Margin.of(take.pose(frame), take.picture(), take.frame()))
+                .toList();
+        return new EdgeReport(margins, openSpans(margins), worstIn(margins, 0, margins.size() - 1));
+    }
+
+    /** Whether no frame is open. */
+    public boolean isSealed() {
+        return open.isEmpty();
+    }
+
+    public Margin worst() {
+        return margins.get(worstFrame);
+    }
+
+    /** The open span that is furthest open. */
+    public Optional<OpenSpan> worstSpan() {
+        return open.stream().filter(span -> span.span().contains(worstFrame)).findFirst();
+    }
+
+    private static List<OpenSpan> openSpans(List<Margin> margins) {
+        var spans = new ArrayList<OpenSpan>();
+        int from = -1;
+        for (int frame = 0; frame <= margins.size(); frame++) {
+            boolean open = frame < margins.size() && !margins.get(frame).isSealed();
+            if (open && from < 0) {
+                from = frame;
+            } else if (!open && from >= 0) {
+                int worst = worstIn(margins, from, frame - 1);
+                spans.add(new OpenSpan(new FrameSpan(from, frame - 1), worst, margins.get(worst)));
+                from = -1;
+            }
+        }
+        return spans;
+    }
+
+    private static int worstIn(List<Margin> margins, int from, int to) {
+        int worst = from;
+        for (int frame = from + 1; frame <= to; frame++) {
+            if (margins.get(frame).framePx() < margins.get(worst).framePx()) {
+                worst = frame;
+            }
+        }
+        return worst;
+    }
+}

@@ -1,0 +1,48 @@
+package amberlens.core.edges;
+
+import amberlens.core.geometry.Corner;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Side;
+import amberlens.core.geometry.Size;
+import amberlens.core.motion.Pose;
+
+/**
+ * How far the frame is inside the picture, and where it comes closest to leaving it.
+ *
+ * <p>Scale acts along the picture's axes before the turn, so the picture's sides stay perpendicular in the frame and
+ * the distance of a corner c to the left side is sx·A.x + (R(−θ)(c − P)).x; the other sides likewise.
+ *
+ * @param framePx signed distance in frame pixels, positive inside
+ * @param side the side of the picture that is nearest
+ * @param corner the corner of the frame that is nearest to it
+ */
+public record Margin(double framePx, Side side, Corner corner) {
+    /** The least margin that counts as sealed, in frame pixels. */
+    public static final double SEALED = -0.001;
+
+    public static Margin of(Pose pose, Size picture, Size frame) {
+        double sx = pose.scale().factorX();
+        double sy = pose.scale().factorY();
+        double left = sx * pose.anchor().x();
+        double right = sx * (picture.width() - pose.anchor().x());
+        double top = sy * pose.anchor().y();
+        double bottom = sy * (picture.height() - pose.anchor().y());
+        var nearest = new Margin(Double.POSITIVE_INFINITY, Side.LEFT, Corner.UPPER_LEFT);
+        for (Corner corner : Corner.values()) {
+            FramePoint q = pose.unturned(corner.of(frame));
+            nearest = nearest.orNearer(left + q.x(), Side.LEFT, corner)
+                    .orNearer(right - q.x(), Side.RIGHT, corner)
+                    .orNearer(top + q.y(), Side.TOP, corner)
+                    .orNearer(bottom - q.y(), Side.BOTTOM, corner);
+        }
+        return nearest;
+    }
+
+    public boolean isSealed() {
+        return framePx >= SEALED;
+    }
+
+    private Margin orNearer(double distance, Side otherSide, Corner otherCorner) {
+        return distance < framePx ? new Margin(distance, otherSide, otherCorner) : this;
+    }
+}

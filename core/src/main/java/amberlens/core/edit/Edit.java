@@ -1,0 +1,29 @@
+package amberlens.core.edit;
+
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import java.util.function.UnaryOperator;
+
+/** A named change of a project. The name continues "Undo …". */
+public interface Edit {
+    String name();
+
+    Project apply(Project project);
+
+    static Edit of(String name, UnaryOperator<Project> change) {
+        return new Named(name, change);
+    }
+
+    /** A change of one shot. */
+    static Edit ofShot(String name, String shotId, UnaryOperator<Shot> change) {
+        return of(name, project -> project.mapShot(shotId, change));
+    }
+
+    /** An edit made of a name and a function. */
+    record Named(String name, UnaryOperator<Project> change) implements Edit {
+        @Override
+        public Project apply(Project project) {
+            return change.apply(project);
+        }
+    }
+}

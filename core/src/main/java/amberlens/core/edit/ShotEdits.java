@@ -1,0 +1,115 @@
+package amberlens.core.edit;
+
+import amberlens.core.edges.Conform;
+import amberlens.core.extras.Extras;
+import amberlens.core.model.LineUp;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+
+/** Changes of the line-up: which shots there are, in which order and how long. */
+public final class ShotEdits {
+    /** The length of a new shot, in seconds. */
+    public static final int NEW_SHOT_SECONDS = 5;
+
+    private static final int FIRST_TRACK = 1;
+
+    private ShotEdits() {}
+
+    /** A shot of the media, conformed to the frame, at the given place among the shots of the first track. */
+    public static Edit add(Media media, Conform conform, int place) {
+        return Edit.of("adding of a shot", project -> {
+            Shot shot = newShot(project, media, conform);
+            var row = new ArrayList<>(LineUp.track(project, FIRST_TRACK));
+            row.add(Math.clamp(place, 0, row.size()), shot);
+            var all = new ArrayList<>(project.shots());
+            all.add(shot);
+            return inRow(project.withShots(all), row);
+        });
+    }
+
+    private static Shot newShot(Project project, Media media, Conform conform) {
+        int length = NEW_SHOT_SECONDS * project.frame().rate().nominal();
+        var camera = CameraTrack.still(conform.pose(media.size(), project.frameSize()));
+        String id = FreshIds.next("s", project.shots().stream().map(Shot::id).toList());
+        int end = LineUp.length(project);
+        return new Shot(id, media.title(), media.id(), FIRST_TRACK, end, length, true, camera, Extras.NONE);
+    }
+
+    /** Removes a shot; those after it on its track close the gap. */
+    public static Edit delete(String shotId) {
+        return Edit.of("deletion of a shot", project -> project.shot(shotId)
+                .map(shot -> {
+                    var rest = project.shots().stream()
+                            .filter(other -> !other.equals(shot))
+                            .toList();
+                    return shiftedAfter(project.withShots(rest), shot, -shot.length());
+                })
+                .orElse(project));
+    }
+
+    /** Puts a shot at another place among the shots of its track; they lie in a row again. */
+    public static Edit reorder(String shotId, int place) {
+        return Edit.of("new order of shots", project -> project.shot(shotId)
+                .map(shot -> {
+                    var row = new ArrayList<>(LineUp.track(project, shot.track()));
+                    row.remove(shot);
+                    row.add(Math.clamp(place, 0, row.size()), shot);
+                    return inRow(project, row);
+                })
+                .orElse(project));
+    }
+
+    /** Gives a shot another length, keeping the timing of its keys; later shots of its track move along. */
+    public static Edit setLength(String shotId, int length) {
+        return Edit.of("length of a shot", project -> project.shot(shotId)
+                .map(shot -> shiftedAfter(
+                        project.mapShot(shotId, old -> old.withLength(length)), shot, length - shot.length()))
+                .orElse(project));
+    }
+
+    public static Edit rename(String shotId, String name) {
+        return Edit.ofShot("name of a shot", shotId, shot -> shot.withName(name));
+    }
+
+    /** Lays a shot's picture into the frame anew, unturned and without keys. */
+    public static Edit conform(String shotId, Conform conform) {
+        return Edit.of(
+                conform.word() + " of a shot",
+                project -> project.mapShot(
+                        shotId,
+                        shot -> shot.withCamera(CameraTrack.still(
+                                conform.pose(project.mediaOf(shot).size(), project.frameSize())))));
+    }
+
+    /** Replaces a shot's move, as the seal does. */
+    public static Edit setCamera(String name, String shotId, CameraTrack camera) {
+        return Edit.ofShot(name, shotId, shot -> shot.withCamera(camera));
+    }
+
+    private static Project shiftedAfter(Project project, Shot shot, int frames) {
+        return project.withShots(project.shots().stream()
+                .map(other -> other.track() == shot.track() && other.start() > shot.start()
+                        ? other.withStart(Math.max(0, other.start() + frames))
+                        : other)
+                .toList());
+    }
+
+    /** The row's shots one after the other from where its earliest begins. */
+    private static Project inRow(Project project, List<Shot> row) {
+        int start =
+                row.size() == 1 ? 0 : row.stream().mapToInt(Shot::start).min().orElse(0);
+        var starts = new HashMap<String, Integer>();
+        for (Shot shot : row) {
+            starts.put(shot.id(), start);
+            start += shot.length();
+        }
+        return project.withShots(project.shots().stream()
+                .map(shot -> shot.withStart(starts.getOrDefault(shot.id(), shot.start())))
+                .toList());
+    }
+}

@@ -1,0 +1,49 @@
+package amberlens.core.geometry;
+
+/**
+ * The map (x, y) → (xx·x + xy·y + dx, yx·x + yy·y + dy) of the plane.
+ */
+public record AffineMap(double xx, double xy, double dx, double yx, double yy, double dy) {
+    /** The map that moves nothing. */
+    public static final AffineMap IDENTITY = new AffineMap(1, 0, 0, 0, 1, 0);
+
+    public double x(double px, double py) {
+        return xx * px + xy * py + dx;
+    }
+
+    public double y(double px, double py) {
+        return yx * px + yy * py + dy;
+    }
+
+    /** The area that a unit square is mapped to; negative when the map mirrors. */
+    public double determinant() {
+        return xx * yy - xy * yx;
+    }
+
+    /**
+     * The map that undoes this one.
+     *
+     * @throws IllegalStateException when this map flattens the plane
+     */
+    public AffineMap inverse() {
+        double det = determinant();
+        if (det == 0 || !Double.isFinite(det)) {
+            throw new IllegalStateException("a map that flattens the plane has no inverse: " + this);
+        }
+        double ixx = yy / det;
+        double ixy = -xy / det;
+        double iyx = -yx / det;
+        double iyy = xx / det;
+        return new AffineMap(ixx, ixy, -(ixx * dx + ixy * dy), iyx, iyy, -(iyx * dx + iyy * dy));
+    }
+
+    /** First this map, then a scaling about the origin. */
+    public AffineMap thenScaled(double factorX, double factorY) {
+        return new AffineMap(factorX * xx, factorX * xy, factorX * dx, factorY * yx, factorY * yy, factorY * dy);
+    }
+
+    /** First a scaling about the origin, then this map. */
+    public AffineMap afterScaling(double factorX, double factorY) {
+        return new AffineMap(xx * factorX, xy * factorY, dx, yx * factorX, yy * factorY, dy);
+    }
+}

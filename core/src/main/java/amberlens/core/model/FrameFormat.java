@@ -1,0 +1,24 @@
+package amberlens.core.model;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.time.FrameRate;
+
+/**
+ * The output frame of a project.
+ *
+ * @param size frame pixels, at most {@value #LARGEST} in each direction
+ * @param background what shows where no picture is
+ */
+public record FrameFormat(Size size, FrameRate rate, Colour background) {
+    /** The greatest width or height of a frame. */
+    public static final int LARGEST = 16384;
+
+    /** 1920 × 1080 at 25 frames per second on black. */
+    public static final FrameFormat USUAL = new FrameFormat(new Size(1920, 1080), FrameRate.of(25), Colour.BLACK);
+
+    public FrameFormat {
+        if (size.width() > LARGEST || size.height() > LARGEST) {
+            throw new IllegalArgumentException("a frame is at most 16384 pixels wide and high, not " + size);
+        }
+    }
+}

@@ -1,0 +1,48 @@
+package amberlens.core.model;
+
+import amberlens.core.extras.Extras;
+import amberlens.core.geometry.Size;
+
+/**
+ * One item of the shelf.
+ *
+ * @param id unique among the project's media
+ * @param path where the file is: absolute once a project is open
+ * @param size the upright size in source pixels
+ */
+public record Media(String id, Kind kind, String path, Size size, Extras extras) {
+    /** What the file holds. */
+    public enum Kind {
+        PHOTO
+    }
+
+    public Media {
+        if (id.isBlank() || path.isBlank()) {
+            throw new IllegalArgumentException("media need an id and a path");
+        }
+    }
+
+    public static Media photo(String id, String path, Size size) {
+        return new Media(id, Kind.PHOTO, path, size, Extras.NONE);
+    }
+
+    public Media withPath(String newPath) {
+        return new Media(id, kind, newPath, size, extras);
+    }
+
+    public Media withSize(Size newSize) {
+        return new Media(id, kind, path, newSize, extras);
+    }
+
+    /** The file's name without folders and ending. */
+    public String title() {
+        String name = fileName();
+        int dot = name.lastIndexOf('.');
+        return dot > 0 ? name.substring(0, dot) : name;
+    }
+
+    /** The file's name without folders. */
+    public String fileName() {
+        return path.substring(Math.max(path.lastIndexOf('/'), path.lastIndexOf('\\')) + 1);
+    }
+}

@@ -1,0 +1,89 @@
+package amberlens.core.model;
+
+import amberlens.core.edges.Take;
+import amberlens.core.extras.Extras;
+import amberlens.core.geometry.Size;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/**
+ * Everything a person works on: the frame, the shelf and the line-up.
+ *
+ * @param media in the order of the shelf, with unique ids
+ * @param shots with unique ids, each with media of the project
+ */
+public record Project(String name, FrameFormat frame, List<Media> media, List<Shot> shots, Extras extras) {
+    public Project {
+        media = List.copyOf(media);
+        shots = List.copyOf(shots);
+        var mediaIds = new HashSet<String>();
+        for (Media item : media) {
+            if (!mediaIds.add(item.id())) {
+                throw new IllegalArgumentException("two media have the id \"" + item.id() + "\"");
+            }
+        }
+        var shotIds = new HashSet<String>();
+        for (Shot shot : shots) {
+            if (!shotIds.add(shot.id())) {
+                throw new IllegalArgumentException("two shots have the id \"" + shot.id() + "\"");
+            }
+            if (!mediaIds.contains(shot.media())) {
+                throw new IllegalArgumentException(
+                        "shot \"" + shot.id() + "\" shows \"" + shot.media() + "\", which is not among the media");
+            }
+        }
+    }
+
+    /** An empty project in the usual frame. */
+    public static Project empty(String name) {
+        return new Project(name, FrameFormat.USUAL, List.of(), List.of(), Extras.NONE);
+    }
+
+    public Optional<Shot> shot(String id) {
+        return shots.stream().filter(shot -> shot.id().equals(id)).findFirst();
+    }
+
+    public Optional<Media> media(String id) {
+        return media.stream().filter(item -> item.id().equals(id)).findFirst();
+    }
+
+    /** The media of a shot of this project. */
+    public Media mediaOf(Shot shot) {
+        return media(shot.media()).orElseThrow();
+    }
+
+    /** What the edges of a shot of this project depend on. */
+    public Take take(Shot shot) {
+        return new Take(shot.camera(), shot.length(), mediaOf(shot).size(), frame.size());
+    }
+
+    public Size frameSize() {
+        return frame.size();
+    }
+
+    public Project withName(String newName) {
+        return new Project(newName, frame, media, shots, extras);
+    }
+
+    public Project withFrame(FrameFormat newFrame) {
+        return new Project(name, newFrame, media, shots, extras);
+    }
+
+    public Project withMedia(List<Media> newMedia) {
+        return new Project(name, frame, newMedia, shots, extras);
+    }
+
+    public Project withShots(List<Shot> newShots) {
+        return new Project(name, frame, media, newShots, extras);
+    }
+
+    /** This project with one shot changed; the same project when the shot is gone or stays equal. */
+    public Project mapShot(String id, UnaryOperator<Shot> change) {
+        var changed = shots.stream()
+                .map(shot -> shot.id().equals(id) ? change.apply(shot) : shot)
+                .toList();
+        return changed.equals(shots) ? this : withShots(changed);
+    }
+}

@@ -1,0 +1,69 @@
+package amberlens.core.model;
+
+import amberlens.core.extras.Extras;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.time.FrameSpan;
+
+/**
+ * A picture on the line-up with its camera.
+ *
+ * @param id unique among the project's shots
+ * @param media the id of its media
+ * @param track from 1; higher tracks lie above lower ones
+ * @param start the line-up frame of its first frame, at least 0
+ * @param length frames, 1 … {@value #LONGEST}
+ * @param fillsFrame whether its edges are judged
+ */
+public record Shot(
+        String id,
+        String name,
+        String media,
+        int track,
+        int start,
+        int length,
+        boolean fillsFrame,
+        CameraTrack camera,
+        Extras extras) {
+
+    /** The greatest length of a shot, in frames. */
+    public static final int LONGEST = 1_000_000;
+
+    public Shot {
+        if (id.isBlank()) {
+            throw new IllegalArgumentException("a shot needs an id");
+        }
+        if (track < 1 || start < 0 || start > 100 * LONGEST) {
+            throw new IllegalArgumentException(
+                    "a shot lies on a track from 1 and starts at a frame from 0, not on " + track + " at " + start);
+        }
+        if (length < 1 || length > LONGEST) {
+            throw new IllegalArgumentException("a shot has 1 to 1000000 frames, not " + length);
+        }
+    }
+
+    /** Its last frame, counted from its first: N − 1. */
+    public int lastFrame() {
+        return length - 1;
+    }
+
+    /** The frames it covers on the line-up. */
+    public FrameSpan onLineUp() {
+        return new FrameSpan(start, start + length - 1);
+    }
+
+    public Shot withName(String newName) {
+        return new Shot(id, newName, media, track, start, length, fillsFrame, camera, extras);
+    }
+
+    public Shot withStart(int newStart) {
+        return new Shot(id, name, media, track, newStart, length, fillsFrame, camera, extras);
+    }
+
+    public Shot withLength(int newLength) {
+        return new Shot(id, name, media, track, start, newLength, fillsFrame, camera, extras);
+    }
+
+    public Shot withCamera(CameraTrack newCamera) {
+        return new Shot(id, name, media, track, start, length, fillsFrame, newCamera, extras);
+    }
+}

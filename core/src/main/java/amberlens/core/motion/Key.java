@@ -1,0 +1,35 @@
+package amberlens.core.motion;
+
+import amberlens.core.extras.Extras;
+
+/**
+ * A value at a frame, with the leg to the next key.
+ *
+ * @param at frames from the shot's first frame; may lie beyond the cut when a trim left it there
+ * @param value what the property is at that frame
+ * @param leg how the value travels to the next key; without meaning on the last one
+ * @param handles the bend of the path at this key; only positions use it
+ * @param extras unknown members of the file
+ */
+public record Key<V>(int at, V value, Leg leg, PathHandles handles, Extras extras) {
+    /** A key with a straight path. */
+    public static <V> Key<V> of(int at, V value, Leg leg) {
+        return new Key<>(at, value, leg, PathHandles.STRAIGHT, Extras.NONE);
+    }
+
+    public Key<V> withAt(int newAt) {
+        return new Key<>(newAt, value, leg, handles, extras);
+    }
+
+    public Key<V> withValue(V newValue) {
+        return new Key<>(at, newValue, leg, handles, extras);
+    }
+
+    public Key<V> withLeg(Leg newLeg) {
+        return new Key<>(at, value, newLeg, handles, extras);
+    }
+
+    public Key<V> withHandles(PathHandles newHandles) {
+        return new Key<>(at, value, leg, newHandles, extras);
+    }
+}

@@ -1,0 +1,70 @@
+package amberlens.core.motion;
+
+/**
+ * The cubic Bézier timing function of W3C <em>CSS Easing Functions Level 1</em>, section "Cubic Bézier easing
+ * functions": the curve from (0, 0) to (1, 1) with the handles (x1, y1) and (x2, y2), read as y over x.
+ *
+ * <p>x(t) rises with t because both handle abscissae lie in 0 … 1, so the parameter is found by Newton steps kept
+ * inside a shrinking bracket, down to |Δx| ≤ 1e-12; the slope can vanish only at isolated places, where the bracket
+ * alone still halves. Handle ordinates beyond 0 … 1 make the value overshoot.
+ *
+ * @param x1 0 … 1
+ * @param y1 finite
+ * @param x2 0 … 1
+ * @param y2 finite
+ */
+public record TimingCurve(double x1, double y1, double x2, double y2) {
+    private static final double TOLERANCE = 1e-12;
+
+    public TimingCurve {
+        if (!(x1 >= 0 && x1 <= 1 && x2 >= 0 && x2 <= 1) || !Double.isFinite(y1) || !Double.isFinite(y2)) {
+            throw new IllegalArgumentException("the handles of an ease have x in 0 … 1 and a finite y, not " + x1 + ", "
+                    + y1 + ", " + x2 + ", " + y2);
+        }
+    }
+
+    /**
+     * The progress of the value.
+     *
+     * @param time 0 … 1; beyond it the ends hold
+     */
+    public double progress(double time) {
+        if (time <= 0) {
+            return 0;
+        }
+        if (time >= 1) {
+            return 1;
+        }
+        return bezier(y1, y2, parameter(time));
+    }
+
+    private double parameter(double time) {
+        double low = 0;
+        double high = 1;
+        double t = time;
+        while (high - low > Math.ulp(high)) {
+            double miss = bezier(x1, x2, t) - time;
+            if (Math.abs(miss) <= TOLERANCE) {
+                return t;
+            }
+            if (miss > 0) {
+                high = t;
+            } else {
+                low = t;
+            }
+            double step = t - miss / slope(x1, x2, t);
+            t = step > low && step < high ? step : (low + high) / 2;
+        }
+        return t;
+    }
+
+    private static double bezier(double a, double b, double t) {
+        double u = 1 - t;
+        return 3 * u * u * t * a + 3 * u * t * t * b + t * t * t;
+    }
+
+    private static double slope(double a, double b, double t) {
+        double u = 1 - t;
+        return 3 * u * u * a + 6 * u * t * (b - a) + 3 * t * t * (1 - b);
+    }
+}

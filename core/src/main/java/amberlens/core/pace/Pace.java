@@ -1,0 +1,44 @@
+package amberlens.core.pace;
+
+import amberlens.core.geometry.Corner;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Pose;
+import amberlens.core.time.FrameRate;
+
+/**
+ * The displacement of the picture from one frame to the next.
+ *
+ * @param centrePx at the frame's centre, in frame pixels per frame
+ * @param cornerPx at the fastest corner, in frame pixels per frame
+ */
+public record Pace(double centrePx, double cornerPx) {
+    /** A pan that crosses the frame faster may judder at 24 to 30 frames per second, in seconds: common practice. */
+    public static final double CALM_CROSSING_SECONDS = 7;
+
+    /** The pace from a frame to the following one. */
+    public static Pace at(CameraTrack camera, int at, Size frame) {
+        Pose now = camera.at(at);
+        Pose next = camera.at(at + 1.0);
+        double corner = 0;
+        for (Corner place : Corner.values()) {
+            corner = Math.max(corner, displacement(now, next, place.of(frame)));
+        }
+        return new Pace(displacement(now, next, frame.centre()), corner);
+    }
+
+    /** The speed at the centre as a part of the frame's width per second, in per cent. */
+    public double percentOfWidthPerSecond(Size frame, FrameRate rate) {
+        return 100 * centrePx * rate.perSecond() / frame.width();
+    }
+
+    /** How long the picture takes to cross the frame's width, in seconds; infinite when it stands. */
+    public double crossingSeconds(Size frame, FrameRate rate) {
+        return frame.width() / (centrePx * rate.perSecond());
+    }
+
+    private static double displacement(Pose now, Pose next, FramePoint place) {
+        return next.toFrame(now.toPicture(place)).distance(place);
+    }
+}

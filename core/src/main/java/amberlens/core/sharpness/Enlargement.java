@@ -1,0 +1,39 @@
+package amberlens.core.sharpness;
+
+import amberlens.core.edges.Take;
+import amberlens.core.motion.Pose;
+
+/**
+ * The greatest enlargement of a take and where it happens.
+ *
+ * @param percent above 0
+ * @param frame the first frame that reaches it
+ */
+public record Enlargement(double percent, int frame) {
+    /** Up to here the picture is crisp, in per cent. */
+    public static final double CRISP = 100;
+
+    /** Up to here the softness is not noticeable, in per cent: common practice. */
+    public static final double UNNOTICED = 110;
+
+    /** The largest stretch of a source pixel in a pose, in per cent; a turn does not change it. */
+    public static double percent(Pose pose) {
+        return Math.max(pose.scale().x(), pose.scale().y());
+    }
+
+    public static Enlargement greatest(Take take) {
+        var greatest = new Enlargement(percent(take.pose(0)), 0);
+        for (int frame = 1; frame < take.length(); frame++) {
+            double percent = percent(take.pose(frame));
+            if (percent > greatest.percent) {
+                greatest = new Enlargement(percent, frame);
+            }
+        }
+        return greatest;
+    }
+
+    /** What the enlargement means for the eye, in one word. */
+    public static String verdict(double percent) {
+        return percent <= CRISP ? "crisp" : percent <= UNNOTICED ? "not noticeable" : "soft";
+    }
+}

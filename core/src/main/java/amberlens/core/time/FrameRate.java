@@ -1,0 +1,82 @@
+package amberlens.core.time;
+
+import java.util.regex.Pattern;
+
+/**
+ * Frames per second as an exact fraction in lowest terms, for example 24000/1001.
+ *
+ * @param numerator frames, at least 1
+ * @param denominator seconds, at least 1
+ */
+public record FrameRate(int numerator, int denominator) {
+    private static final Pattern WRITTEN = Pattern.compile("(\\d{1,9})(?:/(\\d{1,9}))?");
+    private static final int FASTEST = 1000;
+
+    public FrameRate {
+        if (numerator < 1 || denominator < 1 || numerator > (long) FASTEST * denominator) {
+            throw new IllegalArgumentException(
+                    "a frame rate lies above 0 and at most at " + FASTEST + ", not " + numerator + "/" + denominator);
+        }
+        int common = greatestCommonDivisor(numerator, denominator);
+        numerator /= common;
+        denominator /= common;
+    }
+
+    /** A whole number of frames per second. */
+    public static FrameRate of(int framesPerSecond) {
+        return new FrameRate(framesPerSecond, 1);
+    }
+
+    /**
+     * Reads {@code "25/1"}, {@code "25"} or {@code "24000/1001"}.
+     *
+     * @throws IllegalArgumentException when the text is not such a fraction
+     */
+    public static FrameRate parse(String text) {
+        var match = WRITTEN.matcher(text.strip());
+        if (!match.matches()) {
+            throw new IllegalArgumentException("a frame rate is written like 25/1 or 24000/1001, not \"" + text + "\"");
+        }
+        int denominator = match.group(2) == null ? 1 : Integer.parseInt(match.group(2));
+        return new FrameRate(Integer.parseInt(match.group(1)), denominator);
+    }
+
+    /** Frames per second, rounded to a double. */
+    public double perSecond() {
+        return (double) numerator / denominator;
+    }
+
+    /** The length of so many frames, in seconds. */
+    public double seconds(double frames) {
+        return frames * denominator / numerator;
+    }
+
+    /** Frames counted in one second of timecode: the rate rounded up to a whole number. */
+    public int nominal() {
+        return Math.ceilDiv(numerator, denominator);
+    }
+
+    /**
+     * Whether SMPTE ST 12-1 counts this rate in drop-frame timecode: 30000/1001 and 60000/1001.
+     */
+    public boolean dropsFrames() {
+        return denominator == 1001 && (numerator == 30000 || numerator == 60000);
+    }
+
+    /** The fraction as the project file writes it, for example {@code "25/1"}. */
+    public String written() {
+        return numerator + "/" + denominator;
+    }
+
+    /** For people: {@code "25"}, {@code "23.976"}. */
+    @Override
+    public String toString() {
+        return denominator == 1
+                ? Integer.toString(numerator)
+                : String.format(java.util.Locale.ROOT, "%.3f", perSecond()).replaceAll("0+$", "");
+    }
+
+    private static int greatestCommonDivisor(int a, int b) {
+        return b == 0 ? a : greatestCommonDivisor(b, a % b);
+    }
+}

@@ -1,0 +1,2 @@
+/** Placeholder. */
+package amberlens.desktop;
