@@ -1,0 +1,78 @@
+package amberlens.cli;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.LineUp;
+import amberlens.core.model.Project;
+import amberlens.core.time.Timecode;
+import amberlens.media.export.Export;
+import amberlens.media.export.FrameSource;
+import amberlens.media.film.PngFile;
+import amberlens.project.ProjectFile;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** One output frame of the line-up. */
+@Command(
+        name = "frame",
+        description = "Writes one output frame of the line-up as a PNG.",
+        mixinStandardHelpOptions = true)
+final class FrameCommand implements Callable<Integer> {
+    @Parameters(paramLabel = "FILE", description = "The project.")
+    private Path file = Path.of("");
+
+    @Option(
+            names = "--at",
+            required = true,
+            paramLabel = "FRAME|TIMECODE",
+            description = "For example 56 or 00:00:02:06.")
+    private String at = "";
+
+    @Option(names = "-o", required = true, paramLabel = "OUT.png", description = "The picture to write.")
+    private Path output = Path.of("");
+
+    @Option(names = "--size", paramLabel = "WxH", description = "Another size of the same shape.")
+    private @Nullable Size size;
+
+    @Option(names = "--overwrite", description = "Replace an existing file.")
+    private boolean overwrite;
+
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec = CommandLine.Model.CommandSpec.create();
+
+    @Override
+    public Integer call() throws FileProblem {
+        Project project = ProjectFile.open(file);
+        int frame = frame(project);
+        Size wanted = size == null ? project.frameSize() : size;
+        Export.checkShape(project.frameSize(), wanted);
+        if (Files.exists(output) && !overwrite) {
+            throw new FileProblem(output + " exists already; choose another name or allow overwriting (--overwrite).");
+        }
+        try (var workshop = new Workshop()) {
+            var source = new FrameSource(project, workshop.pictures, workshop.rows);
+            PngFile.write(source.frame(frame, wanted), output);
+        }
+        return ExitCode.DONE;
+    }
+
+    private int frame(Project project) {
+        int length = LineUp.length(project);
+        try {
+            int frame = Timecode.parse(at, project.frame().rate());
+            if (frame >= length) {
+                throw new IllegalArgumentException(
+                        length == 0 ? "the line-up has no shot" : "the line-up has the frames 0 to " + (length - 1));
+            }
+            return frame;
+        } catch (IllegalArgumentException e) {
+            throw new CommandLine.ParameterException(spec.commandLine(), "--at " + at + ": " + e.getMessage(), e);
+        }
+    }
+}

@@ -1,0 +1,48 @@
+package amberlens.cli;
+
+import amberlens.core.model.FileProblem;
+import amberlens.media.picture.PictureInfo;
+import amberlens.media.picture.PictureReader;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+
+/** What media files hold. */
+@Command(
+        name = "info",
+        description = "Prints the size, frames, colour and orientation of media files.",
+        mixinStandardHelpOptions = true)
+final class InfoCommand implements Callable<Integer> {
+    @Parameters(paramLabel = "MEDIA", arity = "1..*", description = "The files.")
+    private List<Path> files = List.of();
+
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec = CommandLine.Model.CommandSpec.create();
+
+    @Override
+    public Integer call() {
+        int code = ExitCode.DONE;
+        for (Path file : files) {
+            try {
+                print(file, PictureReader.info(file));
+            } catch (FileProblem e) {
+                spec.commandLine().getErr().println("amber: " + e.getMessage());
+                code = ExitCode.FAILED;
+            }
+        }
+        return code;
+    }
+
+    private void print(Path file, PictureInfo info) {
+        var out = spec.commandLine().getOut();
+        out.println(file);
+        out.println("  format       " + info.format());
+        out.println("  size         " + info.size() + " px");
+        out.println("  frames       1 (still picture, no rate)");
+        out.println("  colour       " + info.colour() + ", " + info.bits() + " bits per channel");
+        out.println("  orientation  " + info.orientation().words());
+    }
+}

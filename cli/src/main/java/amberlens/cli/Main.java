@@ -1,0 +1,66 @@
+package amberlens.cli;
+
+import amberlens.core.model.FileProblem;
+import java.io.PrintWriter;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ScopeType;
+
+/** The commands that need no window. */
+@Command(
+        name = "amber",
+        version = "Amber Lens 0.1.0",
+        description = "Camera moves on still pictures, proved to cover every frame.",
+        mixinStandardHelpOptions = true,
+        synopsisSubcommandLabel = "COMMAND",
+        subcommands = {CheckCommand.class, SealCommand.class, FrameCommand.class, RenderCommand.class, InfoCommand.class
+        })
+public final class Main implements Runnable {
+    @Option(names = "--verbose", scope = ScopeType.INHERIT, description = "Show the technical details of an error.")
+    private boolean verbose;
+
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec;
+
+    private Main() {
+        spec = CommandLine.Model.CommandSpec.create();
+    }
+
+    public static void main(String[] args) {
+        System.exit(run(args, new PrintWriter(System.out, true), new PrintWriter(System.err, true)));
+    }
+
+    /** Runs one command and returns its exit code. */
+    static int run(String[] args, PrintWriter out, PrintWriter err) {
+        var main = new Main();
+        var line = new CommandLine(main);
+        line.setOut(out);
+        line.setErr(err);
+        line.setCaseInsensitiveEnumValuesAllowed(true);
+        line.registerConverter(amberlens.core.geometry.Size.class, SizeArgument::parse);
+        line.setParameterExceptionHandler((problem, _) -> {
+            err.println("amber: " + problem.getMessage());
+            err.println("Try: amber " + problem.getCommandLine().getCommandName() + " --help");
+            return ExitCode.WRONG_USE;
+        });
+        line.setExecutionExceptionHandler((problem, _, _) -> main.report(problem, err));
+        return line.execute(args);
+    }
+
+    @Override
+    public void run() {
+        spec.commandLine().usage(spec.commandLine().getOut());
+    }
+
+    private int report(Exception problem, PrintWriter err) {
+        boolean expected = problem instanceof FileProblem;
+        err.println("amber: " + (expected ? problem.getMessage() : "something went wrong: " + problem));
+        if (verbose) {
+            problem.printStackTrace(err);
+        } else if (!expected) {
+            err.println("Run again with --verbose for the details.");
+        }
+        return ExitCode.FAILED;
+    }
+}

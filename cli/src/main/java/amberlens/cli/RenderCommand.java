@@ -1,0 +1,120 @@
+package amberlens.cli;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.LineUp;
+import amberlens.core.model.Project;
+import amberlens.core.time.FrameSpan;
+import amberlens.core.time.Timecode;
+import amberlens.media.export.Export;
+import amberlens.media.export.ExportFormat;
+import amberlens.media.export.ExportSettings;
+import amberlens.project.ProjectFile;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+
+/** A film file or an image sequence. */
+@Command(
+        name = "render",
+        description = "Renders the line-up, or a part of it, into a film file or an image sequence.",
+        mixinStandardHelpOptions = true)
+final class RenderCommand implements Callable<Integer> {
+    @Parameters(paramLabel = "FILE", description = "The project.")
+    private Path file = Path.of("");
+
+    @Option(
+            names = "-o",
+            required = true,
+            paramLabel = "OUT",
+            description = "The film (.mp4), or the name of a sequence (.png) to which frame numbers are added.")
+    private Path output = Path.of("");
+
+    @Option(names = "--shot", paramLabel = "ID", description = "Only this shot; --from and --to count from its start.")
+    private @Nullable String shotId;
+
+    @Option(names = "--from", paramLabel = "A", description = "The first frame, as a number or timecode.")
+    private @Nullable String from;
+
+    @Option(names = "--to", paramLabel = "B", description = "The last frame; it is rendered too.")
+    private @Nullable String to;
+
+    @Option(names = "--size", paramLabel = "WxH", description = "Another size of the same shape.")
+    private @Nullable Size size;
+
+    @Option(names = "--codec", paramLabel = "NAME", description = "h264 or png; otherwise the ending of OUT decides.")
+    private @Nullable String codec;
+
+    @Option(names = "--overwrite", description = "Replace existing files.")
+    private boolean overwrite;
+
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec = CommandLine.Model.CommandSpec.create();
+
+    @Override
+    public Integer call() throws FileProblem {
+        Project whole = ProjectFile.open(file);
+        Project project =
+                shotId == null ? whole : whole.withShots(List.of(ShotChoice.find(whole, shotId, spec.commandLine())));
+        Size wanted = size == null ? project.frameSize() : size;
+        var settings = new ExportSettings(frames(project), wanted, format(), output, overwrite);
+        try (var workshop = new Workshop();
+                var progress = new TerminalProgress()) {
+            boolean finished = new Export(project, settings, workshop.pictures, workshop.rows).run(progress);
+            if (!finished) {
+                spec.commandLine().getErr().println("amber: cancelled; nothing was left behind.");
+                return ExitCode.FAILED;
+            }
+        }
+        spec.commandLine().getOut().println(output);
+        return ExitCode.DONE;
+    }
+
+    private FrameSpan frames(Project project) throws FileProblem {
+        int length = LineUp.length(project);
+        if (length == 0) {
+            throw new FileProblem("There is nothing to render: the line-up has no shot.");
+        }
+        int origin = shotId == null ? 0 : project.shots().getFirst().start();
+        int first = origin + time(project, from, "--from", 0);
+        int last = origin + time(project, to, "--to", length - 1 - origin);
+        if (last < first || last >= length) {
+            throw new ParameterException(
+                    spec.commandLine(),
+                    "--from and --to lie in 0 to " + (length - 1 - origin) + ", --to not before --from");
+        }
+        return new FrameSpan(first, last);
+    }
+
+    private int time(Project project, @Nullable String text, String option, int otherwise) {
+        try {
+            return text == null
+                    ? otherwise
+                    : Timecode.parse(text, project.frame().rate());
+        } catch (IllegalArgumentException e) {
+            throw new ParameterException(spec.commandLine(), option + ": " + e.getMessage(), e);
+        }
+    }
+
+    private ExportFormat format() {
+        var chosen = codec == null ? ExportFormat.byEnding(output) : ExportFormat.byCodec(codec);
+        return chosen.orElseThrow(() -> new ParameterException(
+                spec.commandLine(),
+                codec == null
+                        ? output + " has no ending that tells the format; end it in " + names(ExportFormat::ending)
+                                + " or give --codec"
+                        : "--codec is one of " + names(ExportFormat::codec) + ", not " + codec));
+    }
+
+    private static String names(java.util.function.Function<ExportFormat, String> name) {
+        return Arrays.stream(ExportFormat.values()).map(name).collect(Collectors.joining(" or "));
+    }
+}

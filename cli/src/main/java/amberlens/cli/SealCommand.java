@@ -1,0 +1,102 @@
+package amberlens.cli;
+
+import amberlens.core.edges.Lift;
+import amberlens.core.edges.SealResult;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.LineUp;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.sharpness.Enlargement;
+import amberlens.project.ProjectFile;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** Closes open edges and writes the project. */
+@Command(
+        name = "seal",
+        description = "Closes the open edges of the shots and writes the project. Exit code 3: a shot cannot be sealed;"
+                + " it stays unchanged.",
+        mixinStandardHelpOptions = true)
+final class SealCommand implements Callable<Integer> {
+    /** The ways to close edges. */
+    enum Way {
+        LIFT
+    }
+
+    @Parameters(paramLabel = "FILE", description = "The project.")
+    private Path file = Path.of("");
+
+    @Option(names = "--shot", paramLabel = "ID", description = "Only this shot.")
+    private @Nullable String shotId;
+
+    @Option(
+            names = "--by",
+            paramLabel = "WAY",
+            description = "lift: one zoom factor on the whole move, which keeps every gate centre and ease (default).")
+    private Way way = Way.LIFT;
+
+    @Option(
+            names = "--limit",
+            paramLabel = "PERCENT",
+            description = "The greatest enlargement allowed (default: ${DEFAULT-VALUE}).")
+    private double limit = Enlargement.UNNOTICED;
+
+    @Option(names = "-o", paramLabel = "OUT", description = "Write here instead of to FILE.")
+    private @Nullable Path output;
+
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec = CommandLine.Model.CommandSpec.create();
+
+    @Override
+    public Integer call() throws FileProblem {
+        if (!(limit > 0)) {
+            throw new CommandLine.ParameterException(spec.commandLine(), "--limit takes a percentage above 0");
+        }
+        Project project = ProjectFile.open(file);
+        List<Shot> shots =
+                shotId == null ? LineUp.inTime(project) : List.of(ShotChoice.find(project, shotId, spec.commandLine()));
+        boolean refused = false;
+        for (Shot shot : shots) {
+            SealResult result = shot.fillsFrame() ? seal(project, shot) : new SealResult.AlreadySealed();
+            report(shot, result);
+            refused |= result instanceof SealResult.Refused;
+            if (result instanceof SealResult.Sealed sealed) {
+                project =
+                        ShotEdits.setCamera("seal", shot.id(), sealed.camera()).apply(project);
+            }
+        }
+        ProjectFile.save(project, output == null ? file : output);
+        return refused ? ExitCode.OPEN_EDGE : ExitCode.DONE;
+    }
+
+    private SealResult seal(Project project, Shot shot) {
+        return switch (way) {
+            case LIFT -> Lift.seal(project.take(shot), limit);
+        };
+    }
+
+    private void report(Shot shot, SealResult result) {
+        PrintWriter out = spec.commandLine().getOut();
+        switch (result) {
+            case SealResult.AlreadySealed _ -> out.println(shot.id() + "  is sealed already");
+            case SealResult.Sealed sealed ->
+                out.printf(
+                        Locale.ROOT,
+                        "%s  sealed: +%.2f %% scale, enlargement at most %.1f %%%n",
+                        shot.id(),
+                        (sealed.factor() - 1) * 100,
+                        sealed.enlargement());
+            case SealResult.Refused refused ->
+                spec.commandLine().getErr().println("amber: " + shot.id() + " stays open: " + refused.reason() + ".");
+        }
+    }
+}

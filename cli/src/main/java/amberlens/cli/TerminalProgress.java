@@ -1,0 +1,64 @@
+package amberlens.cli;
+
+import amberlens.media.export.ExportProgress;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import me.tongfei.progressbar.ProgressBar;
+import me.tongfei.progressbar.ProgressBarBuilder;
+import me.tongfei.progressbar.ProgressBarStyle;
+import org.jspecify.annotations.Nullable;
+
+/** A progress bar on a terminal; and an interrupt from the keyboard ends the export cleanly before the program ends. */
+final class TerminalProgress implements ExportProgress, AutoCloseable {
+    private static final int CLEAN_UP_SECONDS = 10;
+
+    private final boolean shown = System.console() != null && System.console().isTerminal();
+    private final CountDownLatch closed = new CountDownLatch(1);
+    private final Thread onInterrupt = new Thread(this::cancelAndWait, "cancel");
+    private volatile boolean cancelled;
+    private @Nullable ProgressBar bar;
+
+    TerminalProgress() {
+        Runtime.getRuntime().addShutdownHook(onInterrupt);
+    }
+
+    @Override
+    public boolean done(int frames, int of) {
+        if (shown && bar == null) {
+            bar = new ProgressBarBuilder()
+                    .setTaskName("Rendering")
+                    .setUnit(" frames", 1)
+                    .setInitialMax(of)
+                    .setStyle(ProgressBarStyle.ASCII)
+                    .setUpdateIntervalMillis(200)
+                    .showSpeed()
+                    .build();
+        }
+        if (bar != null) {
+            bar.stepTo(frames);
+        }
+        return !cancelled;
+    }
+
+    private void cancelAndWait() {
+        cancelled = true;
+        try {
+            if (!closed.await(CLEAN_UP_SECONDS, TimeUnit.SECONDS)) {
+                System.err.println("amber: the export could not be ended cleanly.");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    @Override
+    public void close() {
+        if (bar != null) {
+            bar.close();
+        }
+        closed.countDown();
+        if (!cancelled) {
+            Runtime.getRuntime().removeShutdownHook(onInterrupt);
+        }
+    }
+}

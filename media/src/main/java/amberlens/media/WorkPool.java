@@ -1,0 +1,69 @@
+package amberlens.media;
+
+import amberlens.core.render.Rows;
+import java.util.ArrayList;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+
+/** A small pool that shares the rows of a raster among the machine's cores. */
+public final class WorkPool implements Rows, AutoCloseable {
+    private static final int BANDS_PER_THREAD = 2;
+
+    private final ExecutorService workers;
+    private final int threads;
+
+    private WorkPool(int threads) {
+        this.threads = threads;
+        workers = Executors.newFixedThreadPool(
+                threads, Thread.ofPlatform().name("rows-", 0).daemon().factory());
+    }
+
+    /** One thread per core. */
+    public static WorkPool ofCores() {
+        return of(Runtime.getRuntime().availableProcessors());
+    }
+
+    /** A pool of so many threads, at least 1. */
+    public static WorkPool of(int threads) {
+        return new WorkPool(threads);
+    }
+
+    @Override
+    public void inBands(int height, Band work) {
+        int bands = Math.min(height, threads * BANDS_PER_THREAD);
+        var running = new ArrayList<Future<?>>();
+        for (int band = 0; band < bands; band++) {
+            int first = (int) ((long) height * band / bands);
+            int last = (int) ((long) height * (band + 1) / bands);
+            running.add(workers.submit(() -> work.rows(first, last)));
+        }
+        running.forEach(WorkPool::await);
+    }
+
+    private static void await(Future<?> band) {
+        boolean interrupted = false;
+        try {
+            while (true) {
+                try {
+                    band.get();
+                    return;
+                } catch (InterruptedException e) {
+                    interrupted = true;
+                } catch (ExecutionException e) {
+                    throw new IllegalStateException("rendering a band of rows failed", e.getCause());
+                }
+            }
+        } finally {
+            if (interrupted) {
+                Thread.currentThread().interrupt();
+            }
+        }
+    }
+
+    @Override
+    public void close() {
+        workers.shutdownNow();
+    }
+}

@@ -1,0 +1,162 @@
+package amberlens.media.export;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.LineUp;
+import amberlens.core.model.Project;
+import amberlens.core.render.FrameRaster;
+import amberlens.core.render.Rows;
+import amberlens.core.time.FrameSpan;
+import amberlens.media.film.FrameSink;
+import amberlens.media.film.Mp4Film;
+import amberlens.media.film.PngSequence;
+import amberlens.media.picture.PictureCache;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Renders a stretch of the line-up into a file. Frames are rendered ahead while the one before is written. An export that
+ * is ended or fails leaves nothing behind.
+ */
+public final class Export {
+    private static final int AHEAD = 3;
+
+    private final Project project;
+    private final ExportSettings settings;
+    private final FrameSource source;
+    private final Rows rows;
+
+    public Export(Project project, ExportSettings settings, PictureCache pictures, Rows rows) {
+        this.project = project;
+        this.settings = settings;
+        this.rows = rows;
+        source = new FrameSource(project, pictures, rows);
+    }
+
+    /**
+     * Finds what would stop an export before it starts: an empty or wrong range, a squashed or odd size, an existing
+     * file.
+     */
+    public static void check(Project project, ExportSettings settings) throws FileProblem {
+        int length = LineUp.length(project);
+        if (length == 0) {
+            throw new FileProblem("There is nothing to render: the line-up has no shot.");
+        }
+        FrameSpan frames = settings.frames();
+        if (frames.from() < 0 || frames.to() >= length) {
+            throw new FileProblem("The line-up has the frames 0 to " + (length - 1) + ", not " + frames.from() + " to "
+                    + frames.to() + ".");
+        }
+        checkShape(project.frameSize(), settings.size());
+        if (settings.format() == ExportFormat.MP4_H264) {
+            Mp4Film.checkEven(settings.size());
+        }
+        if (!settings.overwrite()) {
+            checkFree(settings);
+        }
+    }
+
+    /** Refuses a size that would squash the picture. */
+    public static void checkShape(Size frame, Size size) throws FileProblem {
+        if (!frame.sameShapeAs(size)) {
+            throw new FileProblem("The frame is " + frame + "; " + size + " would squash it. Of the same shape are "
+                    + frame.fittedInto(size.width(), size.height()) + " and " + frame + ".");
+        }
+    }
+
+    private static void checkFree(ExportSettings settings) throws FileProblem {
+        if (settings.format() == ExportFormat.MP4_H264) {
+            checkFree(settings.destination());
+            return;
+        }
+        for (int frame = settings.frames().from(); frame <= settings.frames().to(); frame++) {
+            checkFree(PngSequence.file(settings.destination(), frame));
+        }
+    }
+
+    private static void checkFree(Path file) throws FileProblem {
+        if (Files.exists(file)) {
+            throw new FileProblem(file + " exists already; choose another name or allow overwriting (--overwrite).");
+        }
+    }
+
+    /**
+     * Does it, in the caller's thread and one more.
+     *
+     * @return whether it went through to the end; false when the progress ended it
+     */
+    public boolean run(ExportProgress progress) throws FileProblem {
+        check(project, settings);
+        source.check(settings.frames());
+        try (FrameSink sink = sink()) {
+            boolean whole = pump(sink, progress);
+            if (whole) {
+                sink.finish();
+            }
+            return whole;
+        }
+    }
+
+    private FrameSink sink() throws FileProblem {
+        return switch (settings.format()) {
+            case MP4_H264 ->
+                new Mp4Film(
+                        settings.destination(), settings.size(), project.frame().rate(), rows);
+            case PNG_SEQUENCE ->
+                new PngSequence(settings.destination(), settings.frames().from());
+        };
+    }
+
+    private boolean pump(FrameSink sink, ExportProgress progress) throws FileProblem {
+        BlockingQueue<FrameRaster> ready = new ArrayBlockingQueue<>(AHEAD);
+        var failure = new AtomicReference<@Nullable Exception>();
+        Thread renderer = Thread.ofPlatform().name("export").daemon().start(() -> renderAll(ready, failure));
+        try {
+            int count = settings.frames().length();
+            for (int done = 0; done < count; ) {
+                FrameRaster frame = ready.poll(100, TimeUnit.MILLISECONDS);
+                rethrow(failure.get());
+                if (frame != null) {
+                    sink.write(frame);
+                    done++;
+                }
+                if (!progress.done(done, count)) {
+                    return false;
+                }
+            }
+            return true;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        } finally {
+            renderer.interrupt();
+        }
+    }
+
+    private void renderAll(BlockingQueue<FrameRaster> ready, AtomicReference<@Nullable Exception> failure) {
+        try {
+            for (int frame = settings.frames().from();
+                    frame <= settings.frames().to();
+                    frame++) {
+                ready.put(source.frame(frame, settings.size()));
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        } catch (FileProblem | RuntimeException e) {
+            failure.set(e);
+        }
+    }
+
+    private static void rethrow(@Nullable Exception failure) throws FileProblem {
+        switch (failure) {
+            case null -> {}
+            case FileProblem problem -> throw problem;
+            default -> throw new FileProblem("Rendering failed: " + failure.getMessage() + ".", failure);
+        }
+    }
+}

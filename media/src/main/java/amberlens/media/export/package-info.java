@@ -1,0 +1,7 @@
+/**
+ * Rendering a stretch of the line-up into a file.
+ */
+@NullMarked
+package amberlens.media.export;
+
+import org.jspecify.annotations.NullMarked;

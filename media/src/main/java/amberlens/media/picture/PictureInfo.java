@@ -1,0 +1,14 @@
+package amberlens.media.picture;
+
+import amberlens.core.geometry.Size;
+
+/**
+ * What a picture file holds.
+ *
+ * @param format the file format's name, for example {@code JPEG}
+ * @param size upright, in source pixels
+ * @param bits per channel
+ * @param colour for people, for example {@code "RGB, ICC profile"}
+ * @param orientation how the stored pixels are turned
+ */
+public record PictureInfo(String format, Size size, int bits, String colour, Orientation orientation) {}

@@ -1,0 +1,67 @@
+package amberlens.project;
+
+import amberlens.core.extras.Extras;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+
+/** Which members of the file this version reads; all others are carried along as {@link Extras}. */
+record KnownMembers(Set<String> plain, Map<String, KnownMembers> nested) {
+    private static final ObjectMapper VALUES = new ObjectMapper();
+
+    static final KnownMembers MEDIA = of("id", "kind", "path", "width", "height");
+    static final KnownMembers KEY =
+            new KnownMembers(Set.of("at", "value", "in", "out"), Map.of("leg", of("kind", "handles")));
+    static final KnownMembers SHOT = new KnownMembers(
+            Set.of("id", "name", "media", "track", "start", "length", "fillsFrame"), Map.of("camera", camera()));
+    static final KnownMembers PROJECT = new KnownMembers(
+            Set.of("format", "version", "name", "media", "shots"),
+            Map.of("frame", of("width", "height", "rate", "background")));
+
+    private static KnownMembers of(String... names) {
+        return new KnownMembers(Set.of(names), Map.of());
+    }
+
+    private static KnownMembers camera() {
+        KnownMembers channel = of("value", "keys");
+        return new KnownMembers(
+                Set.of(), Map.of("scale", channel, "position", channel, "rotation", channel, "anchor", channel));
+    }
+
+    /** What the object holds beyond the known members. */
+    Extras extras(JsonNode object) {
+        Map<String, Object> beyond = beyond(object);
+        return beyond.isEmpty() ? Extras.NONE : new Extras(beyond);
+    }
+
+    private Map<String, Object> beyond(JsonNode object) {
+        var beyond = new LinkedHashMap<String, Object>();
+        for (Map.Entry<String, JsonNode> member : object.properties()) {
+            KnownMembers inner = nested.get(member.getKey());
+            if (inner != null) {
+                Map<String, Object> rest = inner.beyond(member.getValue());
+                if (!rest.isEmpty()) {
+                    beyond.put(member.getKey(), rest);
+                }
+            } else if (!plain.contains(member.getKey())) {
+                beyond.put(member.getKey(), VALUES.convertValue(member.getValue(), Object.class));
+            }
+        }
+        return beyond;
+    }
+
+    /** Puts the extras back beside the known members, which win. */
+    static void merge(ObjectNode object, Map<?, ?> extras) {
+        extras.forEach((name, value) -> {
+            JsonNode there = object.get(String.valueOf(name));
+            if (there instanceof ObjectNode inner && value instanceof Map<?, ?> rest) {
+                merge(inner, rest);
+            } else if (there == null) {
+                object.set(String.valueOf(name), VALUES.valueToTree(value));
+            }
+        });
+    }
+}

@@ -1,0 +1,30 @@
+package amberlens.project;
+
+import amberlens.core.model.FileProblem;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.file.Path;
+
+/** Recognises project files and brings older versions up to the current one. */
+final class Versions {
+    static final String FORMAT = "amber-lens/project";
+    static final int CURRENT = 1;
+
+    private Versions() {}
+
+    static ObjectNode toCurrent(JsonNode tree, Path file) throws FileProblem {
+        if (!(tree instanceof ObjectNode project)
+                || !FORMAT.equals(project.path("format").asText())) {
+            throw new FileProblem(file + ": at /format \"" + FORMAT + "\" was expected; this is not a project.");
+        }
+        JsonNode version = project.path("version");
+        if (!version.isIntegralNumber() || version.asLong() < 1) {
+            throw new FileProblem(file + ": at /version a whole number from 1 was expected, not " + version + ".");
+        }
+        if (version.asLong() > CURRENT) {
+            throw new FileProblem(file + " was made by a newer version of Amber Lens (file version " + version.asLong()
+                    + ", this one reads up to " + CURRENT + "); update Amber Lens to open it.");
+        }
+        return project;
+    }
+}
