@@ -28,7 +28,10 @@ public final class Main implements Runnable {
     }
 
     public static void main(String[] args) {
-        System.exit(run(args, new PrintWriter(System.out, true), new PrintWriter(System.err, true)));
+        System.exit(run(
+                args,
+                new PrintWriter(System.out, true, System.out.charset()),
+                new PrintWriter(System.err, true, System.err.charset())));
     }
 
     /** Runs one command and returns its exit code. */

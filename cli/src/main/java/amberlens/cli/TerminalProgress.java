@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 final class TerminalProgress implements ExportProgress, AutoCloseable {
     private static final int CLEAN_UP_SECONDS = 10;
 
-    private final boolean shown = System.console() != null && System.console().isTerminal();
+    private final boolean shown = onTerminal();
     private final CountDownLatch closed = new CountDownLatch(1);
     private final Thread onInterrupt = new Thread(this::cancelAndWait, "cancel");
     private volatile boolean cancelled;
@@ -38,6 +38,13 @@ final class TerminalProgress implements ExportProgress, AutoCloseable {
             bar.stepTo(frames);
         }
         return !cancelled;
+    }
+
+    /** There is no console where the output is redirected, whatever the compiler's advice says. */
+    @SuppressWarnings("SystemConsoleNull")
+    private static boolean onTerminal() {
+        var console = System.console();
+        return console != null && console.isTerminal();
     }
 
     private void cancelAndWait() {

@@ -80,7 +80,7 @@ public final class Mp4Film implements FrameSink {
     }
 
     private void open(FrameRate rate) throws FileProblem {
-        must(avformat_alloc_output_context2(container, null, "mp4", null), "the container");
+        must(avformat_alloc_output_context2(container, null, "mp4", part.path().toString()), "the container");
         AVCodec codec = avcodec_find_encoder_by_name("libopenh264");
         if (codec == null) {
             throw new FileProblem("This build has no H.264 encoder; export a PNG sequence instead.");

@@ -1,0 +1,140 @@
+package amberlens.demo;
+
+import amberlens.core.edges.Conform;
+import amberlens.core.extras.Extras;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Ease;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Leg;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Scale;
+import amberlens.core.motion.ValueKinds;
+import java.nio.file.Path;
+import java.util.List;
+
+/** Five shots with real moves. The first one's edge opens in the middle of its turn; the others are sealed. */
+final class FernhollowFilm {
+    private static final Size FRAME = FrameFormat.USUAL.size();
+
+    private FernhollowFilm() {}
+
+    static Project of(List<Media> media) {
+        Media plan = media.get(0);
+        Media cabinet = media.get(1);
+        Media specimen = media.get(2);
+        Media glasshouse = media.get(3);
+        Media border = media.get(4);
+        return new Project(
+                "Fernhollow film",
+                FrameFormat.USUAL,
+                media,
+                List.of(
+                        shot("s1", "Garden plan", plan, 0, 125, planMove(plan)),
+                        shot("s2", "Seed cabinet", cabinet, 125, 125, tilt(cabinet)),
+                        shot("s3", "Specimen sheet", specimen, 250, 150, pushIn()),
+                        shot("s4", "Glasshouse", glasshouse, 400, 125, turn()),
+                        shot("s5", "South border", border, 525, 375, sweep())),
+                Extras.NONE);
+    }
+
+    static Media media(String id, Path file, Size size) {
+        return Media.photo(id, file.toString(), size);
+    }
+
+    private static Shot shot(String id, String name, Media media, int start, int length, CameraTrack camera) {
+        return new Shot(id, name, media.id(), 1, start, length, true, camera, Extras.NONE);
+    }
+
+    /** A rest on the whole sheet, then a turning move to the first bed: gentle in scale, faster in the turn. */
+    private static CameraTrack planMove(Media plan) {
+        Pose whole = gate(new PicturePoint(3000, 1800), 33, 0, plan.size());
+        Pose close = gate(new PicturePoint(1500, 1620), 78, 14, plan.size());
+        Leg scaleLeg = Ease.GENTLE_LEAVE.leg();
+        Leg turnLeg = Ease.GENTLE_ARRIVE.leg();
+        return new CameraTrack(
+                Channel.keyed(
+                        ValueKinds.SCALE,
+                        List.of(
+                                Key.of(0, whole.scale(), Leg.HOLD),
+                                Key.of(30, whole.scale(), scaleLeg),
+                                Key.of(112, close.scale(), Leg.LINEAR))),
+                Channel.keyed(
+                        ValueKinds.POSITION,
+                        List.of(
+                                Key.of(0, whole.position(), Leg.HOLD),
+                                Key.of(30, whole.position(), scaleLeg),
+                                Key.of(112, close.position(), Leg.LINEAR))),
+                Channel.keyed(ValueKinds.DEGREES, List.of(Key.of(30, 0.0, turnLeg), Key.of(112, 14.0, Leg.LINEAR))),
+                Channel.constant(ValueKinds.ANCHOR, whole.anchor()));
+    }
+
+    private static CameraTrack tilt(Media cabinet) {
+        Pose fill = Conform.FILL.pose(cabinet.size(), FRAME);
+        double scale = 52;
+        return moved(
+                125,
+                gate(new PicturePoint(2100, 3550), scale, 0, cabinet.size()),
+                gate(new PicturePoint(2100, 1750), Math.max(scale, fill.scale().x()), 0, cabinet.size()),
+                Ease.GENTLE_BOTH.leg());
+    }
+
+    private static CameraTrack pushIn() {
+        Size size = new Size(4000, 5000);
+        return moved(
+                150,
+                gate(new PicturePoint(2000, 3450), 49, 0, size),
+                gate(new PicturePoint(3010, 4325), 98, 0, size),
+                Ease.GENTLE_ARRIVE.leg());
+    }
+
+    private static CameraTrack turn() {
+        Size size = new Size(6000, 3600);
+        return moved(
+                125,
+                gate(new PicturePoint(3000, 1900), 44, -4, size),
+                gate(new PicturePoint(3000, 1350), 70, 3, size),
+                Ease.GENTLE_BOTH.leg());
+    }
+
+    private static CameraTrack sweep() {
+        Size size = new Size(14_800, 2600);
+        return moved(
+                375,
+                gate(new PicturePoint(1500, 1740), 66, 0, size),
+                gate(new PicturePoint(7000, 1740), 66, 0, size),
+                Ease.GENTLE_BOTH.leg());
+    }
+
+    private static CameraTrack moved(int length, Pose from, Pose to, Leg leg) {
+        boolean turns = from.degrees() != to.degrees();
+        return new CameraTrack(
+                Channel.keyed(
+                        ValueKinds.SCALE,
+                        List.of(Key.of(0, from.scale(), leg), Key.of(length - 1, to.scale(), Leg.LINEAR))),
+                Channel.keyed(
+                        ValueKinds.POSITION,
+                        List.of(Key.of(0, from.position(), leg), Key.of(length - 1, to.position(), Leg.LINEAR))),
+                turns
+                        ? Channel.keyed(
+                                ValueKinds.DEGREES,
+                                List.of(Key.of(0, from.degrees(), leg), Key.of(length - 1, to.degrees(), Leg.LINEAR)))
+                        : Channel.constant(ValueKinds.DEGREES, from.degrees()),
+                Channel.constant(ValueKinds.ANCHOR, from.anchor()));
+    }
+
+    /** The pose, with the anchor in the picture's middle, that brings a picture point into the frame's centre. */
+    private static Pose gate(PicturePoint centre, double percent, double degrees, Size picture) {
+        Pose pose =
+                Pose.neutral(picture, FRAME).withScale(Scale.uniform(percent)).withDegrees(degrees);
+        FramePoint off = FRAME.centre().minus(pose.toFrame(centre));
+        return pose.withPosition(pose.position().plus(off));
+    }
+}
