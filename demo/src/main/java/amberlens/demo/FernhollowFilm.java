@@ -56,7 +56,7 @@ final class FernhollowFilm {
     /** A rest on the whole sheet, then a turning move to the first bed: gentle in scale, faster in the turn. */
     private static CameraTrack planMove(Media plan) {
         Pose whole = gate(new PicturePoint(3000, 1800), 33, 0, plan.size());
-        Pose close = gate(new PicturePoint(1500, 1620), 78, 14, plan.size());
+        Pose close = gate(new PicturePoint(1500, 1620), 78, 18, plan.size());
         Leg scaleLeg = Ease.GENTLE_LEAVE.leg();
         Leg turnLeg = Ease.GENTLE_ARRIVE.leg();
         return new CameraTrack(
@@ -72,7 +72,7 @@ final class FernhollowFilm {
                                 Key.of(0, whole.position(), Leg.HOLD),
                                 Key.of(30, whole.position(), scaleLeg),
                                 Key.of(112, close.position(), Leg.LINEAR))),
-                Channel.keyed(ValueKinds.DEGREES, List.of(Key.of(30, 0.0, turnLeg), Key.of(112, 14.0, Leg.LINEAR))),
+                Channel.keyed(ValueKinds.DEGREES, List.of(Key.of(30, 0.0, turnLeg), Key.of(112, 18.0, Leg.LINEAR))),
                 Channel.constant(ValueKinds.ANCHOR, whole.anchor()));
     }
 

@@ -10,14 +10,14 @@ import com.fasterxml.jackson.databind.json.JsonMapper;
 
 /** The layout of the file: one member a line, so that a version-control diff shows what changed. */
 final class ProjectText {
-    private static final JsonMapper JSON =
-            JsonMapper.builder().enable(StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN).build();
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .enable(StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN)
+            .build();
 
     private ProjectText() {}
 
     static String of(JsonNode root) {
-        var separators =
-                Separators.createDefaultInstance().withObjectFieldValueSpacing(Separators.Spacing.AFTER);
+        var separators = Separators.createDefaultInstance().withObjectFieldValueSpacing(Separators.Spacing.AFTER);
         var printer = new DefaultPrettyPrinter().withSeparators(separators);
         printer.indentObjectsWith(new DefaultIndenter("  ", "\n"));
         try {

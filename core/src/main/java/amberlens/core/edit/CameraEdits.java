@@ -2,6 +2,7 @@ package amberlens.core.edit;
 
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Key;
@@ -94,6 +95,11 @@ public final class CameraEdits {
                         return KeyTimes.moved(channel, from, KeyTimes.free(channel, from, to, shot.lastFrame()));
                     }
                 })));
+    }
+
+    /** The frame that the key of a property moved towards {@code to} really takes. */
+    public static int keyTarget(Shot shot, Property property, int from, int to) {
+        return KeyTimes.free(shot.camera().channel(property), from, to, shot.lastFrame());
     }
 
     /** The neutral pose's value for one property, the others as they are. */

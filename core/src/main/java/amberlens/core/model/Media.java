@@ -2,6 +2,7 @@ package amberlens.core.model;
 
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.Size;
+import java.util.Locale;
 
 /**
  * One item of the shelf.
@@ -34,11 +35,15 @@ public record Media(String id, Kind kind, String path, Size size, Extras extras)
         return new Media(id, kind, path, newSize, extras);
     }
 
-    /** The file's name without folders and ending. */
+    /** What people call it: the file's name without folders and ending, hyphens and underscores as spaces. */
     public String title() {
         String name = fileName();
         int dot = name.lastIndexOf('.');
-        return dot > 0 ? name.substring(0, dot) : name;
+        String stem = (dot > 0 ? name.substring(0, dot) : name)
+                .replace('-', ' ')
+                .replace('_', ' ')
+                .strip();
+        return stem.isEmpty() ? name : stem.substring(0, 1).toUpperCase(Locale.ROOT) + stem.substring(1);
     }
 
     /** The file's name without folders. */

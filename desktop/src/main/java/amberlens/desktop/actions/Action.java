@@ -1,0 +1,42 @@
+package amberlens.desktop.actions;
+
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import javafx.scene.input.KeyCombination;
+
+/**
+ * Something a person can do.
+ *
+ * @param id a stable name, for example {@code "framing.add"}
+ * @param menu the menu it stands in
+ * @param name what it is called, in plain words
+ * @param shortcut the keys that do it
+ * @param enabled whether it can be done now
+ */
+public record Action(
+        String id, Menu menu, String name, Optional<KeyCombination> shortcut, BooleanSupplier enabled, Runnable run) {
+
+    /** The menus, in their order. */
+    public enum Menu {
+        PROJECT("Project"),
+        EDIT("Edit"),
+        SHOT("Shot"),
+        MOVE("Move"),
+        PLAY("Play");
+
+        private final String word;
+
+        Menu(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /** The name with its keys, as a tooltip shows it. */
+    public String nameWithKeys() {
+        return shortcut.map(keys -> name + "  (" + keys.getDisplayText() + ")").orElse(name);
+    }
+}

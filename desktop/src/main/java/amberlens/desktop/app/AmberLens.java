@@ -1,0 +1,55 @@
+package amberlens.desktop.app;
+
+import amberlens.desktop.look.Fonts;
+import atlantafx.base.theme.PrimerDark;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.stage.Stage;
+import org.jspecify.annotations.Nullable;
+
+/** The application: one window with the bench, and the question before it closes. */
+public final class AmberLens extends Application {
+    private static final String SELF_CHECK = "--self-check";
+
+    private @Nullable Bench bench;
+
+    @Override
+    public void start(Stage stage) {
+        dress();
+        Bench opened = new Bench(new WindowFileChoice(stage), RecentProjects.usualFolder(), 1280, 800);
+        bench = opened;
+        stage.setScene(opened.scene());
+        stage.setMinWidth(980);
+        stage.setMinHeight(640);
+        opened.store().subscribe(_ -> stage.setTitle(opened.title()));
+        stage.setTitle(opened.title());
+        stage.setOnCloseRequest(event -> {
+            event.consume();
+            opened.session().whenSafe(Platform::exit);
+        });
+        stage.show();
+        List<String> arguments = getParameters().getRaw();
+        arguments.stream()
+                .filter(argument -> !argument.startsWith("--"))
+                .findFirst()
+                .ifPresent(file -> opened.session().open(Path.of(file)));
+        if (arguments.contains(SELF_CHECK)) {
+            new SelfCheck(opened).run();
+        }
+    }
+
+    /** Fonts and theme, before any scene. */
+    public static void dress() {
+        Fonts.load();
+        Application.setUserAgentStylesheet(new PrimerDark().getUserAgentStylesheet());
+    }
+
+    @Override
+    public void stop() {
+        if (bench != null) {
+            bench.close();
+        }
+    }
+}

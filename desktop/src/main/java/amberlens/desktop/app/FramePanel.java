@@ -1,0 +1,121 @@
+package amberlens.desktop.app;
+
+import amberlens.core.edit.ProjectEdits;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Colour;
+import amberlens.core.model.FrameFormat;
+import amberlens.core.time.FrameRate;
+import amberlens.desktop.look.Overlay;
+import amberlens.desktop.store.Store;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** The dialog for the frame of the project: name, size, rate, background. */
+final class FramePanel extends VBox {
+    private static final Map<String, Size> SHAPES = shapes();
+    private static final String[] RATES = {
+        "24000/1001", "24/1", "25/1", "30000/1001", "30/1", "50/1", "60000/1001", "60/1"
+    };
+
+    private final Store store;
+    private final Overlay overlay;
+    private final TextField name = new TextField();
+    private final ComboBox<String> shape = new ComboBox<>();
+    private final TextField width = new TextField();
+    private final TextField height = new TextField();
+    private final ComboBox<String> rate = new ComboBox<>();
+    private final TextField background = new TextField();
+    private final Label note = new Label();
+
+    FramePanel(Store store, Overlay overlay) {
+        this.store = store;
+        this.overlay = overlay;
+        FrameFormat frame = store.project().frame();
+        name.setText(store.project().name());
+        shape.getItems().setAll(SHAPES.keySet());
+        shape.setPromptText("Choose a usual size");
+        shape.setOnAction(_ -> {
+            Size size = SHAPES.get(shape.getValue());
+            width.setText(String.valueOf(size.width()));
+            height.setText(String.valueOf(size.height()));
+        });
+        width.setText(String.valueOf(frame.size().width()));
+        height.setText(String.valueOf(frame.size().height()));
+        width.setPrefColumnCount(5);
+        height.setPrefColumnCount(5);
+        rate.getItems().setAll(RATES);
+        rate.setEditable(true);
+        rate.setValue(frame.rate().written());
+        background.setText(frame.background().toString());
+        background.setPrefColumnCount(7);
+        GridPane form = new GridPane();
+        form.getStyleClass().add("form");
+        form.addRow(0, quiet("Project"), name);
+        form.addRow(1, quiet("Usual sizes"), shape);
+        form.addRow(2, quiet("Size"), new HBox(6, width, new Label("×"), height, quiet("px")));
+        form.addRow(3, quiet("Frames per second"), rate);
+        form.addRow(4, quiet("Background"), background);
+        note.getStyleClass().add("problem");
+        note.setWrapText(true);
+        note.setMaxWidth(380);
+        Label title = new Label("Frame");
+        title.getStyleClass().add("dialog-title");
+        Button set = new Button("Set the frame");
+        set.getStyleClass().add("main-button");
+        set.setDefaultButton(true);
+        set.setOnAction(_ -> take());
+        Button cancel = new Button("Cancel");
+        cancel.getStyleClass().add("quiet-button");
+        cancel.setOnAction(_ -> overlay.close());
+        HBox buttons = new HBox(8, cancel, set);
+        buttons.setAlignment(Pos.CENTER_RIGHT);
+        setSpacing(14);
+        getChildren().addAll(title, form, note, buttons);
+    }
+
+    private static Label quiet(String words) {
+        Label label = new Label(words);
+        label.getStyleClass().add("quiet");
+        return label;
+    }
+
+    private void take() {
+        try {
+            var size = new Size(
+                    Integer.parseInt(width.getText().strip()),
+                    Integer.parseInt(height.getText().strip()));
+            var frame = new FrameFormat(
+                    size,
+                    FrameRate.parse(rate.getValue()),
+                    Colour.parse(background.getText().strip()));
+            String newName = name.getText().strip();
+            store.apply(amberlens.core.edit.Edit.of("frame", project -> ProjectEdits.rename(newName)
+                    .apply(ProjectEdits.setFrame(frame).apply(project))));
+            overlay.close();
+        } catch (NumberFormatException e) {
+            note.setText("Width and height are whole numbers of pixels.");
+        } catch (IllegalArgumentException e) {
+            note.setText(e.getMessage());
+        }
+    }
+
+    private static Map<String, Size> shapes() {
+        Map<String, Size> shapes = new LinkedHashMap<>();
+        shapes.put("16:9 full HD", new Size(1920, 1080));
+        shapes.put("16:9 UHD", new Size(3840, 2160));
+        shapes.put("16:9 HD", new Size(1280, 720));
+        shapes.put("2.39:1 wide", new Size(1920, 804));
+        shapes.put("9:16 upright", new Size(1080, 1920));
+        shapes.put("1:1 square", new Size(1080, 1080));
+        shapes.put("4:5 upright", new Size(1080, 1350));
+        return shapes;
+    }
+}

@@ -1,0 +1,55 @@
+package amberlens.desktop.app;
+
+import amberlens.desktop.store.Change;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.util.Duration;
+
+/** Starts the built application once as a person would: waits for the project, plays it, and quits. */
+final class SelfCheck {
+    private static final Duration PLAYED = Duration.seconds(3);
+    private static final Duration PATIENCE = Duration.seconds(60);
+    private static final int FAILED = 1;
+
+    private final Bench bench;
+    private boolean started;
+
+    SelfCheck(Bench bench) {
+        this.bench = bench;
+    }
+
+    void run() {
+        PauseTransition patience = new PauseTransition(PATIENCE);
+        patience.setOnFinished(_ -> fail("no picture of the project became ready in time"));
+        patience.play();
+        bench.store().subscribe(changes -> {
+            boolean loaded = !bench.store().project().shots().isEmpty();
+            if (!started && loaded && changes.contains(Change.PICTURES)) {
+                started = true;
+                patience.stop();
+                Platform.runLater(this::play);
+            }
+        });
+    }
+
+    private void play() {
+        int before = bench.store().playhead();
+        bench.actions().run("play.toggle");
+        PauseTransition played = new PauseTransition(PLAYED);
+        played.setOnFinished(_ -> {
+            bench.actions().run("play.toggle");
+            int after = bench.store().playhead();
+            if (after <= before) {
+                fail("the playhead did not move");
+            }
+            System.out.println("self-check: played from frame " + before + " to " + after);
+            Platform.exit();
+        });
+        played.play();
+    }
+
+    private static void fail(String what) {
+        System.err.println("amber: self-check: " + what);
+        Runtime.getRuntime().halt(FAILED);
+    }
+}

@@ -1,0 +1,70 @@
+package amberlens.desktop.app;
+
+import amberlens.desktop.play.FramePictures;
+import amberlens.desktop.play.ReadyPictures;
+import amberlens.desktop.play.Thumbnails;
+import amberlens.desktop.store.Change;
+import amberlens.desktop.store.ShotFacts;
+import amberlens.desktop.store.Store;
+import amberlens.media.WorkPool;
+import amberlens.media.picture.PictureCache;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+
+/** What the views share beside the store: threads, pictures, derived facts. */
+public final class Services implements AutoCloseable {
+    private final WorkPool rows = WorkPool.ofCores();
+    private final ExecutorService decoding = daemons("decode", 1);
+    private final ExecutorService background = daemons("background", 3);
+    private final PictureCache cache = new PictureCache(PictureCache.usualBudget(), decoding, rows);
+    private final ShotFacts facts = new ShotFacts();
+    private final ReadyPictures ready;
+    private final Thumbnails thumbnails;
+
+    public Services(Store store) {
+        ready = new ReadyPictures(cache, Platform::runLater, () -> store.tell(Change.PICTURES));
+        thumbnails = new Thumbnails(cache, rows, background, Platform::runLater, () -> store.tell(Change.PICTURES));
+    }
+
+    private static ExecutorService daemons(String name, int threads) {
+        return Executors.newFixedThreadPool(
+                threads, Thread.ofPlatform().name(name + "-", 0).daemon().factory());
+    }
+
+    public WorkPool rows() {
+        return rows;
+    }
+
+    public ExecutorService background() {
+        return background;
+    }
+
+    public PictureCache cache() {
+        return cache;
+    }
+
+    public ShotFacts facts() {
+        return facts;
+    }
+
+    public ReadyPictures ready() {
+        return ready;
+    }
+
+    public Thumbnails thumbnails() {
+        return thumbnails;
+    }
+
+    /** Frames for one view. */
+    public FramePictures frames() {
+        return new FramePictures(rows, background, Platform::runLater);
+    }
+
+    @Override
+    public void close() {
+        decoding.shutdownNow();
+        background.shutdownNow();
+        rows.close();
+    }
+}

@@ -1,0 +1,126 @@
+package amberlens.desktop.app;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Project;
+import amberlens.core.render.FrameRaster;
+import amberlens.media.export.ExportFormat;
+import amberlens.media.film.PngFile;
+import amberlens.project.ProjectFile;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+
+/** Takes pictures of the views without a screen. */
+public final class Shooting {
+    /** The main views. */
+    public enum View {
+        BENCH,
+        EXPORT,
+        EMPTY
+    }
+
+    private static final int WIDTH = 1280;
+    private static final int HEIGHT = 800;
+    private static final int PATIENCE_SECONDS = 90;
+    private static final Duration SETTLING = Duration.millis(1200);
+
+    private Shooting() {}
+
+    /** Opens the bench offscreen, waits until its pictures are there, and saves what it looks like. */
+    public static void shoot(View view, Optional<Path> file, int frame, Path output) throws FileProblem {
+        Optional<Project> project =
+                file.isPresent() && view != View.EMPTY ? Optional.of(ProjectFile.open(file.get())) : Optional.empty();
+        var taken = new CompletableFuture<FrameRaster>();
+        Platform.startup(() -> open(view, project, file, frame, taken));
+        try {
+            PngFile.write(taken.get(PATIENCE_SECONDS, TimeUnit.SECONDS), output);
+        } catch (ExecutionException | TimeoutException e) {
+            throw new FileProblem("The view could not be shown: " + e.getMessage() + ".", e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new FileProblem("The view was not shown.", e);
+        }
+    }
+
+    private static void open(
+            View view,
+            Optional<Project> project,
+            Optional<Path> file,
+            int frame,
+            CompletableFuture<FrameRaster> taken) {
+        try {
+            AmberLens.dress();
+            Bench bench = new Bench(new NoFiles(), RecentProjects.usualFolder(), WIDTH, HEIGHT);
+            Stage stage = new Stage();
+            stage.setScene(bench.scene());
+            stage.show();
+            project.ifPresent(loaded -> {
+                bench.store().load(loaded, file);
+                bench.store().seek(frame);
+            });
+            if (view == View.EXPORT) {
+                bench.showExport();
+            }
+            whenPicturesAreThere(bench, () -> takeSoon(bench, taken));
+        } catch (RuntimeException e) {
+            taken.completeExceptionally(e);
+        }
+    }
+
+    private static void whenPicturesAreThere(Bench bench, Runnable then) {
+        var all = bench.store().project().media().stream()
+                .map(media -> bench.services().cache().request(Path.of(media.path())))
+                .toArray(CompletableFuture[]::new);
+        var _ = CompletableFuture.allOf(all).whenComplete((_, _) -> Platform.runLater(then));
+    }
+
+    private static void takeSoon(Bench bench, CompletableFuture<FrameRaster> taken) {
+        PauseTransition settling = new PauseTransition(SETTLING);
+        settling.setOnFinished(_ -> {
+            WritableImage image = bench.scene().snapshot(null);
+            int[] argb = new int[WIDTH * HEIGHT];
+            image.getPixelReader().getPixels(0, 0, WIDTH, HEIGHT, PixelFormat.getIntArgbInstance(), argb, 0, WIDTH);
+            taken.complete(new FrameRaster(new Size(WIDTH, HEIGHT), argb));
+        });
+        settling.play();
+    }
+
+    /** Nobody is there to choose files. */
+    private static final class NoFiles implements FileChoice {
+        @Override
+        public Optional<Path> projectToOpen() {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Path> projectToSave(String proposedName) {
+            return Optional.empty();
+        }
+
+        @Override
+        public List<Path> picturesToAdd() {
+            return List.of();
+        }
+
+        @Override
+        public Optional<Path> pictureInsteadOf(Path missing) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Path> exportTo(ExportFormat format) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,123 @@
+package amberlens.desktop.app;
+
+import amberlens.core.edges.EdgeReport;
+import amberlens.core.edges.SealResult;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Framings;
+import amberlens.core.time.FrameRate;
+import amberlens.core.time.Timecode;
+import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Subscription;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+
+/** The one most useful sentence now, with the action that follows from it. */
+public final class StatusLine extends HBox implements Subscription {
+    private final Store store;
+    private final Services services;
+    private final Label sentence = new Label();
+    private final Hyperlink action = new Hyperlink();
+    private final Label saved = new Label();
+    private final Subscription subscription;
+
+    public StatusLine(Store store, Services services) {
+        this.store = store;
+        this.services = services;
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        sentence.setId("status");
+        sentence.setMinWidth(0);
+        action.setId("status-action");
+        action.getStyleClass().add("status-action");
+        saved.getStyleClass().add("quiet");
+        getChildren().addAll(sentence, action, gap, saved);
+        setAlignment(Pos.CENTER_LEFT);
+        getStyleClass().add("status-line");
+        subscription = store.subscribe(_ -> refresh());
+        refresh();
+    }
+
+    private void refresh() {
+        action.setVisible(false);
+        action.setManaged(false);
+        saved.setText(store.file().isEmpty() ? "Not saved yet" : store.unsaved() ? "Unsaved changes" : "Saved");
+        var shot = store.selectedShot();
+        boolean open = shot.isPresent() && services.facts().open(store.project(), shot.get());
+        sentence.pseudoClassStateChanged(
+                javafx.css.PseudoClass.getPseudoClass("open"),
+                open && store.message().isEmpty());
+        if (!store.message().isEmpty()) {
+            sentence.setText(store.message());
+            offer("Dismiss", () -> store.say(""));
+        } else if (shot.isEmpty()) {
+            sentence.setText(
+                    store.project().media().isEmpty()
+                            ? "Start by adding pictures to the shelf."
+                            : "Double-click a picture to make a shot of it.");
+        } else if (open) {
+            tellOpen(shot.get());
+        } else {
+            tellNext(shot.get());
+        }
+    }
+
+    private void tellOpen(Shot shot) {
+        EdgeReport report = services.facts().edges(store.project(), shot);
+        EdgeReport.OpenSpan span = report.worstSpan().orElseThrow();
+        FrameRate rate = store.project().frame().rate();
+        String where = String.format(
+                Locale.ROOT,
+                "Edge opens %s – %s, %s corner, %.0f px at worst:",
+                Timecode.brief(span.span().from(), rate),
+                Timecode.brief(span.span().to(), rate),
+                span.worst().corner().words(),
+                Math.max(1, -span.worst().framePx()));
+        switch (services.facts().seal(store.project(), shot)) {
+            case SealResult.Sealed sealed -> {
+                sentence.setText(where);
+                String words = String.format(Locale.ROOT, "Seal, +%.1f %% scale", (sealed.factor() - 1) * 100);
+                offer(words, () -> store.apply(ShotEdits.setCamera("seal", shot.id(), sealed.camera())));
+            }
+            case SealResult.Refused refused -> {
+                sentence.setText(where + " " + refused.reason());
+                offer("Go there", () -> store.seekInShot(refused.frame()));
+            }
+            case SealResult.AlreadySealed _ -> sentence.setText(where);
+        }
+    }
+
+    private void tellNext(Shot shot) {
+        List<Integer> framings = Framings.of(shot.camera());
+        sentence.setText(
+                switch (framings.size()) {
+                    case 0 -> "Drag the gate to the start framing, then press Add framing (A).";
+                    case 1 -> "Go to the last frame (End) and drag the gate to the end framing.";
+                    default ->
+                        shot.fillsFrame()
+                                ? "Every frame of this shot is sealed."
+                                : "This shot is not meant to fill the frame; its edges are not judged.";
+                });
+    }
+
+    private void offer(String words, Runnable run) {
+        action.setText(words);
+        action.setOnAction(_ -> {
+            action.setVisited(false);
+            run.run();
+        });
+        action.setVisible(true);
+        action.setManaged(true);
+    }
+
+    @Override
+    public void close() {
+        subscription.close();
+    }
+}

@@ -1,0 +1,150 @@
+package amberlens.desktop.app;
+
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.desktop.actions.Action;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Subscription;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuBar;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.shape.Circle;
+
+/** Project, frame, menus, the summary of open edges, and export. */
+public final class TopBar extends HBox implements Subscription {
+    private final Store store;
+    private final Services services;
+    private final Label project = new Label();
+    private final Button frame;
+    private final Button open = new Button();
+    private final Button export;
+    private final Subscription subscription;
+
+    /**
+     * @param recent the projects opened lately
+     * @param opener opens one of them
+     */
+    public TopBar(Store store, Services services, Actions actions, Supplier<List<Path>> recent, Consumer<Path> opener) {
+        this.store = store;
+        this.services = services;
+        project.getStyleClass().add("project-name");
+        project.setId("project-name");
+        frame = actions.bind(new Button(), "project.frame");
+        frame.getStyleClass().addAll("chip", "numbers");
+        List.of(frame, open).forEach(chip -> chip.setMinWidth(USE_PREF_SIZE));
+        open.getStyleClass().addAll("chip", "open-chip");
+        open.setId("open-edges");
+        open.setOnAction(_ -> goToWorst());
+        open.setTooltip(new Tooltip("Go to the frame that is furthest open"));
+        export = actions.bind(new Button("Export…"), "project.export");
+        export.getStyleClass().add("main-button");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        getChildren().addAll(mark(), menus(actions, recent, opener), project, frame, gap, open, export);
+        setAlignment(Pos.CENTER_LEFT);
+        getStyleClass().add("top-bar");
+        subscription = store.subscribe(_ -> refresh());
+        refresh();
+    }
+
+    private static StackPane mark() {
+        Circle ring = new Circle(9);
+        ring.getStyleClass().add("mark-ring");
+        Circle lamp = new Circle(3.5);
+        lamp.getStyleClass().add("mark-lamp");
+        StackPane mark = new StackPane(ring, lamp);
+        mark.setMinSize(20, 20);
+        mark.setAccessibleText("Amber Lens");
+        return mark;
+    }
+
+    private static MenuBar menus(Actions actions, Supplier<List<Path>> recent, Consumer<Path> opener) {
+        MenuBar bar = new MenuBar();
+        for (Action.Menu kind : Action.Menu.values()) {
+            Menu menu = new Menu(kind.word());
+            menu.setId("menu-" + kind.word().toLowerCase(java.util.Locale.ROOT));
+            menu.setOnShowing(_ -> {
+                menu.getItems()
+                        .setAll(actions.in(kind).stream().map(TopBar::item).toList());
+                if (kind == Action.Menu.PROJECT) {
+                    menu.getItems().add(3, recentMenu(recent.get(), opener));
+                }
+            });
+            menu.getItems().add(new MenuItem());
+            bar.getMenus().add(menu);
+        }
+        return bar;
+    }
+
+    private static MenuItem item(Action action) {
+        MenuItem item = new MenuItem(action.name());
+        item.setId("item-" + action.id().replace('.', '-'));
+        action.shortcut().ifPresent(item::setAccelerator);
+        item.setDisable(!action.enabled().getAsBoolean());
+        item.setOnAction(_ -> action.run().run());
+        return item;
+    }
+
+    private static Menu recentMenu(List<Path> files, Consumer<Path> opener) {
+        Menu menu = new Menu("Recent");
+        menu.setDisable(files.isEmpty());
+        for (Path file : files) {
+            MenuItem item = new MenuItem(file.toString());
+            item.setMnemonicParsing(false);
+            item.setOnAction(_ -> opener.accept(file));
+            menu.getItems().add(item);
+        }
+        return menu;
+    }
+
+    private void refresh() {
+        Project now = store.project();
+        project.setText(now.name() + (store.unsaved() ? " •" : ""));
+        frame.setText(now.frameSize().width() + " × " + now.frameSize().height() + " · "
+                + now.frame().rate() + " fps");
+        List<Shot> withOpenEdge = openShots();
+        export.setDisable(now.shots().isEmpty());
+        open.setVisible(!withOpenEdge.isEmpty());
+        open.setText(
+                withOpenEdge.size() == 1
+                        ? "▨ Open edge · " + withOpenEdge.getFirst().name()
+                        : "▨ Open edges in " + withOpenEdge.size() + " shots");
+    }
+
+    private List<Shot> openShots() {
+        return store.project().shots().stream()
+                .filter(shot -> services.facts().open(store.project(), shot))
+                .toList();
+    }
+
+    private void goToWorst() {
+        openShots().stream()
+                .min(Comparator.comparingDouble(shot ->
+                        services.facts().edges(store.project(), shot).worst().framePx()))
+                .ifPresent(shot -> {
+                    store.select(Selection.shot(shot.id()));
+                    store.seekInShot(
+                            services.facts().edges(store.project(), shot).worstFrame());
+                });
+    }
+
+    @Override
+    public void close() {
+        subscription.close();
+    }
+}

@@ -1,0 +1,76 @@
+package amberlens.desktop.app;
+
+import amberlens.media.export.ExportFormat;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/** The system's file dialogs. */
+final class WindowFileChoice implements FileChoice {
+    private static final FileChooser.ExtensionFilter PROJECTS =
+            new FileChooser.ExtensionFilter("Amber Lens projects", "*.amber");
+    private static final FileChooser.ExtensionFilter PICTURES = new FileChooser.ExtensionFilter(
+            "Pictures",
+            "*.jpg",
+            "*.jpeg",
+            "*.png",
+            "*.tif",
+            "*.tiff",
+            "*.webp",
+            "*.bmp",
+            "*.gif",
+            "*.JPG",
+            "*.JPEG",
+            "*.PNG",
+            "*.TIF",
+            "*.TIFF");
+
+    private final Window owner;
+
+    WindowFileChoice(Window owner) {
+        this.owner = owner;
+    }
+
+    @Override
+    public Optional<Path> projectToOpen() {
+        return path(chooser("Open a project", PROJECTS).showOpenDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> projectToSave(String proposedName) {
+        FileChooser chooser = chooser("Save the project", PROJECTS);
+        chooser.setInitialFileName(proposedName);
+        return path(chooser.showSaveDialog(owner));
+    }
+
+    @Override
+    public List<Path> picturesToAdd() {
+        List<File> files = chooser("Add pictures", PICTURES).showOpenMultipleDialog(owner);
+        return files == null ? List.of() : files.stream().map(File::toPath).toList();
+    }
+
+    @Override
+    public Optional<Path> pictureInsteadOf(Path missing) {
+        return path(chooser("Find " + missing.getFileName(), PICTURES).showOpenDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> exportTo(ExportFormat format) {
+        return path(chooser("Export to", new FileChooser.ExtensionFilter(format.words(), "*" + format.ending()))
+                .showSaveDialog(owner));
+    }
+
+    private static FileChooser chooser(String title, FileChooser.ExtensionFilter filter) {
+        var chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().addAll(filter, new FileChooser.ExtensionFilter("All files", "*"));
+        return chooser;
+    }
+
+    private static Optional<Path> path(@org.jspecify.annotations.Nullable File file) {
+        return Optional.ofNullable(file).map(File::toPath);
+    }
+}

@@ -1,0 +1,64 @@
+package amberlens.desktop.camera;
+
+import amberlens.core.edit.CameraEdits;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Property;
+import amberlens.desktop.store.Store;
+import java.util.Locale;
+import javafx.scene.control.Label;
+import javafx.scene.input.MouseEvent;
+import org.jspecify.annotations.Nullable;
+
+/** Changing a property by dragging its name sideways; with shift the vertical number, with alt ten times finer. */
+final class NumberDragging {
+    private static final double THRESHOLD = 3;
+
+    private final Store store;
+    private final Property property;
+    private @Nullable Pose start;
+    private double pressX;
+    private boolean dragging;
+
+    NumberDragging(Store store, Label handle, Property property) {
+        this.store = store;
+        this.property = property;
+        handle.setOnMousePressed(this::pressed);
+        handle.setOnMouseDragged(this::dragged);
+        handle.setOnMouseReleased(_ -> released());
+    }
+
+    private void pressed(MouseEvent event) {
+        start = store.pose().orElse(null);
+        pressX = event.getScreenX();
+    }
+
+    private void dragged(MouseEvent event) {
+        double way = event.getScreenX() - pressX;
+        if (start == null || (!dragging && Math.abs(way) < THRESHOLD)) {
+            return;
+        }
+        if (!dragging) {
+            store.enterShot();
+            dragging = true;
+        }
+        double step =
+                (property == Property.SCALE || property == Property.ROTATION ? 0.1 : 1) * (event.isAltDown() ? 0.1 : 1);
+        int part = event.isShiftDown() && (property == Property.POSITION || property == Property.ANCHOR) ? 1 : 0;
+        double value = PropertyNumbers.of(start, property, part) + Math.round(way) * step;
+        if (property == Property.SCALE) {
+            value = Math.max(0.1, value);
+        }
+        Pose pose = CameraEdits.withNumber(start, property, part, value);
+        String name = "change of " + property.word().toLowerCase(Locale.ROOT);
+        store.selectedShot()
+                .ifPresent(shot -> store.show(CameraEdits.setPose(name, shot.id(), store.shotFrame(), pose)));
+    }
+
+    private void released() {
+        if (dragging) {
+            store.commit();
+        }
+        dragging = false;
+        start = null;
+    }
+}

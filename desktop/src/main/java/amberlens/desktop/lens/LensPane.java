@@ -1,0 +1,93 @@
+package amberlens.desktop.lens;
+
+import amberlens.core.model.LineUp;
+import amberlens.core.time.FrameRate;
+import amberlens.core.time.Timecode;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.app.Services;
+import amberlens.desktop.look.Icons;
+import amberlens.desktop.store.Change;
+import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Subscription;
+import java.util.Set;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The Lens with the transport beneath it. */
+public final class LensPane extends BorderPane implements Subscription {
+    private final Store store;
+    private final LensSurface surface;
+    private final Label time = new Label();
+    private final Label length = new Label();
+    private final Button play;
+    private final ToggleButton loop;
+    private final Subscription subscription;
+
+    public LensPane(Store store, Services services, Actions actions) {
+        this.store = store;
+        surface = new LensSurface(store, services);
+        surface.setId("lens-surface");
+        new PictureDragging(store, surface);
+        play = actions.bind(Icons.button(Feather.PLAY, ""), "play.toggle");
+        play.getStyleClass().add("play-button");
+        loop = actions.bind(Icons.toggle(Feather.REPEAT, ""), "play.loop");
+        setCenter(surface);
+        setBottom(transport(actions));
+        setMinSize(0, 0);
+        getStyleClass().add("lens-pane");
+        subscription = store.subscribe(this::changed);
+        changed(Set.of(Change.PROJECT));
+    }
+
+    private HBox transport(Actions actions) {
+        time.getStyleClass().add("timecode");
+        time.setId("timecode");
+        length.getStyleClass().add("timecode-quiet");
+        time.setMinWidth(Region.USE_PREF_SIZE);
+        length.setMinWidth(Region.USE_PREF_SIZE);
+        ToggleButton guides = Icons.toggle(Feather.GRID, "Guides: thirds, centre, safe areas");
+        guides.setOnAction(_ -> surface.setGuides(guides.isSelected()));
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox bar = new HBox(
+                2,
+                time,
+                length,
+                gap,
+                actions.bind(Icons.button(Feather.SKIP_BACK, ""), "go.first"),
+                actions.bind(Icons.button(Feather.CHEVRON_LEFT, ""), "go.back"),
+                play,
+                actions.bind(Icons.button(Feather.CHEVRON_RIGHT, ""), "go.on"),
+                actions.bind(Icons.button(Feather.SKIP_FORWARD, ""), "go.last"),
+                loop,
+                guides);
+        bar.setAlignment(Pos.CENTER_LEFT);
+        bar.getStyleClass().add("transport");
+        return bar;
+    }
+
+    private void changed(Set<Change> changes) {
+        if (changes.stream().anyMatch(change -> change != Change.MESSAGE && change != Change.FILE)) {
+            surface.refresh();
+        }
+        FrameRate rate = store.project().frame().rate();
+        int frames = LineUp.length(store.project());
+        time.setText(Timecode.of(store.playhead(), rate));
+        length.setText(" of " + Timecode.brief(frames, rate));
+        ((FontIcon) play.getGraphic()).setIconCode(store.playing() ? Feather.PAUSE : Feather.PLAY);
+        loop.setSelected(store.looping());
+    }
+
+    @Override
+    public void close() {
+        subscription.close();
+    }
+}

@@ -1,0 +1,88 @@
+package amberlens.desktop.play;
+
+import amberlens.core.edges.Conform;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Pose;
+import amberlens.core.render.Compositor;
+import amberlens.core.render.LineUpFrame;
+import amberlens.core.render.Pyramid;
+import amberlens.core.render.Rows;
+import amberlens.desktop.look.Pictures;
+import amberlens.media.picture.PictureCache;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Executor;
+import javafx.scene.image.Image;
+
+/** Small pictures of framings and media, made in the background and kept. Lives on the interface thread. */
+public final class Thumbnails {
+    private static final int KEPT = 600;
+
+    private record Wanted(String path, Pose pose, Size frame, Size size) {}
+
+    private final Map<Wanted, Image> known = new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Wanted, Image> eldest) {
+            return size() > KEPT;
+        }
+    };
+    private final Set<Wanted> underWay = new HashSet<>();
+    private final PictureCache pictures;
+    private final Rows rows;
+    private final Executor background;
+    private final Executor interfaceThread;
+    private final Runnable onNew;
+
+    /**
+     * @param onNew called when a picture that was asked for has become ready
+     */
+    public Thumbnails(PictureCache pictures, Rows rows, Executor background, Executor interfaceThread, Runnable onNew) {
+        this.pictures = pictures;
+        this.rows = rows;
+        this.background = background;
+        this.interfaceThread = interfaceThread;
+        this.onNew = onNew;
+    }
+
+    /** What a shot's output shows at one of its frames, if that is ready. */
+    public Optional<Image> framing(Project project, Shot shot, int frame, Size size) {
+        Media media = project.mediaOf(shot);
+        return find(new Wanted(media.path(), shot.camera().at(frame), project.frameSize(), size));
+    }
+
+    /** The whole of a picture filling a small size, if that is ready. */
+    public Optional<Image> whole(Media media, Size size) {
+        return find(new Wanted(media.path(), Conform.FILL.pose(media.size(), size), size, size));
+    }
+
+    private Optional<Image> find(Wanted wanted) {
+        Image image = known.get(wanted);
+        if (image == null && underWay.add(wanted)) {
+            pictures.request(Path.of(wanted.path))
+                    .thenAcceptAsync(picture -> make(wanted, picture), background)
+                    .exceptionally(_ -> {
+                        interfaceThread.execute(() -> underWay.remove(wanted));
+                        return null;
+                    });
+        }
+        return Optional.ofNullable(image);
+    }
+
+    private void make(Wanted wanted, Pyramid picture) {
+        var layer = LineUpFrame.layer(picture, wanted.pose, wanted.frame, wanted.size);
+        var frame = Compositor.compose(List.of(layer), amberlens.core.model.Colour.BLACK, wanted.size, rows);
+        interfaceThread.execute(() -> {
+            known.put(wanted, Pictures.image(frame));
+            underWay.remove(wanted);
+            onNew.run();
+        });
+    }
+}

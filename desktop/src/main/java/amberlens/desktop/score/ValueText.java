@@ -1,0 +1,27 @@
+package amberlens.desktop.score;
+
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Property;
+import java.util.Locale;
+
+/** The value of a property, short enough for the head of its lane. */
+final class ValueText {
+    private ValueText() {}
+
+    static String of(Pose pose, Property property) {
+        return switch (property) {
+            case SCALE ->
+                pose.scale().x() == pose.scale().y()
+                        ? text("%.1f %%", pose.scale().x())
+                        : text("%.0f, %.0f %%", pose.scale().x(), pose.scale().y());
+            case POSITION ->
+                text("%.0f, %.0f", pose.position().x(), pose.position().y());
+            case ROTATION -> text("%.1f°", pose.degrees());
+            case ANCHOR -> text("%.0f, %.0f", pose.anchor().x(), pose.anchor().y());
+        };
+    }
+
+    private static String text(String format, Object... values) {
+        return String.format(Locale.ROOT, format, values);
+    }
+}

@@ -1,0 +1,214 @@
+package amberlens.desktop.shelf;
+
+import amberlens.core.edges.Conform;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.LineUp;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.app.Services;
+import amberlens.desktop.store.Change;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Subscription;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.image.ImageView;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.DataFormat;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The pictures of the project with their thumbnails and true sizes. */
+public final class ShelfPane extends BorderPane implements Subscription {
+    /** A picture on its way to the line-up, by its id. */
+    public static final DataFormat MEDIA = new DataFormat("application/x-amber-lens-media");
+
+    private static final Size THUMBNAIL = new Size(142, 60);
+
+    private final Store store;
+    private final Services services;
+    private final Consumer<List<Path>> importer;
+    private final VBox cards = new VBox(8);
+    private final Label empty =
+            new Label("Drop pictures here, or press Add pictures.\n\nJPEG, PNG, TIFF, WebP, BMP and GIF;"
+                    + " every pixel is kept.");
+    private final ToggleGroup conform = new ToggleGroup();
+    private final Subscription subscription;
+
+    /**
+     * @param importer takes dropped files
+     */
+    public ShelfPane(Store store, Services services, Actions actions, Consumer<List<Path>> importer) {
+        this.store = store;
+        this.services = services;
+        this.importer = importer;
+        Label title = new Label("Shelf");
+        title.getStyleClass().add("view-title");
+        HBox heading = new HBox(title);
+        heading.getStyleClass().add("view-heading");
+        empty.setWrapText(true);
+        empty.getStyleClass().add("empty-text");
+        ScrollPane scroll = new ScrollPane(new StackPane(cards, empty));
+        StackPane.setAlignment(empty, Pos.TOP_LEFT);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("quiet-scroll");
+        setTop(heading);
+        setCenter(scroll);
+        setBottom(foot(actions));
+        setId("shelf");
+        getStyleClass().add("shelf-pane");
+        setOnDragOver(this::over);
+        setOnDragDropped(this::dropped);
+        subscription = store.subscribe(this::changed);
+        refill();
+    }
+
+    private VBox foot(Actions actions) {
+        Button add = actions.bind(new Button("Add pictures…"), "media.add");
+        add.getStyleClass().add("quiet-button");
+        add.setMaxWidth(Double.MAX_VALUE);
+        HBox choice = new HBox();
+        choice.getStyleClass().add("choice");
+        for (Conform way : Conform.values()) {
+            ToggleButton button = new ToggleButton(way.word());
+            button.setToggleGroup(conform);
+            button.setUserData(way);
+            button.setId("conform-" + way.name().toLowerCase(java.util.Locale.ROOT));
+            button.setTooltip(new Tooltip("New shots: " + explain(way)));
+            button.setSelected(way == Conform.FILL);
+            choice.getChildren().add(button);
+        }
+        Label label = new Label("New shots");
+        label.getStyleClass().add("quiet");
+        VBox foot = new VBox(6, label, choice, add);
+        foot.getStyleClass().add("shelf-foot");
+        return foot;
+    }
+
+    private static String explain(Conform way) {
+        return switch (way) {
+            case FILL -> "the picture covers the frame";
+            case FIT -> "the whole picture is seen";
+            case ONE_TO_ONE -> "one source pixel is one frame pixel";
+        };
+    }
+
+    /** How a new shot lays its picture into the frame. */
+    public Conform conform() {
+        return conform.getSelectedToggle() == null
+                ? Conform.FILL
+                : (Conform) conform.getSelectedToggle().getUserData();
+    }
+
+    private void changed(Set<Change> changes) {
+        if (changes.contains(Change.PROJECT)
+                || changes.contains(Change.PICTURES)
+                || changes.contains(Change.SELECTION)) {
+            refill();
+        }
+    }
+
+    private void refill() {
+        Project project = store.project();
+        String shown = store.selectedShot().map(shot -> shot.media()).orElse("");
+        List<Node> wanted = project.media().stream()
+                .<Node>map(media -> card(media, media.id().equals(shown)))
+                .toList();
+        cards.getChildren().setAll(wanted);
+        empty.setVisible(project.media().isEmpty());
+    }
+
+    private VBox card(Media media, boolean shown) {
+        StackPane picture = new StackPane();
+        picture.getStyleClass().add("thumbnail");
+        picture.setMinHeight(THUMBNAIL.height() + 2.0);
+        services.thumbnails().whole(media, THUMBNAIL).ifPresent(image -> picture.getChildren()
+                .add(new ImageView(image)));
+        boolean missing = services.ready().problem(media).isPresent();
+        Label name = new Label(media.title());
+        name.getStyleClass().add("card-name");
+        Label size = new Label(missing ? "missing" : media.size().toString());
+        size.getStyleClass().add("card-size");
+        VBox card = new VBox(1, picture, name, size);
+        card.getStyleClass().add("media-card");
+        card.setId("media-" + media.id());
+        if (shown) {
+            card.getStyleClass().add("shown");
+        }
+        card.setFocusTraversable(true);
+        card.setAccessibleText(media.title() + ", " + media.size());
+        Tooltip.install(
+                card, new Tooltip(media.fileName() + ", " + media.size() + " px. Double-click or Enter: new shot."));
+        card.setOnMouseClicked(event -> {
+            card.requestFocus();
+            if (event.getClickCount() == 2) {
+                addShot(media);
+            }
+        });
+        card.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER) {
+                addShot(media);
+                event.consume();
+            }
+        });
+        card.setOnDragDetected(event -> {
+            var content = new ClipboardContent();
+            content.put(MEDIA, media.id());
+            card.startDragAndDrop(TransferMode.COPY).setContent(content);
+            event.consume();
+        });
+        return card;
+    }
+
+    private void addShot(Media media) {
+        int place = LineUp.track(store.project(), 1).size();
+        Set<String> before = Set.copyOf(
+                store.project().shots().stream().map(shot -> shot.id()).toList());
+        store.apply(ShotEdits.add(media, conform(), place));
+        store.project().shots().stream()
+                .filter(shot -> !before.contains(shot.id()))
+                .findFirst()
+                .ifPresent(shot -> {
+                    store.select(Selection.shot(shot.id()));
+                    store.seek(shot.start());
+                });
+    }
+
+    private void over(DragEvent event) {
+        if (event.getDragboard().hasFiles()) {
+            event.acceptTransferModes(TransferMode.COPY);
+            event.consume();
+        }
+    }
+
+    private void dropped(DragEvent event) {
+        importer.accept(
+                event.getDragboard().getFiles().stream().map(File::toPath).toList());
+        event.setDropCompleted(true);
+        event.consume();
+    }
+
+    @Override
+    public void close() {
+        subscription.close();
+    }
+}

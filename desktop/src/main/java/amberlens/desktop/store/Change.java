@@ -1,0 +1,17 @@
+package amberlens.desktop.store;
+
+/** What a listener of the store is told has changed. */
+public enum Change {
+    /** The project, or how it looks during a gesture. */
+    PROJECT,
+    SELECTION,
+    PLAYHEAD,
+    /** Which file the project belongs to, or whether it is saved. */
+    FILE,
+    /** A picture has been read, or could not be. */
+    PICTURES,
+    /** Playing, stopped, or looping. */
+    PLAYING,
+    /** The message of the status line. */
+    MESSAGE
+}

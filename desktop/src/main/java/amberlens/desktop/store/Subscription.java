@@ -1,0 +1,8 @@
+package amberlens.desktop.store;
+
+/** Listening that can be ended. */
+@FunctionalInterface
+public interface Subscription extends AutoCloseable {
+    @Override
+    void close();
+}

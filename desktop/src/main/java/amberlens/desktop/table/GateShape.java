@@ -1,0 +1,75 @@
+package amberlens.desktop.table;
+
+import amberlens.core.geometry.Corner;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.motion.Pose;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * A gate as it lies on the Table, in screen pixels.
+ *
+ * @param corners clockwise from the frame's upper left corner
+ * @param centre the middle of the gate
+ * @param turnHandle above the middle of the gate's upper side
+ */
+record GateShape(List<FramePoint> corners, FramePoint centre, FramePoint turnHandle) {
+    private static final double HANDLE_DISTANCE = 20;
+
+    static GateShape of(Pose pose, Size frame, TableView view) {
+        List<FramePoint> corners = new ArrayList<>();
+        for (Corner corner : Corner.values()) {
+            corners.add(view.toScreen(pose.toPicture(corner.of(frame))));
+        }
+        FramePoint centre = view.toScreen(pose.gateCentre(frame));
+        FramePoint top = view.toScreen(pose.toPicture(new FramePoint(frame.width() / 2.0, 0)));
+        FramePoint up = top.minus(centre);
+        double length = Math.max(1e-9, up.length());
+        return new GateShape(corners, centre, top.plus(up.times(HANDLE_DISTANCE / length)));
+    }
+
+    boolean contains(double x, double y) {
+        boolean inside = false;
+        for (int i = 0, j = 3; i < 4; j = i++) {
+            FramePoint a = corners.get(i);
+            FramePoint b = corners.get(j);
+            if ((a.y() > y) != (b.y() > y) && x < (b.x() - a.x()) * (y - a.y()) / (b.y() - a.y()) + a.x()) {
+                inside = !inside;
+            }
+        }
+        return inside;
+    }
+
+    /** The parts of the gate beyond each side of the picture, as polygons; empty ones are left out. */
+    List<List<FramePoint>> beyond(TableView view, Size picture) {
+        double right = view.left() + view.scale() * picture.width();
+        double bottom = view.top() + view.scale() * picture.height();
+        List<List<FramePoint>> parts = new ArrayList<>();
+        parts.add(clipped(point -> view.left() - point.x()));
+        parts.add(clipped(point -> point.x() - right));
+        parts.add(clipped(point -> view.top() - point.y()));
+        parts.add(clipped(point -> point.y() - bottom));
+        parts.removeIf(part -> part.size() < 3);
+        return parts;
+    }
+
+    /** The part of the gate where the function is positive (Sutherland and Hodgman's clipping by one line). */
+    private List<FramePoint> clipped(ToDoubleFunction<FramePoint> beyond) {
+        List<FramePoint> kept = new ArrayList<>();
+        for (int i = 0; i < corners.size(); i++) {
+            FramePoint from = corners.get(i);
+            FramePoint to = corners.get((i + 1) % corners.size());
+            double a = beyond.applyAsDouble(from);
+            double b = beyond.applyAsDouble(to);
+            if (a > 0) {
+                kept.add(from);
+            }
+            if ((a > 0) != (b > 0)) {
+                kept.add(from.plus(to.minus(from).times(a / (a - b))));
+            }
+        }
+        return kept;
+    }
+}
