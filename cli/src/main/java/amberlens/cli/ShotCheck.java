@@ -1,9 +1,9 @@
 package amberlens.cli;
 
 import amberlens.core.edges.EdgeReport;
-import amberlens.core.edges.Take;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.Take;
 import amberlens.core.pace.Pace;
 import amberlens.core.sharpness.Enlargement;
 import java.util.Comparator;

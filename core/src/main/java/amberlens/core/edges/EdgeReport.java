@@ -1,5 +1,6 @@
 package amberlens.core.edges;
 
+import amberlens.core.motion.Take;
 import amberlens.core.time.FrameSpan;
 import java.util.ArrayList;
 import java.util.List;

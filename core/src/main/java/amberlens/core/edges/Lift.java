@@ -5,6 +5,7 @@ import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Take;
 import amberlens.core.sharpness.Enlargement;
 import java.util.Locale;
 
@@ -88,13 +89,17 @@ public final class Lift {
                     String.format(
                             Locale.ROOT,
                             "frame %d needs %.1f %% more scale, which would enlarge the picture to %.1f %%,"
-                                    + " above the limit of %.4g %%; raise the limit, turn less or use a larger picture",
+                                    + " above the limit of %s %%; raise the limit, turn less or use a larger picture",
                             decisive,
                             (factor - 1) * 100,
                             enlargement,
-                            limitPercent));
+                            plain(limitPercent)));
         }
         return new SealResult.Sealed(camera, factor, enlargement);
+    }
+
+    private static String plain(double number) {
+        return number == Math.rint(number) ? String.valueOf((long) number) : String.valueOf(number);
     }
 
     private static SealResult centreOutside(int frame) {

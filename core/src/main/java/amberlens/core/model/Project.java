@@ -1,8 +1,8 @@
 package amberlens.core.model;
 
-import amberlens.core.edges.Take;
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.Size;
+import amberlens.core.motion.Take;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package amberlens.core.sharpness;
 
-import amberlens.core.edges.Take;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Take;
 
 /**
  * The greatest enlargement of a take and where it happens.

@@ -11,6 +11,7 @@ import amberlens.desktop.lineup.LineUpPane;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.play.Playback;
 import amberlens.desktop.score.ScorePane;
+import amberlens.desktop.services.Services;
 import amberlens.desktop.shelf.ShelfPane;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;

@@ -12,6 +12,7 @@ import amberlens.core.motion.Framings;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.play.Playback;
+import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import java.util.Collection;

@@ -7,6 +7,7 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.desktop.look.Overlay;
+import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
 import amberlens.media.picture.PictureReader;
 import java.nio.file.Path;

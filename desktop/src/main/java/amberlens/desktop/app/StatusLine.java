@@ -7,6 +7,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
 import java.util.List;

@@ -4,6 +4,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Action;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;

@@ -2,8 +2,8 @@ package amberlens.desktop.export;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
-import amberlens.desktop.app.Services;
 import amberlens.desktop.look.Overlay;
+import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;

@@ -2,8 +2,8 @@ package amberlens.desktop.lineup;
 
 import amberlens.core.edges.Conform;
 import amberlens.core.edit.ShotEdits;
-import amberlens.desktop.app.Services;
-import amberlens.desktop.shelf.ShelfPane;
+import amberlens.desktop.look.DragFormats;
+import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
 import java.util.Optional;
@@ -38,7 +38,7 @@ public final class LineUpPane extends StackPane implements Subscription {
     }
 
     private void over(DragEvent event) {
-        if (event.getDragboard().hasContent(ShelfPane.MEDIA)) {
+        if (event.getDragboard().hasContent(DragFormats.MEDIA)) {
             event.acceptTransferModes(TransferMode.COPY);
             surface.showDrop(OptionalDouble.of(event.getX()));
             event.consume();
@@ -46,7 +46,7 @@ public final class LineUpPane extends StackPane implements Subscription {
     }
 
     private void dropped(DragEvent event) {
-        if (event.getDragboard().getContent(ShelfPane.MEDIA) instanceof String id) {
+        if (event.getDragboard().getContent(DragFormats.MEDIA) instanceof String id) {
             int place = surface.plan().place(event.getX(), 1, Optional.empty());
             store.project().media(id).ifPresent(media -> store.apply(ShotEdits.add(media, conform.get(), place)));
             event.setDropCompleted(true);

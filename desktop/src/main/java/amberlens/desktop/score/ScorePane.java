@@ -1,6 +1,6 @@
 package amberlens.desktop.score;
 
-import amberlens.desktop.app.Services;
+import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
 import javafx.scene.layout.StackPane;

@@ -7,7 +7,8 @@ import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.desktop.actions.Actions;
-import amberlens.desktop.app.Services;
+import amberlens.desktop.look.DragFormats;
+import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Change;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
@@ -27,7 +28,6 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.ClipboardContent;
-import javafx.scene.input.DataFormat;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.TransferMode;
@@ -38,9 +38,6 @@ import javafx.scene.layout.VBox;
 
 /** The pictures of the project with their thumbnails and true sizes. */
 public final class ShelfPane extends BorderPane implements Subscription {
-    /** A picture on its way to the line-up, by its id. */
-    public static final DataFormat MEDIA = new DataFormat("application/x-amber-lens-media");
-
     private static final Size THUMBNAIL = new Size(142, 60);
 
     private final Store store;
@@ -172,7 +169,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
         });
         card.setOnDragDetected(event -> {
             var content = new ClipboardContent();
-            content.put(MEDIA, media.id());
+            content.put(DragFormats.MEDIA, media.id());
             card.startDragAndDrop(TransferMode.COPY).setContent(content);
             event.consume();
         });

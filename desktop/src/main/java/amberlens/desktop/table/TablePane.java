@@ -1,7 +1,7 @@
 package amberlens.desktop.table;
 
 import amberlens.core.model.Media;
-import amberlens.desktop.app.Services;
+import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Change;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;

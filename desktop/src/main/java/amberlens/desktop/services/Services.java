@@ -1,4 +1,4 @@
-package amberlens.desktop.app;
+package amberlens.desktop.services;
 
 import amberlens.desktop.play.FramePictures;
 import amberlens.desktop.play.ReadyPictures;

@@ -1,8 +1,6 @@
-package amberlens.core.edges;
+package amberlens.core.motion;
 
 import amberlens.core.geometry.Size;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Pose;
 
 /**
  * A camera over one picture for some frames: what edges, enlargement and pace are computed from.

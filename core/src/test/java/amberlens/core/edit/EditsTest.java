@@ -1,0 +1,167 @@
+package amberlens.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberlens.core.edges.Conform;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.LineUp;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Ease;
+import amberlens.core.motion.Framings;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Property;
+import amberlens.core.motion.Scale;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class EditsTest {
+    private static final Media PLAN = Media.photo("m1", "/archive/plan.jpg", new Size(6000, 4000));
+    private static final Project EMPTY = MediaEdits.add(PLAN).apply(Project.empty("Fernhollow"));
+
+    private static Project with(int shots) {
+        Project project = EMPTY;
+        for (int i = 0; i < shots; i++) {
+            project = ShotEdits.add(PLAN, Conform.FILL, i).apply(project);
+        }
+        return project;
+    }
+
+    private static List<String> order(Project project) {
+        return LineUp.track(project, 1).stream().map(Shot::id).toList();
+    }
+
+    private static Shot first(Project project) {
+        return project.shot("s1").orElseThrow();
+    }
+
+    @Test
+    void new_shots_stand_in_a_row_and_fill_the_frame() {
+        Project project = with(3);
+        assertThat(LineUp.inTime(project)).extracting(Shot::start).containsExactly(0, 125, 250);
+        assertThat(first(project).camera().at(0).scale()).isEqualTo(Scale.uniform(32));
+        assertThat(first(project).name()).isEqualTo("Plan");
+    }
+
+    @Test
+    void a_shot_put_elsewhere_leaves_no_gap() {
+        Project project =
+                ShotEdits.reorder("s3", 0).apply(ShotEdits.setLength("s3", 50).apply(with(3)));
+        assertThat(order(project)).containsExactly("s3", "s1", "s2");
+        assertThat(LineUp.inTime(project)).extracting(Shot::start).containsExactly(0, 50, 175);
+    }
+
+    @Test
+    void another_length_moves_later_shots_and_keeps_keys_beyond_the_cut() {
+        Project keyed = FramingEdits.add("s1", 124).apply(with(2));
+        Project shorter = ShotEdits.setLength("s1", 100).apply(keyed);
+        assertThat(shorter.shot("s2").orElseThrow().start()).isEqualTo(100);
+        assertThat(first(shorter).camera().keyFrames()).containsExactly(124);
+        assertThat(ShotEdits.setLength("s1", 125).apply(shorter)).isEqualTo(keyed);
+    }
+
+    @Test
+    void a_deleted_shot_closes_its_gap() {
+        Project project = ShotEdits.delete("s2").apply(with(3));
+        assertThat(LineUp.inTime(project)).extracting(Shot::start).containsExactly(0, 125);
+    }
+
+    @Test
+    void a_pose_changes_constants_as_a_whole_and_keys_where_it_is_set() {
+        Project project = with(1);
+        Pose pose = first(project).camera().at(0);
+        Project constant = CameraEdits.setPose("zoom", "s1", 60, pose.withScale(Scale.uniform(50)))
+                .apply(project);
+        assertThat(first(constant).camera().scale().animated()).isFalse();
+        assertThat(first(constant).camera().at(0).scale()).isEqualTo(Scale.uniform(50));
+
+        Project framed = FramingEdits.add("s1", 0).apply(project);
+        Project keyed = CameraEdits.setPose("zoom", "s1", 60, pose.withScale(Scale.uniform(50)))
+                .apply(framed);
+        assertThat(first(keyed).camera().scale().keys()).extracting(Key::at).containsExactly(0, 60);
+        assertThat(first(keyed).camera().position().keys()).extracting(Key::at).containsExactly(0);
+    }
+
+    @Test
+    void a_framing_moves_with_all_its_keys_and_stops_beside_its_neighbour_and_in_the_shot() {
+        Project project =
+                FramingEdits.add("s1", 60).apply(FramingEdits.add("s1", 10).apply(with(1)));
+        assertThat(first(FramingEdits.move("s1", 60, 5).apply(project)).camera().keyFrames())
+                .containsExactly(10, 11);
+        assertThat(first(FramingEdits.move("s1", 60, 999).apply(project))
+                        .camera()
+                        .keyFrames())
+                .containsExactly(10, 124);
+        assertThat(FramingEdits.target(first(project), 10, -4)).isZero();
+    }
+
+    @Test
+    void a_framing_counts_where_the_camera_is_set_up_not_where_one_property_has_a_key() {
+        Project project =
+                FramingEdits.add("s1", 60).apply(FramingEdits.add("s1", 0).apply(with(1)));
+        Pose pose = first(project).camera().at(30);
+        Project patched =
+                CameraEdits.setPose("turn", "s1", 30, pose.withDegrees(4)).apply(project);
+        assertThat(first(patched).camera().keyFrames()).containsExactly(0, 30, 60);
+        assertThat(Framings.of(first(patched).camera())).containsExactly(0, 60);
+    }
+
+    @Test
+    void an_ease_is_set_on_every_key_of_the_framing() {
+        Project project =
+                FramingEdits.add("s1", 60).apply(FramingEdits.add("s1", 0).apply(with(1)));
+        Project eased = FramingEdits.setLeg("s1", 0, Ease.GENTLE_BOTH.leg()).apply(project);
+        for (Property property : Property.values()) {
+            assertThat(first(eased)
+                            .camera()
+                            .channel(property)
+                            .keyAt(0)
+                            .orElseThrow()
+                            .leg())
+                    .isEqualTo(Ease.GENTLE_BOTH.leg());
+        }
+    }
+
+    @Test
+    void turning_animation_off_keeps_the_value_at_the_frame() {
+        Project project = FramingEdits.add("s1", 0).apply(with(1));
+        Pose pose = first(project).camera().at(0);
+        project = CameraEdits.setPose("turn", "s1", 100, pose.withDegrees(10)).apply(project);
+        Project off = CameraEdits.toggleAnimation("s1", Property.ROTATION, 50).apply(project);
+        assertThat(first(off).camera().rotation().animated()).isFalse();
+        assertThat(first(off).camera().at(0).degrees()).isEqualTo(5);
+    }
+
+    @Test
+    void undo_gives_back_what_was_and_redo_makes_it_again() {
+        var history = new History(EMPTY);
+        history.apply(ShotEdits.add(PLAN, Conform.FILL, 0));
+        history.apply(FramingEdits.add("s1", 0));
+        Project done = history.present();
+        assertThat(history.unsaved()).isTrue();
+        assertThat(history.undoName()).contains("adding of a framing");
+        history.undo();
+        history.undo();
+        assertThat(history.present()).isEqualTo(EMPTY);
+        assertThat(history.unsaved()).isFalse();
+        assertThat(history.undo()).isFalse();
+        history.redo();
+        history.redo();
+        assertThat(history.present()).isEqualTo(done);
+    }
+
+    @Test
+    void an_edit_that_changes_nothing_leaves_no_step() {
+        var history = new History(with(1));
+        assertThat(history.apply(ShotEdits.rename("s1", "Plan"))).isFalse();
+        assertThat(history.apply(ShotEdits.delete("nobody"))).isFalse();
+        assertThat(history.undoName()).isEmpty();
+    }
+
+    @Test
+    void removing_a_picture_takes_its_shots_along() {
+        assertThat(MediaEdits.remove("m1").apply(with(3)).shots()).isEmpty();
+    }
+}

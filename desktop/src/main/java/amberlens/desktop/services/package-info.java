@@ -1,0 +1,7 @@
+/**
+ * What all views share beside the store: threads, pictures, derived facts.
+ */
+@NullMarked
+package amberlens.desktop.services;
+
+import org.jspecify.annotations.NullMarked;
