@@ -25,6 +25,26 @@ public final class CameraEdits {
         return Edit.ofShot(name, shotId, shot -> shot.withCamera(posed(shot.camera(), frame, pose)));
     }
 
+    /**
+     * Gives the camera a pose at a frame as a whole, as a hand on the gate or the picture does: like {@link #setPose}, and
+     * in addition every animated property gets a key there, so that the frame becomes a framing.
+     */
+    public static Edit setFraming(String name, String shotId, int frame, Pose pose) {
+        return Edit.ofShot(name, shotId, shot -> {
+            CameraTrack posed = posed(shot.camera(), frame, pose);
+            return posed.equals(shot.camera()) ? shot : shot.withCamera(keyedWhereAnimated(posed, frame));
+        });
+    }
+
+    private static CameraTrack keyedWhereAnimated(CameraTrack camera, int frame) {
+        return camera.map(new CameraTrack.ChannelChange() {
+            @Override
+            public <V> Channel<V> apply(Channel<V> channel) {
+                return channel.animated() ? keyedHere(channel, frame) : channel;
+            }
+        });
+    }
+
     /** The camera with the pose at the frame. */
     public static CameraTrack posed(CameraTrack camera, int frame, Pose pose) {
         return new CameraTrack(

@@ -1,12 +1,16 @@
 package amberlens.desktop.actions;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 
@@ -17,15 +21,27 @@ public final class Actions {
     /**
      * Adds an action.
      *
-     * @param keys the shortcut as JavaFX writes it, for example {@code "Shortcut+S"}; empty for none
+     * @param keys the shortcut: a key code after Shortcut or Shift, for example {@code "Shortcut+S"}; empty for none
      */
     public void add(Action.Menu menu, String id, String name, String keys, BooleanSupplier enabled, Runnable run) {
-        Optional<KeyCombination> shortcut =
-                keys.isEmpty() ? Optional.empty() : Optional.of(KeyCombination.valueOf(keys));
+        Optional<KeyCombination> shortcut = keys.isEmpty() ? Optional.empty() : Optional.of(combination(keys));
         var action = new Action(id, menu, name, shortcut, enabled, run);
         if (actions.put(id, action) != null) {
             throw new IllegalStateException("two actions are called " + id);
         }
+    }
+
+    private static KeyCombination combination(String keys) {
+        List<String> parts = List.of(keys.split("\\+"));
+        KeyCode code = KeyCode.valueOf(parts.getLast().toUpperCase(Locale.ROOT));
+        List<KeyCombination.Modifier> modifiers = new ArrayList<>();
+        if (parts.contains("Shift")) {
+            modifiers.add(KeyCombination.SHIFT_DOWN);
+        }
+        if (parts.contains("Shortcut")) {
+            modifiers.add(KeyCombination.SHORTCUT_DOWN);
+        }
+        return new KeyCodeCombination(code, modifiers.toArray(new KeyCombination.Modifier[0]));
     }
 
     public Action get(String id) {

@@ -5,6 +5,7 @@ import amberlens.core.edges.SealResult;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
+import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.services.Services;
@@ -83,7 +84,8 @@ public final class StatusLine extends HBox implements Subscription {
         switch (services.facts().seal(store.project(), shot)) {
             case SealResult.Sealed sealed -> {
                 sentence.setText(where);
-                String words = String.format(Locale.ROOT, "Seal, +%.1f %% scale", (sealed.factor() - 1) * 100);
+                String words = String.format(Locale.ROOT, "Seal, +%.1f %% scale", (sealed.factor() - 1) * 100)
+                        + softness(sealed);
                 offer(words, () -> store.apply(ShotEdits.setCamera("seal", shot.id(), sealed.camera())));
             }
             case SealResult.Refused refused -> {
@@ -92,6 +94,12 @@ public final class StatusLine extends HBox implements Subscription {
             }
             case SealResult.AlreadySealed _ -> sentence.setText(where);
         }
+    }
+
+    private static String softness(SealResult.Sealed sealed) {
+        return sealed.enlargement() <= Enlargement.UNNOTICED
+                ? ""
+                : String.format(Locale.ROOT, " (enlarges to %.0f %%, soft)", sealed.enlargement());
     }
 
     private void tellNext(Shot shot) {

@@ -112,7 +112,9 @@ public final class CameraPane extends StackPane implements Subscription {
         int number = Framings.numberAt(shot.camera(), frame);
         String outcome = !animated
                 ? "changes the constant"
-                : onKey ? (number > 0 ? "sets framing " + number : "sets the key at " + time) : "adds a key at " + time;
+                : onKey
+                        ? (number > 0 ? "sets framing " + number : "sets the key at " + time)
+                        : "adds a framing or key at " + time;
         willDo.setText(store.insideShot() ? outcome : "goes to " + time + ", then " + outcome);
         Optional<Integer> near = nearKey(shot, frame).filter(_ -> !onKey);
         goToKey.setVisible(near.isPresent());

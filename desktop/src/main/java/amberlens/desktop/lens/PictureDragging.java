@@ -114,6 +114,6 @@ final class PictureDragging {
 
     private void show(String name, Pose pose) {
         store.selectedShot()
-                .ifPresent(shot -> store.show(CameraEdits.setPose(name, shot.id(), store.shotFrame(), pose)));
+                .ifPresent(shot -> store.show(CameraEdits.setFraming(name, shot.id(), store.shotFrame(), pose)));
     }
 }

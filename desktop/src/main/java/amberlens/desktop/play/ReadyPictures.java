@@ -33,13 +33,14 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
         Path path = Path.of(media.path());
         Optional<Pyramid> ready = cache.ready(path);
         if (ready.isEmpty() && cache.problem(path).isEmpty() && expected.add(path)) {
-            cache.request(path)
-                    .whenComplete((_, _) -> interfaceThread.execute(() -> {
-                        expected.remove(path);
-                        onArrival.run();
-                    }));
+            var unused = cache.request(path).whenComplete((_, _) -> interfaceThread.execute(() -> arrived(path)));
         }
         return ready.orElse(null);
+    }
+
+    private void arrived(Path path) {
+        expected.remove(path);
+        onArrival.run();
     }
 
     /** Why the picture of media cannot be shown, if it is known that it cannot. */

@@ -9,7 +9,9 @@ import amberlens.desktop.store.Store;
 import amberlens.media.WorkPool;
 import amberlens.media.picture.PictureCache;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 
 /** What the views share beside the store: threads, pictures, derived facts. */
@@ -27,9 +29,16 @@ public final class Services implements AutoCloseable {
         thumbnails = new Thumbnails(cache, rows, background, Platform::runLater, () -> store.tell(Change.PICTURES));
     }
 
+    /** Work that comes after the end is dropped: nobody is left to see it. */
     private static ExecutorService daemons(String name, int threads) {
-        return Executors.newFixedThreadPool(
-                threads, Thread.ofPlatform().name(name + "-", 0).daemon().factory());
+        return new ThreadPoolExecutor(
+                threads,
+                threads,
+                0,
+                TimeUnit.SECONDS,
+                new LinkedBlockingQueue<>(),
+                Thread.ofPlatform().name(name + "-", 0).daemon().factory(),
+                new ThreadPoolExecutor.DiscardPolicy());
     }
 
     public WorkPool rows() {

@@ -2,12 +2,11 @@ package amberlens.desktop.shelf;
 
 import amberlens.core.edges.Conform;
 import amberlens.core.edit.ShotEdits;
-import amberlens.core.geometry.Size;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Actions;
-import amberlens.desktop.look.DragFormats;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Change;
 import amberlens.desktop.store.Selection;
@@ -15,7 +14,10 @@ import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
 import java.io.File;
 import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -26,10 +28,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
-import javafx.scene.image.ImageView;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -38,12 +37,11 @@ import javafx.scene.layout.VBox;
 
 /** The pictures of the project with their thumbnails and true sizes. */
 public final class ShelfPane extends BorderPane implements Subscription {
-    private static final Size THUMBNAIL = new Size(142, 60);
-
     private final Store store;
     private final Services services;
     private final Consumer<List<Path>> importer;
     private final VBox cards = new VBox(8);
+    private final Map<String, MediaCard> cardsById = new LinkedHashMap<>();
     private final Label empty =
             new Label("Drop pictures here, or press Add pictures.\n\nJPEG, PNG, TIFF, WebP, BMP and GIF;"
                     + " every pixel is kept.");
@@ -124,56 +122,29 @@ public final class ShelfPane extends BorderPane implements Subscription {
         }
     }
 
+    /** Keeps the cards that stay, so that a click in progress is not lost. */
     private void refill() {
         Project project = store.project();
-        String shown = store.selectedShot().map(shot -> shot.media()).orElse("");
-        List<Node> wanted = project.media().stream()
-                .<Node>map(media -> card(media, media.id().equals(shown)))
-                .toList();
-        cards.getChildren().setAll(wanted);
-        empty.setVisible(project.media().isEmpty());
-    }
-
-    private VBox card(Media media, boolean shown) {
-        StackPane picture = new StackPane();
-        picture.getStyleClass().add("thumbnail");
-        picture.setMinHeight(THUMBNAIL.height() + 2.0);
-        services.thumbnails().whole(media, THUMBNAIL).ifPresent(image -> picture.getChildren()
-                .add(new ImageView(image)));
-        boolean missing = services.ready().problem(media).isPresent();
-        Label name = new Label(media.title());
-        name.getStyleClass().add("card-name");
-        Label size = new Label(missing ? "missing" : media.size().toString());
-        size.getStyleClass().add("card-size");
-        VBox card = new VBox(1, picture, name, size);
-        card.getStyleClass().add("media-card");
-        card.setId("media-" + media.id());
-        if (shown) {
-            card.getStyleClass().add("shown");
+        String shown = store.selectedShot().map(Shot::media).orElse("");
+        Map<String, MediaCard> before = new HashMap<>(cardsById);
+        cardsById.clear();
+        for (Media media : project.media()) {
+            MediaCard card = before.get(media.id());
+            if (card == null || !card.media().equals(media)) {
+                card = new MediaCard(media, this::addShot);
+            }
+            boolean missing = services.ready().problem(media).isPresent();
+            card.show(
+                    services.thumbnails().whole(media, MediaCard.THUMBNAIL),
+                    missing,
+                    media.id().equals(shown));
+            cardsById.put(media.id(), card);
         }
-        card.setFocusTraversable(true);
-        card.setAccessibleText(media.title() + ", " + media.size());
-        Tooltip.install(
-                card, new Tooltip(media.fileName() + ", " + media.size() + " px. Double-click or Enter: new shot."));
-        card.setOnMouseClicked(event -> {
-            card.requestFocus();
-            if (event.getClickCount() == 2) {
-                addShot(media);
-            }
-        });
-        card.setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ENTER) {
-                addShot(media);
-                event.consume();
-            }
-        });
-        card.setOnDragDetected(event -> {
-            var content = new ClipboardContent();
-            content.put(DragFormats.MEDIA, media.id());
-            card.startDragAndDrop(TransferMode.COPY).setContent(content);
-            event.consume();
-        });
-        return card;
+        List<Node> wanted = List.copyOf(cardsById.values());
+        if (!cards.getChildren().equals(wanted)) {
+            cards.getChildren().setAll(wanted);
+        }
+        empty.setVisible(project.media().isEmpty());
     }
 
     private void addShot(Media media) {

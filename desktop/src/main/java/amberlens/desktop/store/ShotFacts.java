@@ -35,9 +35,9 @@ public final class ShotFacts {
         return compute(enlargements, project.take(shot), Enlargement::greatest);
     }
 
-    /** What the seal would do, within the usual limit. */
+    /** What the seal would do. No limit is set here: whoever offers it says how far it would enlarge the picture. */
     public SealResult seal(Project project, Shot shot) {
-        return compute(seals, project.take(shot), take -> Lift.seal(take, Enlargement.UNNOTICED));
+        return compute(seals, project.take(shot), take -> Lift.seal(take, Double.POSITIVE_INFINITY));
     }
 
     private static <V> V compute(Map<Take, V> known, Take take, Function<Take, V> rule) {

@@ -71,7 +71,7 @@ final class GateDragging {
             TableView view = surface.view().orElseThrow();
             Shot shot = store.selectedShot().orElseThrow();
             Pose pose = gesture.at(view.toPicture(event.getX(), event.getY()), event.isShiftDown());
-            store.show(CameraEdits.setPose(gesture.name(), shot.id(), store.shotFrame(), pose));
+            store.show(CameraEdits.setFraming(gesture.name(), shot.id(), store.shotFrame(), pose));
         }
     }
 

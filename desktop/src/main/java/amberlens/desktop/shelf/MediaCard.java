@@ -1,0 +1,74 @@
+package amberlens.desktop.shelf;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Media;
+import amberlens.desktop.look.DragFormats;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** One picture on the shelf: thumbnail, name, true size. Double-click, Enter or a drag makes a shot of it. */
+final class MediaCard extends VBox {
+    static final Size THUMBNAIL = new Size(142, 60);
+    private static final PseudoClass SHOWN = PseudoClass.getPseudoClass("shown");
+
+    private final Media media;
+    private final ImageView picture = new ImageView();
+    private final Label size = new Label();
+
+    MediaCard(Media media, Consumer<Media> addShot) {
+        this.media = media;
+        StackPane frame = new StackPane(picture);
+        frame.getStyleClass().add("thumbnail");
+        frame.setMinHeight(THUMBNAIL.height() + 2.0);
+        Label name = new Label(media.title());
+        name.getStyleClass().add("card-name");
+        size.getStyleClass().add("card-size");
+        getChildren().addAll(frame, name, size);
+        setSpacing(1);
+        getStyleClass().add("media-card");
+        setId("media-" + media.id());
+        setFocusTraversable(true);
+        setAccessibleText(media.title() + ", " + media.size());
+        Tooltip.install(
+                this, new Tooltip(media.fileName() + ", " + media.size() + " px. Double-click or Enter: new shot."));
+        setOnMouseClicked(event -> {
+            requestFocus();
+            if (event.getClickCount() == 2) {
+                addShot.accept(media);
+            }
+        });
+        setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER) {
+                addShot.accept(media);
+                event.consume();
+            }
+        });
+        setOnDragDetected(event -> {
+            var content = new ClipboardContent();
+            content.put(DragFormats.MEDIA, media.id());
+            startDragAndDrop(TransferMode.COPY).setContent(content);
+            event.consume();
+        });
+    }
+
+    Media media() {
+        return media;
+    }
+
+    /** Shows what is known of the picture now. */
+    void show(Optional<Image> thumbnail, boolean missing, boolean inSelectedShot) {
+        thumbnail.ifPresent(picture::setImage);
+        size.setText(missing ? "missing" : media.size().toString());
+        pseudoClassStateChanged(SHOWN, inSelectedShot);
+    }
+}

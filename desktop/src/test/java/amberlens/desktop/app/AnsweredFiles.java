@@ -1,0 +1,39 @@
+package amberlens.desktop.app;
+
+import amberlens.media.export.ExportFormat;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+/** File questions that a test has answered beforehand. */
+final class AnsweredFiles implements FileChoice {
+    List<Path> pictures = List.of();
+    Optional<Path> save = Optional.empty();
+    Optional<Path> open = Optional.empty();
+    Optional<Path> instead = Optional.empty();
+
+    @Override
+    public Optional<Path> projectToOpen() {
+        return open;
+    }
+
+    @Override
+    public Optional<Path> projectToSave(String proposedName) {
+        return save;
+    }
+
+    @Override
+    public List<Path> picturesToAdd() {
+        return pictures;
+    }
+
+    @Override
+    public Optional<Path> pictureInsteadOf(Path missing) {
+        return instead;
+    }
+
+    @Override
+    public Optional<Path> exportTo(ExportFormat format) {
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,346 @@
+package amberlens.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberlens.core.edges.EdgeReport;
+import amberlens.core.geometry.Corner;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Ease;
+import amberlens.core.motion.Framings;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Property;
+import amberlens.core.render.FrameRaster;
+import amberlens.desktop.score.ScoreProbe;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.table.TableProbe;
+import amberlens.media.WorkPool;
+import amberlens.media.export.FrameSource;
+import amberlens.media.picture.PictureCache;
+import amberlens.project.ProjectFile;
+import java.awt.image.BufferedImage;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.bytedeco.javacv.FFmpegFrameGrabber;
+import org.bytedeco.javacv.Frame;
+import org.bytedeco.javacv.Java2DFrameConverter;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The whole first move by mouse and keyboard in the real bench. */
+@EnabledIfSystemProperty(
+        named = "amber.window",
+        matches = "true",
+        disabledReason = "needs a real window with modifier keys; run ./amber test")
+class FirstMoveTest extends ApplicationTest {
+    @TempDir
+    static Path folder;
+
+    private final AnsweredFiles files = new AnsweredFiles();
+    private Bench bench;
+
+    @Override
+    public void start(Stage stage) {
+        AmberLens.dress();
+        bench = new Bench(files, folder.resolve("settings"), 1280, 800);
+        stage.setScene(bench.scene());
+        stage.setX(0);
+        stage.setY(0);
+        stage.show();
+        stage.toFront();
+    }
+
+    @AfterEach
+    void closeBench() {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, bench::close);
+    }
+
+    @Test
+    void a_picture_becomes_a_sealed_move_and_a_film() throws Exception {
+        importAndMakeShot();
+        frameTheStart();
+        frameTheEndAndTurnIt();
+        seeTheOpenEdgeAndSealIt();
+        play();
+        undoEverythingAndRedoIt();
+        saveAndReopen();
+        exportAndReadBack();
+    }
+
+    private void importAndMakeShot() throws Exception {
+        files.pictures = List.of(DrawnPictures.quarters(folder, "four-beds.png", 3000, 2000));
+        assertThat(text("#status")).contains("adding pictures");
+        clickOn("#media-add");
+        waitUntil("the picture on the shelf", () -> !project().media().isEmpty());
+        assertThat(project().media().getFirst().size()).isEqualTo(new Size(3000, 2000));
+        doubleClickOn("#media-m1");
+        waitUntil("the shot", () -> !project().shots().isEmpty());
+        assertThat(shot().camera().at(0).scale().x()).isEqualTo(64);
+        assertThat(text("#will-do")).isEqualTo("changes the constant");
+    }
+
+    private void frameTheStart() {
+        bench.actions().get("framing.add");
+        type(KeyCode.A);
+        waitUntil("framing 1", () -> Framings.of(shot().camera()).equals(List.of(0)));
+        assertThat(text("#will-do")).isEqualTo("sets framing 1");
+    }
+
+    private void frameTheEndAndTurnIt() {
+        type(KeyCode.END);
+        waitUntil("the last frame", () -> bench.store().playhead() == shot().lastFrame());
+        assertThat(text("#will-do")).isEqualTo("adds a framing or key at 4:24");
+        Point2D corner = at(() -> TableProbe.corner(bench.scene(), Corner.LOWER_RIGHT));
+        Point2D centre = at(() -> TableProbe.centre(bench.scene()));
+        Point2D smaller = centre.add(corner.subtract(centre).multiply(0.97));
+        dragTo(corner, smaller);
+        waitUntil("the end framing", () -> Framings.of(shot().camera()).equals(List.of(0, 124)));
+        assertThat(shot().camera().at(124).scale().x()).isBetween(65.0, 67.5);
+        dragTo(
+                at(() -> TableProbe.centre(bench.scene())),
+                at(() -> TableProbe.centre(bench.scene())).add(6, 0));
+        Point2D handle = at(() -> TableProbe.turnHandle(bench.scene()));
+        dragTo(handle, handle.add(40, 12));
+        assertThat(shot().camera().at(124).degrees()).isLessThan(-3);
+        assertThat(shot().camera().rotation().keys()).extracting(Key::at).containsExactly(0, 124);
+    }
+
+    private void seeTheOpenEdgeAndSealIt() {
+        assertThat(text("#status")).startsWith("Edge opens").contains("corner").contains("px at worst");
+        assertThat(text("#open-edges")).contains("Four beds");
+        assertThat(text("#status-action")).startsWith("Seal, +");
+        double before = shot().camera().at(124).scale().x();
+        clickOn("#status-action");
+        waitUntil("no open edge", () -> EdgeReport.of(project().take(shot())).isSealed());
+        assertThat(shot().camera().at(124).scale().x()).isGreaterThan(before);
+        assertThat(text("#status")).isEqualTo("Every frame of this shot is sealed.");
+    }
+
+    private void play() {
+        type(KeyCode.HOME);
+        waitUntil("the first frame", () -> bench.store().playhead() == 0);
+        type(KeyCode.SPACE);
+        waitUntil("playing", () -> bench.store().playhead() > 8);
+        type(KeyCode.SPACE);
+        waitUntil("a pause", () -> !bench.store().playing());
+    }
+
+    private void undoEverythingAndRedoIt() {
+        Project done = project();
+        for (int i = 0; i < 20 && bench.store().undoName().isPresent(); i++) {
+            press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        assertThat(project().media()).isEmpty();
+        for (int i = 0; i < 20 && bench.store().redoName().isPresent(); i++) {
+            press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.Z).release(KeyCode.SHIFT, KeyCode.CONTROL);
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        assertThat(project()).isEqualTo(done);
+    }
+
+    private void saveAndReopen() throws Exception {
+        Path file = folder.resolve("first-move.amber");
+        files.save = Optional.of(file);
+        files.open = Optional.of(file);
+        assertThat(bench.title()).startsWith("•");
+        press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
+        waitUntil("the saved file", () -> !bench.store().unsaved());
+        assertThat(bench.title()).isEqualTo("first-move.amber – Amber Lens");
+        Project saved = project();
+        assertThat(ProjectFile.open(file)).isEqualTo(saved);
+        press(KeyCode.CONTROL).type(KeyCode.N).release(KeyCode.CONTROL);
+        waitUntil("an empty project", () -> project().media().isEmpty());
+        press(KeyCode.CONTROL).type(KeyCode.O).release(KeyCode.CONTROL);
+        waitUntil("the project again", () -> project().equals(saved));
+    }
+
+    private void exportAndReadBack() throws Exception {
+        Path film = folder.resolve("first-move.mp4");
+        clickOn("#project-export");
+        clickOn("#export-size").clickOn("480 × 270");
+        TextField destination = lookup("#export-destination").query();
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> destination.setText(film.toString()));
+        clickOn("#export-start");
+        waitUntil("the film", () -> text("#status").startsWith("Exported"));
+        try (var reader = new FFmpegFrameGrabber(film.toFile());
+                var converter = new Java2DFrameConverter();
+                var rows = WorkPool.of(1)) {
+            reader.start();
+            assertThat(reader.getImageWidth()).isEqualTo(480);
+            assertThat(reader.getImageHeight()).isEqualTo(270);
+            assertThat(reader.getVideoFrameRate()).isEqualTo(25);
+            var source = new FrameSource(project(), new PictureCache(1 << 30, Runnable::run, rows), rows);
+            int count = 0;
+            BufferedImage last = null;
+            for (Frame frame = reader.grabImage(); frame != null; frame = reader.grabImage()) {
+                last = converter.convert(frame);
+                if (count == 0) {
+                    assertSame(last, source.frame(0, new Size(480, 270)));
+                }
+                count++;
+            }
+            assertThat(count).isEqualTo(125);
+            assertSame(last, source.frame(124, new Size(480, 270)));
+        }
+        try (var left = Files.list(folder)) {
+            assertThat(left.map(Path::toString)).noneMatch(name -> name.endsWith(".part"));
+        }
+    }
+
+    private static void assertSame(BufferedImage film, FrameRaster wanted) {
+        double sum = 0;
+        for (int y = 0; y < 270; y++) {
+            for (int x = 0; x < 480; x++) {
+                for (int shift = 0; shift <= 16; shift += 8) {
+                    sum += Math.abs((film.getRGB(x, y) >> shift & 0xFF) - (wanted.rgb(x, y) >> shift & 0xFF));
+                }
+            }
+        }
+        assertThat(sum / (480 * 270 * 3)).isLessThan(6);
+    }
+
+    @Test
+    void framings_are_moved_eased_and_deleted_in_the_score() throws Exception {
+        importAndMakeShot();
+        type(KeyCode.A);
+        type(KeyCode.END);
+        Point2D corner = at(() -> TableProbe.corner(bench.scene(), Corner.UPPER_LEFT));
+        Point2D centre = at(() -> TableProbe.centre(bench.scene()));
+        dragTo(corner, centre.add(corner.subtract(centre).multiply(0.7)));
+        waitUntil("two framings", () -> Framings.of(shot().camera()).size() == 2);
+
+        clickOn(at(() -> ScoreProbe.leg(bench.scene(), 30)));
+        waitUntil("the leg", () -> bench.store().selection().part().equals(new Selection.LegFrom(0)));
+        clickOn("#ease-gentle-both");
+        assertThat(shot().camera().scale().keyAt(0).orElseThrow().leg()).isEqualTo(Ease.GENTLE_BOTH.leg());
+        type(KeyCode.DIGIT1);
+        assertThat(shot().camera().scale().keyAt(0).orElseThrow().leg()).isEqualTo(Ease.HOLD.leg());
+
+        Point2D card = at(() -> ScoreProbe.card(bench.scene(), 124));
+        Point2D end = at(() -> ScoreProbe.leg(bench.scene(), 124)).add(4, 20);
+        dragTo(end, end.add(-24 * ScoreProbe.perFrame(bench.scene()), 0));
+        waitUntil("the moved framing", () -> Framings.of(shot().camera()).equals(List.of(0, 100)));
+        assertThat(bench.store().undoName()).contains("move of a framing");
+        type(KeyCode.DELETE);
+        waitUntil("one framing", () -> Framings.of(shot().camera()).equals(List.of(0)));
+        assertThat(card).isNotNull();
+    }
+
+    @Test
+    void numbers_take_sums_and_keep_nonsense_without_changing_anything() throws Exception {
+        importAndMakeShot();
+        doubleClickOn("#camera-position-x");
+        press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
+        write("960+40\n");
+        waitUntil("the sum", () -> shot().camera().at(0).position().x() == 1000);
+        clickOn("#camera-scale");
+        press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
+        Project before = project();
+        write("large\n");
+        assertThat(project()).isEqualTo(before);
+        TextField field = lookup("#camera-scale").query();
+        assertThat(field.getText()).isEqualTo("large");
+        assertThat(field.getTooltip().getText()).contains("Not changed");
+        type(KeyCode.ESCAPE);
+        assertThat(field.getText()).isEqualTo("64");
+        type(KeyCode.UP);
+        assertThat(shot().camera().at(0).scale().x()).isEqualTo(65);
+        clickOn("#bead-scale");
+        assertThat(shot().camera().channel(Property.SCALE).animated()).isTrue();
+        clickOn("#reset-scale");
+        assertThat(shot().camera().at(0).scale().x()).isEqualTo(100);
+    }
+
+    @Test
+    void the_picture_in_the_lens_is_dragged_and_zoomed_with_the_wheel() throws Exception {
+        importAndMakeShot();
+        Point2D middle = at(() -> {
+            var bounds = bench.scene().lookup("#lens-surface");
+            return bounds.localToScreen(
+                    bounds.getLayoutBounds().getCenterX(),
+                    bounds.getLayoutBounds().getCenterY());
+        });
+        dragTo(middle, middle.add(20, 0));
+        assertThat(shot().camera().at(0).position().x()).isGreaterThan(1000);
+        double scale = shot().camera().at(0).scale().x();
+        moveTo(middle);
+        scroll(3, javafx.geometry.VerticalDirection.UP);
+        waitUntil("a zoom in one step", () -> bench.store().undoName().equals(Optional.of("zoom of the picture")));
+        assertThat(shot().camera().at(0).scale().x()).isNotEqualTo(scale);
+        press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        assertThat(shot().camera().at(0).scale().x()).isEqualTo(scale);
+    }
+
+    @Test
+    void a_missing_picture_is_named_and_can_be_found() throws Exception {
+        importAndMakeShot();
+        Path picture = Path.of(project().media().getFirst().path());
+        Path moved = folder.resolve("moved-beds.png");
+        Files.move(picture, moved);
+        Path file = folder.resolve("missing.amber");
+        ProjectFile.save(project(), file);
+        bench.services().cache().forget(picture);
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> bench.session().open(file));
+        waitUntil(
+                "the placeholder",
+                () -> lookup("#find-picture").query().isVisible()
+                        && lookup("#find-picture").query().getParent().isVisible());
+        files.instead = Optional.of(moved);
+        clickOn("#find-picture");
+        waitUntil("the found picture", () -> project().media().getFirst().path().equals(moved.toString()));
+        waitUntil(
+                "no placeholder",
+                () -> !lookup("#find-picture").query().getParent().isVisible());
+    }
+
+    private Project project() {
+        return bench.store().project();
+    }
+
+    private Shot shot() {
+        return bench.store().selectedShot().orElseThrow();
+    }
+
+    private String text(String query) {
+        return ((Labeled) bench.scene().lookup(query)).getText();
+    }
+
+    private static Point2D at(java.util.concurrent.Callable<Point2D> place) {
+        return WaitForAsyncUtils.waitForAsyncFx(5_000, place);
+    }
+
+    private void dragTo(Point2D from, Point2D to) {
+        moveTo(from)
+                .press(MouseButton.PRIMARY)
+                .moveTo(from.midpoint(to))
+                .moveTo(to)
+                .release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void waitUntil(String what, BooleanSupplier condition) {
+        try {
+            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition::getAsBoolean)
+                    .get());
+        } catch (java.util.concurrent.TimeoutException e) {
+            throw new AssertionError("waited in vain for " + what, e);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+}
