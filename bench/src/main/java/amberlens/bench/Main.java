@@ -1,0 +1,90 @@
+package amberlens.bench;
+
+import amberlens.core.model.FileProblem;
+import amberlens.project.ProjectFile;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import org.openjdk.jmh.results.Result;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.VerboseMode;
+
+/** Measures all rows of docs/BENCHMARKS.md and prints them. */
+public final class Main {
+    private final Map<String, Result<?>> results = new HashMap<>();
+
+    private Main() {}
+
+    /** Takes the demo project's file. */
+    public static void main(String[] args) throws RunnerException, FileProblem, IOException, InterruptedException {
+        Path demo = Path.of(args[0]).toAbsolutePath();
+        Path plan = Path.of(ProjectFile.open(demo).media().getFirst().path());
+        System.out.println("Measuring; this takes about three minutes ...");
+        double[] race = ExportRace.run(plan);
+        var main = new Main();
+        main.measure(demo);
+        main.print(race);
+    }
+
+    private void measure(Path demo) throws RunnerException {
+        Collection<RunResult> runs = new Runner(new OptionsBuilder()
+                        .include(RenderBenchmarks.class.getSimpleName())
+                        .jvmArgsAppend("-Damber.demo=" + demo)
+                        .verbosity(VerboseMode.SILENT)
+                        .build())
+                .run();
+        for (RunResult run : runs) {
+            String name = run.getParams().getBenchmark();
+            results.put(name.substring(name.lastIndexOf('.') + 1), run.getPrimaryResult());
+        }
+    }
+
+    private double mean(String name) {
+        return results.get(name).getScore();
+    }
+
+    private double most(String name) {
+        return results.get(name).getStatistics().getPercentile(95);
+    }
+
+    private void print(double[] race) {
+        row(
+                "frame 1920×1080 of 6000×4000, 100 %, turned 2°",
+                mean("turnedOurs"), mean("turnedTheirs"), "1.5 × at most");
+        row("the same unturned, 100.5 %", mean("straightOurs"), mean("straightTheirs"), "0.8 × at most");
+        plain("frame reduced to 40 %, turned 2°, prefiltered", mean("reducedTurnedOurs"), "");
+        plain("frame reduced to 40 %, unturned, prefiltered", mean("reducedStraightOurs"), "");
+        plain("preview 640×360, 95 % within", most("preview"), "16 ms");
+        plain("preview 640×360, turned, 95 % within", most("previewTurned"), "16 ms");
+        plain("edges of the whole demo", mean("checkDemo"), "20 ms");
+        System.out.printf(
+                Locale.ROOT,
+                "%-50s %8.1f fps, zoompan %6.1f fps, %5.2f ×  (goal: 2 × at least)%n",
+                "export of 250 frames, push-in",
+                race[0],
+                race[1],
+                race[0] / race[1]);
+    }
+
+    private static void row(String what, double ours, double theirs, String goal) {
+        System.out.printf(
+                Locale.ROOT,
+                "%-50s %8.2f ms, OpenCV %8.2f ms, %5.2f ×  (goal: %s)%n",
+                what,
+                ours,
+                theirs,
+                ours / theirs,
+                goal);
+    }
+
+    private static void plain(String what, double ours, String goal) {
+        System.out.printf(
+                Locale.ROOT, "%-50s %8.2f ms%s%n", what, ours, goal.isEmpty() ? "" : "  (goal: " + goal + ")");
+    }
+}

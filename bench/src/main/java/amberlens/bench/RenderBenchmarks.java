@@ -1,0 +1,157 @@
+package amberlens.bench;
+
+import static org.bytedeco.opencv.global.opencv_core.BORDER_REPLICATE;
+import static org.bytedeco.opencv.global.opencv_core.CV_64F;
+import static org.bytedeco.opencv.global.opencv_core.CV_8UC3;
+import static org.bytedeco.opencv.global.opencv_imgproc.INTER_CUBIC;
+import static org.bytedeco.opencv.global.opencv_imgproc.WARP_INVERSE_MAP;
+import static org.bytedeco.opencv.global.opencv_imgproc.warpAffine;
+
+import amberlens.core.edges.EdgeReport;
+import amberlens.core.geometry.AffineMap;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Colour;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Project;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Scale;
+import amberlens.core.render.Compositor;
+import amberlens.core.render.FrameRaster;
+import amberlens.core.render.Layer;
+import amberlens.core.render.LineUpFrame;
+import amberlens.core.render.Pyramid;
+import amberlens.media.WorkPool;
+import amberlens.media.picture.PictureReader;
+import amberlens.project.ProjectFile;
+import java.nio.ByteBuffer;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.bytedeco.javacpp.indexer.DoubleIndexer;
+import org.bytedeco.opencv.opencv_core.Mat;
+import org.bytedeco.opencv.opencv_core.Scalar;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.TearDown;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** One frame at a time: ours and OpenCV's, from the demo's planting plan of 6000 × 4000 pixels. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 3, time = 3)
+@Fork(
+        value = 1,
+        jvmArgsAppend = {"-Xmx6g", "--enable-native-access=ALL-UNNAMED", "-Djava.awt.headless=true"})
+public class RenderBenchmarks {
+    private static final Size FRAME = new Size(1920, 1080);
+    private static final Size PREVIEW = new Size(640, 360);
+
+    private final WorkPool rows = WorkPool.ofCores();
+    private Pyramid picture = Pyramids.tiny();
+    private Mat source = new Mat();
+    private Mat result = new Mat();
+    private Project demo = Project.empty("demo");
+
+    @Setup
+    public void open() throws FileProblem {
+        Path file = Path.of(System.getProperty("amber.demo"));
+        demo = ProjectFile.open(file);
+        Path plan = Path.of(demo.media().getFirst().path());
+        picture = Pyramid.of(PictureReader.read(plan, rows), rows);
+        source = new Mat(4000, 6000, CV_8UC3);
+        FrameRaster pixels = Compositor.compose(
+                List.of(LineUpFrame.layer(
+                        picture, Pose.neutral(picture.size(), picture.size()), picture.size(), picture.size())),
+                Colour.BLACK,
+                picture.size(),
+                rows);
+        ByteBuffer bytes = source.createBuffer();
+        for (int argb : pixels.argb()) {
+            bytes.put((byte) argb).put((byte) (argb >> 8)).put((byte) (argb >> 16));
+        }
+        org.bytedeco.opencv.global.opencv_core.setNumThreads(
+                Runtime.getRuntime().availableProcessors());
+    }
+
+    @TearDown
+    public void close() {
+        rows.close();
+    }
+
+    private Pose pose(double percent, double degrees) {
+        return Pose.neutral(picture.size(), FRAME)
+                .withScale(Scale.uniform(percent))
+                .withDegrees(degrees);
+    }
+
+    private FrameRaster ours(double percent, double degrees, Size output) {
+        Layer layer = LineUpFrame.layer(picture, pose(percent, degrees), FRAME, output);
+        return Compositor.compose(List.of(layer), Colour.BLACK, output, rows);
+    }
+
+    private Mat theirs(double percent, double degrees) {
+        AffineMap map = pose(percent, degrees).pictureToFrame().inverse();
+        try (Mat matrix = new Mat(2, 3, CV_64F);
+                DoubleIndexer m = matrix.createIndexer();
+                var size = new org.bytedeco.opencv.opencv_core.Size(FRAME.width(), FRAME.height())) {
+            m.put(0, 0, map.xx(), map.xy(), map.x(0.5, 0.5) - 0.5);
+            m.put(1, 0, map.yx(), map.yy(), map.y(0.5, 0.5) - 0.5);
+            warpAffine(source, result, matrix, size, INTER_CUBIC | WARP_INVERSE_MAP, BORDER_REPLICATE, Scalar.all(0));
+            return result;
+        }
+    }
+
+    @Benchmark
+    public FrameRaster turnedOurs() {
+        return ours(100, 2, FRAME);
+    }
+
+    @Benchmark
+    public Mat turnedTheirs() {
+        return theirs(100, 2);
+    }
+
+    @Benchmark
+    public FrameRaster straightOurs() {
+        return ours(100.5, 0, FRAME);
+    }
+
+    @Benchmark
+    public Mat straightTheirs() {
+        return theirs(100.5, 0);
+    }
+
+    @Benchmark
+    public FrameRaster reducedTurnedOurs() {
+        return ours(40, 2, FRAME);
+    }
+
+    @Benchmark
+    public FrameRaster reducedStraightOurs() {
+        return ours(40, 0, FRAME);
+    }
+
+    @Benchmark
+    public FrameRaster preview() {
+        return ours(40, 0, PREVIEW);
+    }
+
+    @Benchmark
+    public FrameRaster previewTurned() {
+        return ours(40, 2, PREVIEW);
+    }
+
+    @Benchmark
+    public List<EdgeReport> checkDemo() {
+        return demo.shots().stream().map(shot -> EdgeReport.of(demo.take(shot))).toList();
+    }
+}

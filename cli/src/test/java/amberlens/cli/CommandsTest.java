@@ -1,0 +1,147 @@
+package amberlens.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The commands as a script calls them: exit codes, what is printed, what is written. */
+class CommandsTest {
+    /** 110 % of a picture as large as the frame, turned to 8° and back: open in the middle only. */
+    private static final String PROJECT = """
+            { "format": "amber-lens/project", "version": 1, "name": "beds",
+              "frame": { "width": 320, "height": 180, "rate": "25/1" },
+              "media": [ { "id": "m1", "kind": "photo", "path": "beds.png", "width": 320, "height": 180 } ],
+              "shots": [ { "id": "s1", "name": "Beds", "media": "m1", "start": 0, "length": 41, "camera": {
+                "scale": { "value": [110, 110] }, "position": { "value": [160, 90] }, "anchor": { "value": [160, 90] },
+                "rotation": { "keys": [ { "at": 0, "value": 0 }, { "at": 20, "value": 8 }, { "at": 40, "value": 0 } ] } } } ] }
+            """;
+
+    @TempDir
+    private Path folder;
+
+    private String out = "";
+    private String err = "";
+
+    @BeforeEach
+    void write() throws IOException {
+        Files.writeString(folder.resolve("beds.amber"), PROJECT);
+        ImageIO.write(
+                new BufferedImage(320, 180, BufferedImage.TYPE_INT_RGB),
+                "png",
+                folder.resolve("beds.png").toFile());
+    }
+
+    private int run(String... arguments) {
+        var outText = new StringWriter();
+        var errText = new StringWriter();
+        for (int i = 0; i < arguments.length; i++) {
+            arguments[i] = arguments[i].replace("@", folder + "/");
+        }
+        int code = Main.run(arguments, new PrintWriter(outText, true), new PrintWriter(errText, true));
+        out = outText.toString();
+        err = errText.toString();
+        return code;
+    }
+
+    @Test
+    void check_finds_the_open_span_and_exits_with_3() throws IOException {
+        assertThat(run("check", "@beds.amber", "--json", "--frames")).isEqualTo(3);
+        JsonNode shot = new ObjectMapper().readTree(out).get("shots").get(0);
+        assertThat(shot.get("sealed").asBoolean()).isFalse();
+        assertThat(shot.get("worst").get("frame").asInt()).isEqualTo(20);
+        assertThat(shot.get("open")).hasSize(1);
+        assertThat(shot.get("open").get(0).get("from").asInt()).isBetween(7, 9);
+        assertThat(shot.get("enlargement").get("max").asDouble()).isEqualTo(110);
+        assertThat(shot.get("frames")).hasSize(41);
+        assertThat(shot.get("frames").get(10).get("rotation").asDouble()).isEqualTo(4);
+        assertThat(shot.get("frames").get(0).get("margin").asDouble()).isCloseTo(9, within(1e-9));
+        assertThat(run("check", "@beds.amber")).isEqualTo(3);
+        assertThat(out).contains("OPEN").contains("corner");
+    }
+
+    @Test
+    void seal_lifts_and_writes_and_the_check_is_content() throws IOException {
+        assertThat(run("seal", "@beds.amber", "--by", "lift", "--limit", "140", "-o", "@sealed.amber"))
+                .isZero();
+        assertThat(out).contains("sealed: +");
+        assertThat(run("check", "@sealed.amber")).isZero();
+        assertThat(Files.readString(folder.resolve("beds.amber"))).isEqualTo(PROJECT);
+        assertThat(run("seal", "@sealed.amber")).isZero();
+        assertThat(out).contains("sealed already");
+    }
+
+    @Test
+    void a_shot_that_cannot_be_sealed_stays_and_the_exit_code_is_3() {
+        assertThat(run("seal", "@beds.amber", "-o", "@same.amber")).isEqualTo(3);
+        assertThat(err).contains("s1 stays open").contains("110 %");
+        assertThat(run("check", "@same.amber")).isEqualTo(3);
+    }
+
+    @Test
+    void frame_and_render_write_files_and_never_over_others_unasked() throws IOException {
+        assertThat(run("frame", "@beds.amber", "--at", "00:00:01:00", "-o", "@f.png", "--size", "160x90"))
+                .isZero();
+        assertThat(ImageIO.read(folder.resolve("f.png").toFile()).getWidth()).isEqualTo(160);
+        assertThat(run("frame", "@beds.amber", "--at", "3", "-o", "@f.png")).isEqualTo(1);
+        assertThat(err).contains("exists already").contains("--overwrite");
+        assertThat(run("frame", "@beds.amber", "--at", "3", "-o", "@f.png", "--overwrite"))
+                .isZero();
+        assertThat(run("render", "@beds.amber", "-o", "@s.png", "--shot", "s1", "--from", "2", "--to", "4"))
+                .isZero();
+        assertThat(folder.resolve("s-0002.png")).exists();
+        assertThat(folder.resolve("s-0004.png")).exists();
+        assertThat(run("render", "@beds.amber", "-o", "@film.mp4")).isZero();
+        assertThat(folder.resolve("film.mp4")).isNotEmptyFile();
+    }
+
+    @Test
+    void wrong_use_exits_with_2_and_says_what_would_be_right() {
+        assertThat(run("render", "@beds.amber", "-o", "@film.xyz")).isEqualTo(2);
+        assertThat(err).contains(".mp4 or .png");
+        assertThat(run("frame", "@beds.amber", "--at", "41", "-o", "@f.png")).isEqualTo(2);
+        assertThat(err).contains("0 to 40");
+        assertThat(run("seal", "@beds.amber", "--shot", "s7")).isEqualTo(2);
+        assertThat(err).contains("s7").contains("s1");
+        assertThat(run("seal", "@beds.amber", "--limit", "0")).isEqualTo(2);
+        assertThat(run("fly")).isEqualTo(2);
+        assertThat(run("frame", "@beds.amber", "--at", "1", "-o", "@f.png", "--size", "big"))
+                .isEqualTo(2);
+        assertThat(err).contains("1280x720");
+    }
+
+    @Test
+    void failures_are_one_or_two_plain_lines_without_a_stack_trace() {
+        assertThat(run("check", "@gone.amber")).isEqualTo(1);
+        assertThat(err.lines()).hasSizeLessThanOrEqualTo(2);
+        assertThat(err).startsWith("amber: ").contains("gone.amber").doesNotContain("\tat ");
+        assertThat(run("check", "--verbose", "@gone.amber")).isEqualTo(1);
+        assertThat(err).contains("\tat ");
+    }
+
+    @Test
+    void info_tells_what_a_picture_holds_and_goes_on_after_a_bad_one() {
+        assertThat(run("info", "@gone.png", "@beds.png")).isEqualTo(1);
+        assertThat(err).contains("gone.png");
+        assertThat(out).contains("320 × 180 px").contains("PNG").contains("8 bits");
+    }
+
+    @Test
+    void every_command_has_help() {
+        for (String command : new String[] {"check", "seal", "frame", "render", "info"}) {
+            assertThat(run(command, "--help")).isZero();
+            assertThat(out).contains("Usage: amber " + command);
+        }
+    }
+}
