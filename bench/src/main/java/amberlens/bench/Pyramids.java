@@ -10,6 +10,6 @@ final class Pyramids {
     private Pyramids() {}
 
     static Pyramid tiny() {
-        return Pyramid.of(new LinearRaster(new Size(1, 1), new char[4], false), Rows.ALONE);
+        return Pyramid.of(new LinearRaster(new Size(1, 1), new long[1], false), Rows.ALONE);
     }
 }

@@ -24,11 +24,15 @@ public final class Compositor {
     /** What lies below an opaque layer that covers everything is never seen. */
     private static List<Layer> withoutHidden(List<Layer> layers) {
         for (int i = layers.size() - 1; i > 0; i--) {
-            if (layers.get(i).covers() && layers.get(i).picture().opaque()) {
+            if (hidesAllBelow(layers.get(i))) {
                 return layers.subList(i, layers.size());
             }
         }
         return layers;
+    }
+
+    private static boolean hidesAllBelow(Layer layer) {
+        return layer.covers() && layer.picture().opaque();
     }
 
     private static void band(List<Layer> layers, Colour background, FrameRaster frame, int first, int last) {
@@ -38,9 +42,14 @@ public final class Compositor {
         float[] ground = linear(background);
         float[] below = new float[width * 4];
         float[] above = new float[width * 4];
+        boolean grounded = layers.isEmpty() || !hidesAllBelow(layers.getFirst());
         for (int y = first; y < last; y++) {
-            fill(below, ground);
-            for (RowSampler sampler : samplers) {
+            if (grounded) {
+                fill(below, ground);
+            } else {
+                samplers.getFirst().row(y, below);
+            }
+            for (RowSampler sampler : grounded ? samplers : samplers.subList(1, samplers.size())) {
                 sampler.row(y, above);
                 over(below, above);
             }

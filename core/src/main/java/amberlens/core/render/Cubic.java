@@ -19,12 +19,11 @@ final class Cubic {
         return x < 1 ? 1 + x * x * (1.5 * x - 2.5) : 2 + x * (-4 + x * (2.5 - 0.5 * x));
     }
 
-    /** The weights of the four samples around a place that lies {@code f} (0 … 1) behind the second of them. */
-    static void weights(float f, float[] into) {
-        into[0] = f * (-0.5f + f * (1 - 0.5f * f));
-        into[1] = 1 + f * f * (1.5f * f - 2.5f);
-        into[2] = f * (0.5f + f * (2 - 1.5f * f));
-        into[3] = f * f * (0.5f * f - 0.5f);
+    /** {@link #weight(double)} in single precision and without branches, for the innermost loops. */
+    static float weight(float distance) {
+        float x = Math.min(Math.abs(distance), 2);
+        float inner = Math.max(1 - x, 0);
+        return 0.5f * (1 - x) * (2 - x) * (2 - x) + inner * inner * (1 - 2 * inner);
     }
 
     /** How many samples a kernel stretched by {@code stretch} ≥ 1 can touch. */

@@ -1,64 +1,66 @@
 package amberlens.core.render;
 
 import amberlens.core.geometry.Size;
+import java.util.Arrays;
 
 /** One step of the pyramid: half the size through the cubic kernel stretched to two pixels. */
 final class Halving {
     private static final int TAPS = 8;
     private static final int BEFORE = 3;
+    private static final int CHANNELS = 4;
     private static final float[] WEIGHTS = weights();
 
     private Halving() {}
 
     static LinearRaster half(LinearRaster from, Rows rows) {
         var size = new Size((from.width() + 1) / 2, (from.height() + 1) / 2);
-        var data = new char[Math.toIntExact(size.area() * LinearRaster.CHANNELS)];
-        rows.inBands(size.height(), (first, last) -> band(from, data, size, first, last));
-        return new LinearRaster(size, data, from.opaque());
+        var pixels = new long[Math.toIntExact(size.area())];
+        rows.inBands(size.height(), (first, last) -> band(from, pixels, size, first, last));
+        return new LinearRaster(size, pixels, from.opaque());
     }
 
-    private static void band(LinearRaster from, char[] data, Size size, int first, int last) {
-        float[] column = new float[from.width() * LinearRaster.CHANNELS];
+    private static void band(LinearRaster from, long[] pixels, Size size, int first, int last) {
+        float[] column = new float[from.width() * CHANNELS];
         for (int y = first; y < last; y++) {
-            java.util.Arrays.fill(column, 0);
+            Arrays.fill(column, 0);
             for (int tap = 0; tap < TAPS; tap++) {
                 int row = Math.clamp(2 * y - BEFORE + tap, 0, from.height() - 1);
-                addRow(column, from.data(), from.row(row), WEIGHTS[tap]);
+                addRow(column, from.pixels(), from.row(row), WEIGHTS[tap]);
             }
-            across(column, from.width(), data, y * size.width() * LinearRaster.CHANNELS, size.width());
+            across(column, from.width(), pixels, y * size.width(), size.width());
         }
     }
 
-    private static void addRow(float[] sum, char[] data, int offset, float weight) {
-        for (int i = 0; i < sum.length; i++) {
-            sum[i] += weight * data[offset + i];
+    private static void addRow(float[] sum, long[] pixels, int offset, float weight) {
+        for (int i = 0; i < sum.length; i += CHANNELS) {
+            long pixel = pixels[offset + i / CHANNELS];
+            sum[i] += weight * Rgba16.red(pixel);
+            sum[i + 1] += weight * Rgba16.green(pixel);
+            sum[i + 2] += weight * Rgba16.blue(pixel);
+            sum[i + 3] += weight * Rgba16.alpha(pixel);
         }
     }
 
-    private static void across(float[] row, int rowWidth, char[] data, int offset, int width) {
+    private static void across(float[] row, int rowWidth, long[] pixels, int offset, int width) {
         for (int x = 0; x < width; x++) {
             float red = 0;
             float green = 0;
             float blue = 0;
             float alpha = 0;
             for (int tap = 0; tap < TAPS; tap++) {
-                int at = LinearRaster.CHANNELS * Math.clamp(2 * x - BEFORE + tap, 0, rowWidth - 1);
+                int at = CHANNELS * Math.clamp(2 * x - BEFORE + tap, 0, rowWidth - 1);
                 float weight = WEIGHTS[tap];
                 red += weight * row[at];
                 green += weight * row[at + 1];
                 blue += weight * row[at + 2];
                 alpha += weight * row[at + 3];
             }
-            int to = offset + LinearRaster.CHANNELS * x;
-            data[to] = rounded(red);
-            data[to + 1] = rounded(green);
-            data[to + 2] = rounded(blue);
-            data[to + 3] = rounded(alpha);
+            pixels[offset + x] = Rgba16.pack(rounded(red), rounded(green), rounded(blue), rounded(alpha));
         }
     }
 
-    private static char rounded(float value) {
-        return (char) Math.clamp((int) (value + 0.5f), 0, 65535);
+    private static int rounded(float value) {
+        return Math.clamp((int) (value + 0.5f), 0, 65535);
     }
 
     private static float[] weights() {

@@ -6,25 +6,26 @@ import amberlens.core.geometry.Size;
  * Pixels in linear light with premultiplied alpha, 16 bits each of red, green, blue and alpha, row by row.
  */
 public final class LinearRaster {
-    /** Numbers per pixel. */
-    public static final int CHANNELS = 4;
-
     private final Size size;
-    private final char[] data;
+    private final long[] pixels;
     private final boolean opaque;
 
     /**
-     * @param data width × height × 4 values, kept, not copied
+     * @param pixels one per pixel, from {@link #pixel}; kept, not copied
      * @param opaque whether every alpha is 65535
      */
-    public LinearRaster(Size size, char[] data, boolean opaque) {
-        if (data.length != size.area() * CHANNELS) {
-            throw new IllegalArgumentException(
-                    "a raster of " + size + " holds " + size.area() * CHANNELS + " values, not " + data.length);
+    public LinearRaster(Size size, long[] pixels, boolean opaque) {
+        if (pixels.length != size.area()) {
+            throw new IllegalArgumentException("a raster of " + size + " has not " + pixels.length + " pixels");
         }
         this.size = size;
-        this.data = data;
+        this.pixels = pixels;
         this.opaque = opaque;
+    }
+
+    /** One pixel; each component 0 … 65535, colours already multiplied by alpha. */
+    public static long pixel(int red, int green, int blue, int alpha) {
+        return Rgba16.pack(red, green, blue, alpha);
     }
 
     public Size size() {
@@ -45,16 +46,16 @@ public final class LinearRaster {
 
     /** The memory held, in bytes. */
     public long bytes() {
-        return 2L * data.length;
+        return 8L * pixels.length;
     }
 
-    /** The values themselves, for the samplers. */
-    char[] data() {
-        return data;
+    /** The pixels themselves, for the samplers. */
+    long[] pixels() {
+        return pixels;
     }
 
-    /** Where a row begins in the data. */
+    /** Where a row begins among the pixels. */
     int row(int y) {
-        return y * size.width() * CHANNELS;
+        return y * size.width();
     }
 }

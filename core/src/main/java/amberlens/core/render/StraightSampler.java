@@ -2,13 +2,14 @@ package amberlens.core.render;
 
 import amberlens.core.geometry.AffineMap;
 import amberlens.core.geometry.Size;
+import java.util.Arrays;
 
 /**
  * Reads an unturned layer: first along the rows of the picture, then down its columns. Rows of the picture that several
  * output rows need are filtered once.
  */
 final class StraightSampler implements RowSampler {
-    private static final float TO_UNIT = 1f / 65535;
+    private static final float DOWN_TO_UNIT = Rgba16.TO_UNIT / Rgba16.ONE;
 
     private final LinearRaster level;
     private final int channels;
@@ -18,6 +19,7 @@ final class StraightSampler implements RowSampler {
     private final float[][] kept;
     private final int[] keptRow;
     private final float[] sum;
+    private final boolean covers;
     private final float[] coverX;
     private final float[] coverY;
 
@@ -32,20 +34,19 @@ final class StraightSampler implements RowSampler {
         down = new Taps(output.height(), level.height(), map.yy() * size, map.dy());
         kept = new float[down.count][width * channels];
         keptRow = new int[down.count];
-        java.util.Arrays.fill(keptRow, -1);
+        Arrays.fill(keptRow, -1);
         sum = new float[width * channels];
         Size picture = layer.picture().size();
-        coverX = cover(layer, width, map.dx(), map.xx() * picture.width());
-        coverY = cover(layer, output.height(), map.dy(), map.yy() * picture.height());
+        covers = layer.covers();
+        coverX = cover(covers, width, map.dx(), map.xx() * picture.width());
+        coverY = cover(covers, output.height(), map.dy(), map.yy() * picture.height());
     }
 
-    private static float[] cover(Layer layer, int outputs, double from, double length) {
+    private static float[] cover(boolean covers, int outputs, double from, double length) {
         var cover = new float[outputs];
         for (int i = 0; i < outputs; i++) {
             double centre = i + 0.5 - from;
-            cover[i] = layer.covers()
-                    ? 1
-                    : (float) Math.max(0, Coverage.of(centre, 1) + Coverage.of(length - centre, 1) - 1);
+            cover[i] = covers ? 1 : (float) Math.max(0, Coverage.of(centre, 1) + Coverage.of(length - centre, 1) - 1);
         }
         return cover;
     }
@@ -53,7 +54,7 @@ final class StraightSampler implements RowSampler {
     @Override
     public void row(int y, float[] rgba) {
         if (coverY[y] == 0) {
-            java.util.Arrays.fill(rgba, 0, width * 4, 0);
+            Arrays.fill(rgba, 0, width * 4, 0);
             return;
         }
         downwards(y);
@@ -67,26 +68,27 @@ final class StraightSampler implements RowSampler {
     private void downwards(int y) {
         int first = down.first[y];
         int weight = y * down.count;
-        if (down.count == 4) {
-            blendFour(filtered(first), filtered(first + 1), filtered(first + 2), filtered(first + 3), weight);
-            return;
+        Arrays.fill(sum, 0);
+        int tap = 0;
+        for (; tap + 4 <= down.count; tap += 4) {
+            addFour(first + tap, weight + tap);
         }
-        java.util.Arrays.fill(sum, 0);
-        for (int tap = 0; tap < down.count; tap++) {
-            float factor = down.weights[weight + tap];
-            if (factor != 0) {
-                add(filtered(first + tap), factor);
-            }
+        for (; tap < down.count; tap++) {
+            add(filtered(first + tap), down.weights[weight + tap]);
         }
     }
 
-    private void blendFour(float[] a, float[] b, float[] c, float[] d, int weight) {
+    private void addFour(int row, int weight) {
+        float[] a = filtered(row);
+        float[] b = filtered(row + 1);
+        float[] c = filtered(row + 2);
+        float[] d = filtered(row + 3);
         float wa = down.weights[weight];
         float wb = down.weights[weight + 1];
         float wc = down.weights[weight + 2];
         float wd = down.weights[weight + 3];
         for (int i = 0; i < sum.length; i++) {
-            sum[i] = wa * a[i] + wb * b[i] + wc * c[i] + wd * d[i];
+            sum[i] += wa * a[i] + wb * b[i] + wc * c[i] + wd * d[i];
         }
     }
 
@@ -110,54 +112,60 @@ final class StraightSampler implements RowSampler {
     }
 
     private void filterFour(int offset, float[] into) {
-        char[] data = level.data();
-        float[] weights = across.weights;
+        long[] pixels = level.pixels();
+        int[] weights = across.weights;
         for (int x = 0; x < width; x++) {
-            int at = offset + across.first[x] * LinearRaster.CHANNELS;
-            float a = weights[4 * x];
-            float b = weights[4 * x + 1];
-            float c = weights[4 * x + 2];
-            float d = weights[4 * x + 3];
-            int to = x * channels;
-            into[to] = a * data[at] + b * data[at + 4] + c * data[at + 8] + d * data[at + 12];
-            into[to + 1] = a * data[at + 1] + b * data[at + 5] + c * data[at + 9] + d * data[at + 13];
-            into[to + 2] = a * data[at + 2] + b * data[at + 6] + c * data[at + 10] + d * data[at + 14];
-            if (channels == 4) {
-                into[to + 3] = a * data[at + 3] + b * data[at + 7] + c * data[at + 11] + d * data[at + 15];
-            }
+            int at = offset + across.first[x];
+            long a = pixels[at];
+            long b = pixels[at + 1];
+            long c = pixels[at + 2];
+            long d = pixels[at + 3];
+            int wa = weights[4 * x];
+            int wb = weights[4 * x + 1];
+            int wc = weights[4 * x + 2];
+            int wd = weights[4 * x + 3];
+            long redBlue =
+                    (a & Rgba16.MASK) * wa + (b & Rgba16.MASK) * wb + (c & Rgba16.MASK) * wc + (d & Rgba16.MASK) * wd;
+            long greenAlpha = (a >>> 16 & Rgba16.MASK) * wa
+                    + (b >>> 16 & Rgba16.MASK) * wb
+                    + (c >>> 16 & Rgba16.MASK) * wc
+                    + (d >>> 16 & Rgba16.MASK) * wd;
+            store(into, x, redBlue, greenAlpha);
         }
     }
 
     private void filter(int offset, float[] into) {
-        char[] data = level.data();
+        long[] pixels = level.pixels();
+        int[] weights = across.weights;
+        int count = across.count;
         for (int x = 0; x < width; x++) {
-            int at = offset + across.first[x] * LinearRaster.CHANNELS;
-            float red = 0;
-            float green = 0;
-            float blue = 0;
-            float alpha = 0;
-            for (int tap = 0; tap < across.count; tap++) {
-                float weight = across.weights[x * across.count + tap];
-                red += weight * data[at];
-                green += weight * data[at + 1];
-                blue += weight * data[at + 2];
-                alpha += weight * data[at + 3];
-                at += LinearRaster.CHANNELS;
+            int at = offset + across.first[x];
+            long redBlue = 0;
+            long greenAlpha = 0;
+            for (int tap = 0; tap < count; tap++) {
+                long pixel = pixels[at + tap];
+                int weight = weights[x * count + tap];
+                redBlue += (pixel & Rgba16.MASK) * weight;
+                greenAlpha += (pixel >>> 16 & Rgba16.MASK) * weight;
             }
-            int to = x * channels;
-            into[to] = red;
-            into[to + 1] = green;
-            into[to + 2] = blue;
-            if (channels == 4) {
-                into[to + 3] = alpha;
-            }
+            store(into, x, redBlue, greenAlpha);
+        }
+    }
+
+    private void store(float[] into, int x, long redBlue, long greenAlpha) {
+        int to = x * channels;
+        into[to] = Rgba16.low(redBlue);
+        into[to + 1] = Rgba16.low(greenAlpha);
+        into[to + 2] = Rgba16.high(redBlue);
+        if (channels == 4) {
+            into[to + 3] = Rgba16.high(greenAlpha);
         }
     }
 
     private void writeOpaque(float[] rgba, float rowCover) {
         for (int x = 0; x < width; x++) {
             float cover = coverX[x] * rowCover;
-            float factor = cover * TO_UNIT;
+            float factor = cover * DOWN_TO_UNIT;
             rgba[4 * x] = sum[3 * x] * factor;
             rgba[4 * x + 1] = sum[3 * x + 1] * factor;
             rgba[4 * x + 2] = sum[3 * x + 2] * factor;
@@ -167,7 +175,7 @@ final class StraightSampler implements RowSampler {
 
     private void writeWithAlpha(float[] rgba, float rowCover) {
         for (int x = 0; x < width; x++) {
-            float factor = coverX[x] * rowCover * TO_UNIT;
+            float factor = coverX[x] * rowCover * DOWN_TO_UNIT;
             for (int channel = 0; channel < 4; channel++) {
                 rgba[4 * x + channel] = sum[4 * x + channel] * factor;
             }

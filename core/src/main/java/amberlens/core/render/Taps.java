@@ -2,12 +2,12 @@ package amberlens.core.render;
 
 /**
  * The samples that make up each output pixel along one straight axis. Samples beyond the picture repeat its border, by
- * giving their weight to the border pixel.
+ * giving their weight to the border pixel. Weights are whole numbers that sum to {@link Rgba16#ONE}.
  */
 final class Taps {
     final int count;
     final int[] first;
-    final float[] weights;
+    final int[] weights;
 
     /**
      * @param outputs output pixels
@@ -20,7 +20,7 @@ final class Taps {
         int taps = Cubic.taps(stretch);
         count = Math.min(taps, inputs);
         first = new int[outputs];
-        weights = new float[outputs * count];
+        weights = new int[outputs * count];
         double[] exact = new double[count];
         for (int out = 0; out < outputs; out++) {
             double place = (out + 0.5 - offset) / scale;
@@ -34,8 +34,9 @@ final class Taps {
                 sum += weight;
             }
             for (int tap = 0; tap < count; tap++) {
-                weights[out * count + tap] = (float) (exact[tap] / sum);
+                exact[tap] /= sum;
             }
+            Rgba16.quantise(exact, count, weights, out * count);
         }
     }
 }

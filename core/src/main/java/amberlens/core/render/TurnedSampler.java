@@ -3,53 +3,26 @@ package amberlens.core.render;
 import amberlens.core.geometry.AffineMap;
 import amberlens.core.geometry.Size;
 
-/** Reads a turned layer: every output pixel looks up its own neighbourhood in the picture. */
+/**
+ * Reads a turned layer: every output pixel looks up its own neighbourhood in the picture, in whole-number arithmetic (see
+ * {@link Rgba16}): along the rows of the level; the sums are weighted down the column as floats.
+ */
 final class TurnedSampler implements RowSampler {
-    private static final float TO_UNIT = 1f / 65535;
+    private static final double FAR = 1 << 20;
+    private static final float WEIGHT_TO_UNIT = 1f / Rgba16.ONE;
 
     private final LinearRaster level;
     private final AffineMap toLevel;
     private final int width;
     private final boolean covers;
-    private final boolean enlarging;
     private final Reach reachX;
     private final Reach reachY;
+    private final int[] wx;
+    private final int[] wy;
+    private final boolean enlarging;
     private final double extent;
     private final double levelWidth;
     private final double levelHeight;
-
-    /** The kernel along one axis of the level. */
-    private static final class Reach {
-        final double scale;
-        final double stretch;
-        final int taps;
-        final float[] weights;
-
-        Reach(double scale) {
-            this.scale = scale;
-            stretch = Math.max(1, 1 / scale);
-            taps = Cubic.taps(stretch);
-            weights = new float[taps];
-        }
-
-        int around(double place) {
-            int first = Cubic.firstTap(place, taps);
-            double sum = 0;
-            double inverse = 1 / stretch;
-            double distance = (first + 0.5 - place) * inverse;
-            for (int tap = 0; tap < taps; tap++) {
-                double weight = Cubic.weight(distance);
-                weights[tap] = (float) weight;
-                sum += weight;
-                distance += inverse;
-            }
-            float even = (float) (1 / sum);
-            for (int tap = 0; tap < taps; tap++) {
-                weights[tap] *= even;
-            }
-            return first;
-        }
-    }
 
     TurnedSampler(Layer layer, Size output) {
         AffineMap map = layer.toOutput();
@@ -63,7 +36,9 @@ final class TurnedSampler implements RowSampler {
         covers = layer.covers();
         reachX = new Reach(scaleX * size);
         reachY = new Reach(scaleY * size);
-        enlarging = reachX.taps == 4 && reachY.taps == 4;
+        enlarging = reachX.stretch == 1 && reachY.stretch == 1;
+        wx = new int[reachX.taps];
+        wy = new int[reachY.taps];
         extent = (Math.abs(map.xx()) + Math.abs(map.yx())) / scaleX;
         levelWidth = layer.picture().size().width() / size;
         levelHeight = layer.picture().size().height() / size;
@@ -77,10 +52,8 @@ final class TurnedSampler implements RowSampler {
             float cover = covers ? 1 : cover(u, v);
             if (cover == 0) {
                 rgba[4 * x] = rgba[4 * x + 1] = rgba[4 * x + 2] = rgba[4 * x + 3] = 0;
-            } else if (enlarging) {
-                four(u, v, cover, rgba, 4 * x);
             } else {
-                many(u, v, cover, rgba, 4 * x);
+                sample(u, v, cover * Rgba16.TO_UNIT, rgba, 4 * x);
             }
         }
     }
@@ -92,84 +65,193 @@ final class TurnedSampler implements RowSampler {
         return across <= 0 || down <= 0 ? 0 : (float) (across * down);
     }
 
-    private void four(double u, double v, float cover, float[] rgba, int to) {
-        double leftPlace = Math.floor(u - 0.5);
-        double topPlace = Math.floor(v - 0.5);
-        int left = (int) leftPlace - 1;
-        int top = (int) topPlace - 1;
-        if (left < 0 || top < 0 || left + 4 > level.width() || top + 4 > level.height()) {
-            many(u, v, cover, rgba, to);
-            return;
+    private void sample(double u, double v, float unit, float[] rgba, int to) {
+        if (enlarging) {
+            int column = (int) (u + FAR - 0.5) - (int) FAR;
+            int row = (int) (v + FAR - 0.5) - (int) FAR;
+            if (column >= 1 && row >= 1 && column + 3 <= level.width() && row + 3 <= level.height()) {
+                four(column, row, (float) (u - 0.5 - column), (float) (v - 0.5 - row), unit, rgba, to);
+                return;
+            }
         }
-        float f = (float) (u - 0.5 - leftPlace);
-        float g = (float) (v - 0.5 - topPlace);
-        float a = f * (-0.5f + f * (1 - 0.5f * f));
-        float b = 1 + f * f * (1.5f * f - 2.5f);
-        float c = f * (0.5f + f * (2 - 1.5f * f));
-        float d = f * f * (0.5f * f - 0.5f);
-        float unit = cover * TO_UNIT;
+        int left = reachX.around(u, wx);
+        int top = reachY.around(v, wy);
+        boolean inside =
+                left >= 0 && top >= 0 && left + wx.length <= level.width() && top + wy.length <= level.height();
+        if (!inside) {
+            atTheBorder(left, top, unit, rgba, to);
+        } else if (wx.length == 6 && wy.length == 6) {
+            six(level.row(top) + left, unit, rgba, to);
+        } else {
+            any(level.row(top) + left, unit, rgba, to);
+        }
+    }
+
+    /** The common case, four by four samples inside the level, written out: it is the innermost loop of every turn. */
+    private void four(int column, int row, float f, float g, float unit, float[] rgba, int to) {
+        long[] p = level.pixels();
+        int pitch = level.width();
+        int at = (row - 1) * pitch + column - 1;
+        int a = Reach.fixed(f * (-0.5f + f * (1 - 0.5f * f)));
+        int c = Reach.fixed(f * (0.5f + f * (2 - 1.5f * f)));
+        int d = Reach.fixed(f * f * (0.5f * f - 0.5f));
+        int b = Rgba16.ONE - a - c - d;
         float wa = unit * g * (-0.5f + g * (1 - 0.5f * g));
         float wb = unit * (1 + g * g * (1.5f * g - 2.5f));
         float wc = unit * g * (0.5f + g * (2 - 1.5f * g));
         float wd = unit * g * g * (0.5f * g - 0.5f);
-        char[] p = level.data();
-        int at = level.row(top) + left * LinearRaster.CHANNELS;
-        int pitch = level.width() * LinearRaster.CHANNELS;
-        int second = at + pitch;
-        int third = second + pitch;
-        int fourth = third + pitch;
-        for (int channel = 0; channel < 3; channel++) {
-            rgba[to + channel] = wa * four(p, at + channel, a, b, c, d)
-                    + wb * four(p, second + channel, a, b, c, d)
-                    + wc * four(p, third + channel, a, b, c, d)
-                    + wd * four(p, fourth + channel, a, b, c, d);
-        }
-        rgba[to + 3] = level.opaque()
-                ? cover
-                : wa * four(p, at + 3, a, b, c, d)
-                        + wb * four(p, second + 3, a, b, c, d)
-                        + wc * four(p, third + 3, a, b, c, d)
-                        + wd * four(p, fourth + 3, a, b, c, d);
+        long even = Rgba16.four(p, at, 0, a, b, c, d);
+        long odd = Rgba16.four(p, at, 16, a, b, c, d);
+        float red = wa * Rgba16.low(even);
+        float green = wa * Rgba16.low(odd);
+        float blue = wa * Rgba16.high(even);
+        float alpha = wa * Rgba16.high(odd);
+        at += pitch;
+        even = Rgba16.four(p, at, 0, a, b, c, d);
+        odd = Rgba16.four(p, at, 16, a, b, c, d);
+        red += wb * Rgba16.low(even);
+        green += wb * Rgba16.low(odd);
+        blue += wb * Rgba16.high(even);
+        alpha += wb * Rgba16.high(odd);
+        at += pitch;
+        even = Rgba16.four(p, at, 0, a, b, c, d);
+        odd = Rgba16.four(p, at, 16, a, b, c, d);
+        red += wc * Rgba16.low(even);
+        green += wc * Rgba16.low(odd);
+        blue += wc * Rgba16.high(even);
+        alpha += wc * Rgba16.high(odd);
+        at += pitch;
+        even = Rgba16.four(p, at, 0, a, b, c, d);
+        odd = Rgba16.four(p, at, 16, a, b, c, d);
+        rgba[to] = red + wd * Rgba16.low(even);
+        rgba[to + 1] = green + wd * Rgba16.low(odd);
+        rgba[to + 2] = blue + wd * Rgba16.high(even);
+        rgba[to + 3] = alpha + wd * Rgba16.high(odd);
     }
 
-    private static float four(char[] p, int at, float a, float b, float c, float d) {
-        return a * p[at] + b * p[at + 4] + c * p[at + 8] + d * p[at + 12];
-    }
-
-    private void many(double u, double v, float cover, float[] rgba, int to) {
-        int left = reachX.around(u);
-        int top = reachY.around(v);
-        boolean inside = left >= 0 && left + reachX.taps <= level.width();
-        char[] p = level.data();
+    /** Six samples to a row: the reductions down to two thirds of the level. */
+    private void six(int start, float unit, float[] rgba, int to) {
+        long[] p = level.pixels();
+        int a = wx[0];
+        int b = wx[1];
+        int c = wx[2];
+        int d = wx[3];
+        int e = wx[4];
+        int f = wx[5];
         float red = 0;
         float green = 0;
         float blue = 0;
         float alpha = 0;
-        for (int j = 0; j < reachY.taps; j++) {
-            int row = level.row(Math.clamp(top + j, 0, level.height() - 1));
-            float down = reachY.weights[j];
-            float rowRed = 0;
-            float rowGreen = 0;
-            float rowBlue = 0;
-            float rowAlpha = 0;
-            for (int i = 0; i < reachX.taps; i++) {
-                int column = inside ? left + i : Math.clamp(left + i, 0, level.width() - 1);
-                int at = row + column * LinearRaster.CHANNELS;
-                float across = reachX.weights[i];
-                rowRed += across * p[at];
-                rowGreen += across * p[at + 1];
-                rowBlue += across * p[at + 2];
-                rowAlpha += across * p[at + 3];
-            }
-            red += down * rowRed;
-            green += down * rowGreen;
-            blue += down * rowBlue;
-            alpha += down * rowAlpha;
+        int at = start;
+        for (int j = 0; j < wy.length; j++) {
+            long even = Rgba16.six(p, at, 0, a, b, c, d, e, f);
+            long odd = Rgba16.six(p, at, 16, a, b, c, d, e, f);
+            float down = unit * wy[j];
+            red += down * Rgba16.low(even);
+            green += down * Rgba16.low(odd);
+            blue += down * Rgba16.high(even);
+            alpha += down * Rgba16.high(odd);
+            at += level.width();
         }
-        float unit = cover * TO_UNIT;
-        rgba[to] = red * unit;
-        rgba[to + 1] = green * unit;
-        rgba[to + 2] = blue * unit;
-        rgba[to + 3] = alpha * unit;
+        store(red, green, blue, alpha, rgba, to);
+    }
+
+    private void any(int start, float unit, float[] rgba, int to) {
+        float red = 0;
+        float green = 0;
+        float blue = 0;
+        float alpha = 0;
+        int at = start;
+        for (int j = 0; j < wy.length; j++) {
+            long even = Rgba16.any(level.pixels(), at, 0, wx);
+            long odd = Rgba16.any(level.pixels(), at, 16, wx);
+            float down = unit * wy[j];
+            red += down * Rgba16.low(even);
+            green += down * Rgba16.low(odd);
+            blue += down * Rgba16.high(even);
+            alpha += down * Rgba16.high(odd);
+            at += level.width();
+        }
+        store(red, green, blue, alpha, rgba, to);
+    }
+
+    /** Samples beyond the picture repeat its border. */
+    private void atTheBorder(int left, int top, float unit, float[] rgba, int to) {
+        float red = 0;
+        float green = 0;
+        float blue = 0;
+        float alpha = 0;
+        for (int j = 0; j < wy.length; j++) {
+            int row = level.row(Math.clamp(top + j, 0, level.height() - 1));
+            long even = 0;
+            long odd = 0;
+            for (int i = 0; i < wx.length; i++) {
+                long pixel = level.pixels()[row + Math.clamp(left + i, 0, level.width() - 1)];
+                even += (pixel & Rgba16.MASK) * wx[i];
+                odd += (pixel >>> 16 & Rgba16.MASK) * wx[i];
+            }
+            float down = unit * wy[j];
+            red += down * Rgba16.low(even);
+            green += down * Rgba16.low(odd);
+            blue += down * Rgba16.high(even);
+            alpha += down * Rgba16.high(odd);
+        }
+        store(red, green, blue, alpha, rgba, to);
+    }
+
+    private static void store(float red, float green, float blue, float alpha, float[] rgba, int to) {
+        rgba[to] = red * WEIGHT_TO_UNIT;
+        rgba[to + 1] = green * WEIGHT_TO_UNIT;
+        rgba[to + 2] = blue * WEIGHT_TO_UNIT;
+        rgba[to + 3] = alpha * WEIGHT_TO_UNIT;
+    }
+
+    /** The kernel along one axis of the level: where it begins for a place, and its weights there. */
+    private static final class Reach {
+        final double scale;
+        final int taps;
+        private final double stretch;
+        private final float inverse;
+        private final float[] exact;
+
+        Reach(double scale) {
+            this.scale = scale;
+            stretch = Math.max(1, 1 / scale);
+            inverse = (float) (1 / stretch);
+            taps = (Cubic.taps(stretch) + 1) / 2 * 2;
+            exact = new float[taps];
+        }
+
+        /** Fills whole-number weights that sum to {@link Rgba16#ONE} and returns the first sample. */
+        int around(double place, int[] whole) {
+            double floor = Math.floor(place - 0.5);
+            int first = (int) floor + 1 - taps / 2;
+            return stretched(first, (float) (place - 0.5 - floor), whole);
+        }
+
+        private int stretched(int first, float fraction, int[] whole) {
+            float distance = (1 - taps / 2 - fraction) * inverse;
+            float sum = 0;
+            for (int tap = 0; tap < exact.length; tap++) {
+                float weight = Cubic.weight(distance);
+                exact[tap] = weight;
+                sum += weight;
+                distance += inverse;
+            }
+            float even = 1 / sum;
+            int rest = Rgba16.ONE;
+            for (int tap = 0; tap < exact.length; tap++) {
+                int weight = fixed(exact[tap] * even);
+                whole[tap] = weight;
+                rest -= weight;
+            }
+            whole[taps / 2] += rest;
+            return first;
+        }
+
+        /** Rounded to a whole number; the offset keeps the cast on the positive side. */
+        private static int fixed(float weight) {
+            return (int) (weight * Rgba16.ONE + 8192.5f) - 8192;
+        }
     }
 }

@@ -140,8 +140,8 @@ class RenderingTest {
 
     @Test
     void transparency_shows_the_layer_below_in_linear_light() {
-        char[] half = new char[4 * 64 * 64];
-        java.util.Arrays.fill(half, (char) 32768);
+        long[] half = new long[64 * 64];
+        java.util.Arrays.fill(half, LinearRaster.pixel(32768, 32768, 32768, 32768));
         Pyramid veil = Pyramid.of(new LinearRaster(new Size(64, 64), half, false), Rows.ALONE);
         Pyramid black = TestPictures.pyramid(FRAME, (_, _) -> 0);
         Pose pose = Pose.neutral(new Size(64, 64), FRAME).withScale(Scale.uniform(600));

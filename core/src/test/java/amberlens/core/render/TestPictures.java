@@ -9,16 +9,14 @@ final class TestPictures {
 
     /** An opaque grey picture; the rule gives linear light 0 … 1 for a pixel's column and row. */
     static LinearRaster grey(Size size, DoubleBinaryOperator rule) {
-        char[] data = new char[Math.toIntExact(size.area() * 4)];
+        long[] pixels = new long[Math.toIntExact(size.area())];
         for (int y = 0; y < size.height(); y++) {
             for (int x = 0; x < size.width(); x++) {
-                char value = (char) Math.round(65535 * Math.clamp(rule.applyAsDouble(x, y), 0, 1));
-                int at = 4 * (y * size.width() + x);
-                data[at] = data[at + 1] = data[at + 2] = value;
-                data[at + 3] = 65535;
+                int value = (int) Math.round(65535 * Math.clamp(rule.applyAsDouble(x, y), 0, 1));
+                pixels[y * size.width() + x] = LinearRaster.pixel(value, value, value, 65535);
             }
         }
-        return new LinearRaster(size, data, true);
+        return new LinearRaster(size, pixels, true);
     }
 
     static Pyramid pyramid(Size size, DoubleBinaryOperator rule) {

@@ -35,7 +35,7 @@ final class ToLinear {
         Optional<ICC_Profile> profile = profile(image, chunk);
         var stored = new Size(image.getWidth(), image.getHeight());
         Size size = orientation.upright(stored);
-        var data = new char[Math.toIntExact(size.area() * LinearRaster.CHANNELS)];
+        var pixels = new long[Math.toIntExact(size.area())];
         var opaque = new AtomicBoolean(true);
         rows.inBands(stored.height(), (first, last) -> {
             var samples = SampleRows.of(image);
@@ -47,13 +47,13 @@ final class ToLinear {
                 if (toSrgb.isPresent()) {
                     toSrgb.get().convert(row, samples.colours());
                 }
-                bandOpaque &= write(row, y, stored, size, orientation, data);
+                bandOpaque &= write(row, y, stored, size, orientation, pixels);
             }
             if (!bandOpaque) {
                 opaque.set(false);
             }
         });
-        return new LinearRaster(size, data, opaque.get());
+        return new LinearRaster(size, pixels, opaque.get());
     }
 
     /** Whether the codes of a colour space are read as sRGB codes: sRGB itself, and grey without a profile. */
@@ -77,18 +77,22 @@ final class ToLinear {
                 : Optional.of(own.getProfile());
     }
 
-    private static boolean write(int[] row, int y, Size stored, Size size, Orientation turn, char[] data) {
+    private static boolean write(int[] row, int y, Size stored, Size size, Orientation turn, long[] pixels) {
         boolean opaque = true;
         for (int x = 0; x < stored.width(); x++) {
             int alpha = row[4 * x + 3];
-            int to = (turn.row(x, y, stored) * size.width() + turn.column(x, y, stored)) * LinearRaster.CHANNELS;
             opaque &= alpha == 65535;
-            for (int channel = 0; channel < 3; channel++) {
-                int linear = LINEAR[row[4 * x + channel]];
-                data[to + channel] = alpha == 65535 ? (char) linear : (char) ((long) linear * alpha / 65535);
-            }
-            data[to + 3] = (char) alpha;
+            pixels[turn.row(x, y, stored) * size.width() + turn.column(x, y, stored)] = LinearRaster.pixel(
+                    premultiplied(row[4 * x], alpha),
+                    premultiplied(row[4 * x + 1], alpha),
+                    premultiplied(row[4 * x + 2], alpha),
+                    alpha);
         }
         return opaque;
+    }
+
+    private static int premultiplied(int code, int alpha) {
+        int linear = LINEAR[code];
+        return alpha == 65535 ? linear : (int) ((long) linear * alpha / 65535);
     }
 }
