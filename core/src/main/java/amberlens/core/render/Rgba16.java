@@ -70,6 +70,18 @@ final class Rgba16 {
                 + (p[at + 5] >>> shift & MASK) * f;
     }
 
+    /** Eight samples of one row with the weights from a place on. */
+    static long eight(long[] p, int at, int shift, int[] weights, int from) {
+        return (p[at] >>> shift & MASK) * weights[from]
+                + (p[at + 1] >>> shift & MASK) * weights[from + 1]
+                + (p[at + 2] >>> shift & MASK) * weights[from + 2]
+                + (p[at + 3] >>> shift & MASK) * weights[from + 3]
+                + (p[at + 4] >>> shift & MASK) * weights[from + 4]
+                + (p[at + 5] >>> shift & MASK) * weights[from + 5]
+                + (p[at + 6] >>> shift & MASK) * weights[from + 6]
+                + (p[at + 7] >>> shift & MASK) * weights[from + 7];
+    }
+
     /** Any number of samples of one row. */
     static long any(long[] p, int at, int shift, int[] weights) {
         long sum = 0;

@@ -102,35 +102,49 @@ final class StraightSampler implements RowSampler {
         int slot = row % kept.length;
         if (keptRow[slot] != row) {
             keptRow[slot] = row;
-            if (across.count == 4) {
-                filterFour(level.row(row), kept[slot]);
-            } else {
-                filter(level.row(row), kept[slot]);
+            int offset = level.row(row);
+            switch (across.count) {
+                case 4 -> filterFour(offset, kept[slot]);
+                case 6 -> filterSix(offset, kept[slot]);
+                case 8 -> filterEight(offset, kept[slot]);
+                default -> filter(offset, kept[slot]);
             }
         }
         return kept[slot];
     }
 
     private void filterFour(int offset, float[] into) {
-        long[] pixels = level.pixels();
-        int[] weights = across.weights;
-        for (int x = 0; x < width; x++) {
+        long[] p = level.pixels();
+        int[] w = across.weights;
+        for (int x = 0, i = 0; x < width; x++, i += 4) {
             int at = offset + across.first[x];
-            long a = pixels[at];
-            long b = pixels[at + 1];
-            long c = pixels[at + 2];
-            long d = pixels[at + 3];
-            int wa = weights[4 * x];
-            int wb = weights[4 * x + 1];
-            int wc = weights[4 * x + 2];
-            int wd = weights[4 * x + 3];
-            long redBlue =
-                    (a & Rgba16.MASK) * wa + (b & Rgba16.MASK) * wb + (c & Rgba16.MASK) * wc + (d & Rgba16.MASK) * wd;
-            long greenAlpha = (a >>> 16 & Rgba16.MASK) * wa
-                    + (b >>> 16 & Rgba16.MASK) * wb
-                    + (c >>> 16 & Rgba16.MASK) * wc
-                    + (d >>> 16 & Rgba16.MASK) * wd;
-            store(into, x, redBlue, greenAlpha);
+            store(
+                    into,
+                    x,
+                    Rgba16.four(p, at, 0, w[i], w[i + 1], w[i + 2], w[i + 3]),
+                    Rgba16.four(p, at, 16, w[i], w[i + 1], w[i + 2], w[i + 3]));
+        }
+    }
+
+    private void filterSix(int offset, float[] into) {
+        long[] p = level.pixels();
+        int[] w = across.weights;
+        for (int x = 0, i = 0; x < width; x++, i += 6) {
+            int at = offset + across.first[x];
+            store(
+                    into,
+                    x,
+                    Rgba16.six(p, at, 0, w[i], w[i + 1], w[i + 2], w[i + 3], w[i + 4], w[i + 5]),
+                    Rgba16.six(p, at, 16, w[i], w[i + 1], w[i + 2], w[i + 3], w[i + 4], w[i + 5]));
+        }
+    }
+
+    private void filterEight(int offset, float[] into) {
+        long[] p = level.pixels();
+        int[] w = across.weights;
+        for (int x = 0, i = 0; x < width; x++, i += 8) {
+            int at = offset + across.first[x];
+            store(into, x, Rgba16.eight(p, at, 0, w, i), Rgba16.eight(p, at, 16, w, i));
         }
     }
 

@@ -18,7 +18,7 @@ final class Taps {
     Taps(int outputs, int inputs, double scale, double offset) {
         double stretch = Math.max(1, 1 / scale);
         int taps = Cubic.taps(stretch);
-        count = Math.min(taps, inputs);
+        count = Math.min(taps + (taps & 1), inputs); // even, for the loops that are written out
         first = new int[outputs];
         weights = new int[outputs * count];
         double[] exact = new double[count];

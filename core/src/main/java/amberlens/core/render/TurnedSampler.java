@@ -163,8 +163,9 @@ final class TurnedSampler implements RowSampler {
         float alpha = 0;
         int at = start;
         for (int j = 0; j < wy.length; j++) {
-            long even = Rgba16.any(level.pixels(), at, 0, wx);
-            long odd = Rgba16.any(level.pixels(), at, 16, wx);
+            boolean eight = wx.length == 8;
+            long even = eight ? Rgba16.eight(level.pixels(), at, 0, wx, 0) : Rgba16.any(level.pixels(), at, 0, wx);
+            long odd = eight ? Rgba16.eight(level.pixels(), at, 16, wx, 0) : Rgba16.any(level.pixels(), at, 16, wx);
             float down = unit * wy[j];
             red += down * Rgba16.low(even);
             green += down * Rgba16.low(odd);

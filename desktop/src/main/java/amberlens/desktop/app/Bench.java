@@ -36,7 +36,7 @@ import javafx.scene.layout.VBox;
 /** The one main window: puts the views together and gives them what they share. */
 public final class Bench implements AutoCloseable {
     private static final double SHELF_WIDTH = 170;
-    private static final double RIGHT_WIDTH = 428;
+    private static final double RIGHT_WIDTH = 440;
 
     private final Store store = new Store();
     private final Services services = new Services(store);
@@ -128,6 +128,14 @@ public final class Bench implements AutoCloseable {
                 () -> true,
                 () -> importer.add(files.picturesToAdd()));
         actions.add(Menu.PROJECT, "project.frame", "Name and frame…", "Shortcut+F", () -> true, this::askFrame);
+        actions.add(
+                Menu.SHOT,
+                "shot.length",
+                "Length…",
+                "Shortcut+L",
+                () -> store.selectedShot().isPresent(),
+                () -> store.selectedShot()
+                        .ifPresent(shot -> overlay.show(new LengthPanel(store, overlay, shot), overlay::close)));
         actions.add(
                 Menu.PROJECT,
                 "project.export",

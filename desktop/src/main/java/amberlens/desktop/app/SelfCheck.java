@@ -1,6 +1,7 @@
 package amberlens.desktop.app;
 
 import amberlens.desktop.store.Change;
+import java.time.Instant;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.util.Duration;
@@ -13,6 +14,7 @@ final class SelfCheck {
 
     private final Bench bench;
     private boolean started;
+    private boolean usable;
 
     SelfCheck(Bench bench) {
         this.bench = bench;
@@ -24,6 +26,10 @@ final class SelfCheck {
         patience.play();
         bench.store().subscribe(changes -> {
             boolean loaded = !bench.store().project().shots().isEmpty();
+            if (loaded && !usable) {
+                usable = true;
+                Platform.runLater(() -> tell("the window is usable"));
+            }
             if (!started && loaded && changes.contains(Change.PICTURES)) {
                 started = true;
                 patience.stop();
@@ -33,6 +39,7 @@ final class SelfCheck {
     }
 
     private void play() {
+        tell("the first picture is there");
         int before = bench.store().playhead();
         bench.actions().run("play.toggle");
         PauseTransition played = new PauseTransition(PLAYED);
@@ -46,6 +53,14 @@ final class SelfCheck {
             Platform.exit();
         });
         played.play();
+    }
+
+    private static void tell(String what) {
+        ProcessHandle.current()
+                .info()
+                .startInstant()
+                .map(began -> java.time.Duration.between(began, Instant.now()).toMillis())
+                .ifPresent(millis -> System.out.println("self-check: " + what + " after " + millis + " ms"));
     }
 
     private static void fail(String what) {

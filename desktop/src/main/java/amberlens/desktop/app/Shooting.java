@@ -4,6 +4,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.core.render.FrameRaster;
+import amberlens.desktop.store.Selection;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.film.PngFile;
 import amberlens.project.ProjectFile;
@@ -27,6 +28,7 @@ public final class Shooting {
     public enum View {
         BENCH,
         EXPORT,
+        LEG,
         EMPTY
     }
 
@@ -69,8 +71,10 @@ public final class Shooting {
                 bench.store().load(loaded, file);
                 bench.store().seek(frame);
             });
-            if (view == View.EXPORT) {
-                bench.showExport();
+            switch (view) {
+                case EXPORT -> bench.showExport();
+                case LEG -> bench.store().select(new Selection.LegFrom(frame));
+                case BENCH, EMPTY -> {}
             }
             whenPicturesAreThere(bench, () -> takeSoon(bench, taken));
         } catch (RuntimeException e) {

@@ -46,7 +46,7 @@ public final class TopBar extends HBox implements Subscription {
         project.getStyleClass().add("project-name");
         project.setId("project-name");
         frame = actions.bind(new Button(), "project.frame");
-        frame.getStyleClass().addAll("chip", "numbers");
+        frame.getStyleClass().addAll("chip", "mono");
         List.of(frame, open).forEach(chip -> chip.setMinWidth(USE_PREF_SIZE));
         open.getStyleClass().addAll("chip", "open-chip");
         open.setId("open-edges");

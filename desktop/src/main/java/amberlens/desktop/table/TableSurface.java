@@ -163,6 +163,9 @@ final class TableSurface extends Surface {
             pen.fillRect(left, top, right - left, bottom - top);
             Brush.hatch(pen, left, top, right - left, bottom - top);
             pen.restore();
+            pen.setStroke(Palette.VERMILION);
+            pen.setLineWidth(2);
+            outline(pen, part);
         }
     }
 

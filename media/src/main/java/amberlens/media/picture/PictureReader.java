@@ -95,7 +95,8 @@ public final class PictureReader {
                     case ColorSpace.TYPE_CMYK -> "CMYK";
                     default -> model instanceof java.awt.image.IndexColorModel ? "palette" : "RGB";
                 };
-        boolean own = chunk.isPresent() || !ToLinear.takenAsSrgb(model.getColorSpace());
+        boolean own =
+                chunk.isPresent() || ToLinear.ownProfile(model.getColorSpace()).isPresent();
         return base + (model.hasAlpha() ? " with alpha" : "") + (own ? ", ICC profile" : "");
     }
 }

@@ -57,7 +57,7 @@ final class ToLinear {
     }
 
     /** Whether the codes of a colour space are read as sRGB codes: sRGB itself, and grey without a profile. */
-    static boolean takenAsSrgb(ColorSpace space) {
+    private static boolean takenAsSrgb(ColorSpace space) {
         return space.isCS_sRGB() || space.equals(ColorSpace.getInstance(ColorSpace.CS_GRAY));
     }
 
@@ -71,10 +71,15 @@ final class ToLinear {
                 return Optional.empty();
             }
         }
-        ColorSpace space = image.getColorModel().getColorSpace();
-        return takenAsSrgb(space) || !(space instanceof ICC_ColorSpace own)
-                ? Optional.empty()
-                : Optional.of(own.getProfile());
+        return ownProfile(image.getColorModel().getColorSpace());
+    }
+
+    /** The profile of a colour space that is not simply read as sRGB codes. */
+    static Optional<ICC_Profile> ownProfile(ColorSpace space) {
+        boolean known = space.getType() == ColorSpace.TYPE_RGB || space.getType() == ColorSpace.TYPE_GRAY;
+        return known && !takenAsSrgb(space) && space instanceof ICC_ColorSpace own
+                ? Optional.of(own.getProfile())
+                : Optional.empty();
     }
 
     private static boolean write(int[] row, int y, Size stored, Size size, Orientation turn, long[] pixels) {
