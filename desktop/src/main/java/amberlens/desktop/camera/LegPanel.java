@@ -8,15 +8,19 @@ import amberlens.core.motion.Leg;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.look.EaseGlyph;
+import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The ease of the selected leg: the stock legs as small drawn curves. */
@@ -30,24 +34,31 @@ final class LegPanel extends VBox {
     LegPanel(Store store) {
         this.store = store;
         heading.getStyleClass().add("view-title");
+        Hyperlink back = new Hyperlink("Back to the pose");
+        back.getStyleClass().add("go-to-key");
+        back.setId("leg-back");
+        back.setOnAction(_ -> store.select(new Selection.Nothing()));
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox title = new HBox(heading, gap, back);
         duration.getStyleClass().add("quiet");
         for (Ease ease : Ease.values()) {
             choices.getChildren().add(choice(ease));
         }
-        Label way = new Label("The way over time: flat is slow, steep is fast. Equal framings stand dead still.");
+        Label way = new Label("Flat is slow, steep is fast. Equal framings stand dead still.");
         way.getStyleClass().add("quiet");
         way.setWrapText(true);
         setSpacing(7);
         setAlignment(Pos.TOP_LEFT);
-        getChildren().addAll(new VBox(2, heading, duration), choices, way);
+        getChildren().addAll(new VBox(2, title, duration), choices, way);
         getStyleClass().add("leg-panel");
     }
 
     private ToggleButton choice(Ease ease) {
-        ToggleButton button = new ToggleButton(ease.words());
-        button.setGraphic(new EaseGlyph(ease.leg(), 44, 26));
+        ToggleButton button = new ToggleButton(ease.words().replaceFirst(" ", "\n"));
+        button.setGraphic(new EaseGlyph(ease.leg(), 40, 20));
         button.setContentDisplay(ContentDisplay.TOP);
-        button.setWrapText(true);
+        button.setAccessibleText(ease.words());
         button.setTooltip(new Tooltip(ease.words() + "  (" + (ease.ordinal() + 1) + ")"));
         button.setId("ease-" + ease.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         button.getStyleClass().add("ease-choice");

@@ -11,7 +11,6 @@ import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
 import java.util.OptionalDouble;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.text.TextAlignment;
 
 /** Paints all shots in a row, the mark of open edges, and the playhead through them. */
 final class LineUpSurface extends Surface {
@@ -100,7 +99,10 @@ final class LineUpSurface extends Surface {
                 Brush.fitted(Fonts.strong(12.5), shot.name(), textWidth),
                 textX,
                 y + height * 0.36);
-        String length = Timecode.brief(shot.length(), store.project().frame().rate());
+        boolean missing =
+                services.ready().problem(store.project().mediaOf(shot)).isPresent();
+        String length = (missing ? "missing · " : "")
+                + Timecode.brief(shot.length(), store.project().frame().rate());
         Brush.text(
                 pen,
                 Fonts.numbers(11),
@@ -115,18 +117,8 @@ final class LineUpSurface extends Surface {
         mark(pen, plan, shot, y);
     }
 
-    /** Hatching over the open frames, and a word where there is room. */
+    /** Hatching over the open frames. */
     private void mark(GraphicsContext pen, LineUpLayout plan, Shot shot, double top) {
-        if (services.ready().problem(store.project().mediaOf(shot)).isPresent()) {
-            Brush.aligned(
-                    pen,
-                    Fonts.strong(11),
-                    Palette.PALE,
-                    "missing",
-                    plan.x(shot.start() + shot.length()) - 8,
-                    top + 9,
-                    TextAlignment.RIGHT);
-        }
         if (!services.facts().open(store.project(), shot)) {
             return;
         }

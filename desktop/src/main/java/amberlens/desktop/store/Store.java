@@ -163,11 +163,22 @@ public final class Store {
         return playhead;
     }
 
-    /** Moves the playhead, at most to the last frame of the line-up. While it runs through shots, they are selected. */
+    /**
+     * Moves the playhead, at most to the last frame of the line-up. When it leaves the selected shot for another one, the
+     * selection goes with it.
+     */
     public void seek(int frame) {
         int target = clampedToLineUp(frame);
-        if (target != playhead) {
-            playhead = target;
+        if (target == playhead) {
+            return;
+        }
+        boolean together = insideShot();
+        playhead = target;
+        var entered = LineUp.topAt(project, playhead).filter(_ -> together && !insideShot());
+        if (entered.isPresent()) {
+            selection = Selection.shot(entered.get().id());
+            tell(Change.PLAYHEAD, Change.SELECTION);
+        } else {
             tell(Change.PLAYHEAD);
         }
     }

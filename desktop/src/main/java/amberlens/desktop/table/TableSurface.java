@@ -265,7 +265,7 @@ final class TableSurface extends Surface {
     private void label(GraphicsContext pen, GateShape gate) {
         String text = Timecode.of(store.shotFrame(), store.project().frame().rate());
         FramePoint corner = gate.corners().getFirst();
-        double x = Math.clamp(corner.x() + 22, 2, Math.max(2, getWidth() - 90));
+        double x = Math.clamp(corner.x() + 40, 2, Math.max(2, getWidth() - 90));
         double y = Math.clamp(corner.y() - 16, 2, Math.max(2, getHeight() - 18));
         pen.setFill(Palette.AMBER);
         pen.fillRoundRect(x, y, 80, 15, 4, 4);

@@ -137,6 +137,8 @@ class BenchSceneTest {
             assertThat(text(bench, "#will-do")).isEqualTo("goes to 0:00, then changes the constant");
             store.enterShot();
             assertThat(store.playhead()).isEqualTo(125);
+            store.seek(10);
+            assertThat(store.selection()).isEqualTo(Selection.shot("s1"));
             bench.close();
             return null;
         });

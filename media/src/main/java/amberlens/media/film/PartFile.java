@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 
@@ -55,10 +56,19 @@ final class PartFile {
     static FileProblem cannotWrite(Path path, IOException e) {
         String why =
                 switch (e) {
-                    case AccessDeniedException _ -> "its folder may not be written to";
+                    case AccessDeniedException _, NoSuchFileException _ -> "its folder may not be written to";
                     case FileAlreadyExistsException _ -> "a file is in the way of its folder";
-                    default -> e.getMessage();
+                    default -> innermost(e);
                 };
         return new FileProblem(path + " cannot be written: " + why + "; choose another place.", e);
+    }
+
+    /** The message of the first cause, which names the reason and not who noticed it. */
+    private static String innermost(Throwable problem) {
+        Throwable cause = problem;
+        while (cause.getCause() != null) {
+            cause = cause.getCause();
+        }
+        return String.valueOf(cause.getMessage());
     }
 }
