@@ -1,0 +1,64 @@
+package amberlens.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberlens.core.edges.EdgeReport;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.sharpness.Enlargement;
+import amberlens.media.picture.PictureReader;
+import amberlens.project.ProjectFile;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+
+/** The demo as it is shipped. */
+class FernhollowTest {
+    private static final Path FILE = Path.of("fernhollow", "fernhollow.amber").toAbsolutePath();
+
+    @Test
+    void the_pictures_are_there_in_their_true_sizes_and_not_too_heavy() throws IOException, FileProblem {
+        for (Media media : ProjectFile.open(FILE).media()) {
+            Path file = Path.of(media.path());
+            assertThat(PictureReader.size(file)).as(media.id()).isEqualTo(media.size());
+            assertThat(Files.size(file)).isLessThan(4_000_000);
+        }
+    }
+
+    @Test
+    void one_shot_opens_in_its_middle_only_and_all_others_are_sealed() throws FileProblem {
+        Project project = ProjectFile.open(FILE);
+        assertThat(project.shots()).hasSizeGreaterThanOrEqualTo(5);
+        for (Shot shot : project.shots()) {
+            EdgeReport report = EdgeReport.of(project.take(shot));
+            if (shot.id().equals("s1")) {
+                assertThat(report.open()).hasSize(1);
+                assertThat(report.open().getFirst().span().from()).isGreaterThan(10);
+                assertThat(report.open().getFirst().span().to()).isLessThan(shot.lastFrame() - 10);
+            } else {
+                assertThat(report.isSealed()).as(shot.name()).isTrue();
+            }
+            assertThat(Enlargement.greatest(project.take(shot)).percent()).isLessThanOrEqualTo(Enlargement.CRISP);
+        }
+    }
+
+    @Test
+    void the_film_can_be_laid_out_anew_from_the_same_pictures() throws FileProblem {
+        Project shipped = ProjectFile.open(FILE);
+        assertThat(FernhollowFilm.of(shipped.media())).isEqualTo(shipped);
+    }
+
+    @Test
+    void a_drawing_is_the_same_each_time() {
+        var once = SeedCabinet.draw();
+        var again = SeedCabinet.draw();
+        for (int i = 0; i < 2000; i++) {
+            int x = i * 37 % once.getWidth();
+            int y = i * 91 % once.getHeight();
+            assertThat(again.getRGB(x, y)).isEqualTo(once.getRGB(x, y));
+        }
+    }
+}
