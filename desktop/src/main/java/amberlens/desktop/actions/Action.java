@@ -2,6 +2,7 @@ package amberlens.desktop.actions;
 
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
 import javafx.scene.input.KeyCombination;
 
 /**
@@ -10,11 +11,18 @@ import javafx.scene.input.KeyCombination;
  * @param id a stable name, for example {@code "framing.add"}
  * @param menu the menu it stands in
  * @param name what it is called, in plain words
+ * @param menuText what the menu says now, for example what will be undone
  * @param shortcut the keys that do it
  * @param enabled whether it can be done now
  */
 public record Action(
-        String id, Menu menu, String name, Optional<KeyCombination> shortcut, BooleanSupplier enabled, Runnable run) {
+        String id,
+        Menu menu,
+        String name,
+        Supplier<String> menuText,
+        Optional<KeyCombination> shortcut,
+        BooleanSupplier enabled,
+        Runnable run) {
 
     /** The menus, in their order. */
     public enum Menu {

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -24,8 +25,20 @@ public final class Actions {
      * @param keys the shortcut: a key code after Shortcut or Shift, for example {@code "Shortcut+S"}; empty for none
      */
     public void add(Action.Menu menu, String id, String name, String keys, BooleanSupplier enabled, Runnable run) {
+        add(menu, id, name, () -> name, keys, enabled, run);
+    }
+
+    /** Adds an action whose words in the menu change with the state. */
+    public void add(
+            Action.Menu menu,
+            String id,
+            String name,
+            Supplier<String> menuText,
+            String keys,
+            BooleanSupplier enabled,
+            Runnable run) {
         Optional<KeyCombination> shortcut = keys.isEmpty() ? Optional.empty() : Optional.of(combination(keys));
-        var action = new Action(id, menu, name, shortcut, enabled, run);
+        var action = new Action(id, menu, name, menuText, shortcut, enabled, run);
         if (actions.put(id, action) != null) {
             throw new IllegalStateException("two actions are called " + id);
         }

@@ -50,6 +50,7 @@ final class BenchActions {
                 Menu.EDIT,
                 "edit.undo",
                 "Undo",
+                () -> "Undo " + store.undoName().orElse(""),
                 "Shortcut+Z",
                 () -> store.undoName().isPresent(),
                 store::undo);
@@ -57,6 +58,7 @@ final class BenchActions {
                 Menu.EDIT,
                 "edit.redo",
                 "Redo",
+                () -> "Redo " + store.redoName().orElse(""),
                 "Shortcut+Shift+Z",
                 () -> store.redoName().isPresent(),
                 store::redo);

@@ -93,7 +93,8 @@ public final class TopBar extends HBox implements Subscription {
     }
 
     private static MenuItem item(Action action) {
-        MenuItem item = new MenuItem(action.name());
+        MenuItem item = new MenuItem(action.menuText().get());
+        item.setMnemonicParsing(false);
         item.setId("item-" + action.id().replace('.', '-'));
         action.shortcut().ifPresent(item::setAccelerator);
         item.setDisable(!action.enabled().getAsBoolean());

@@ -99,6 +99,7 @@ class BenchSceneTest {
             assertThat(store.project().shot("s1").orElseThrow().length()).isEqualTo(125);
             store.show(ShotEdits.setLength("s1", 70));
             store.commit();
+            assertThat(bench.actions().get("edit.undo").menuText().get()).isEqualTo("Undo length of a shot");
             store.undo();
             assertThat(store.project()).isEqualTo(oneShot());
             bench.close();

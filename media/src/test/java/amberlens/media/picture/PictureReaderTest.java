@@ -63,7 +63,7 @@ class PictureReaderTest {
         var image = new BufferedImage(64, 48, type);
         for (int y = 0; y < 48; y++) {
             for (int x = 0; x < 64; x++) {
-                image.setRGB(x, y, 0xFF000000 | x * 4 << 16 | y * 5 << 8 | 90);
+                image.setRGB(x, y, 0xFF000000 | ((x * 4) << 16) | ((y * 5) << 8) | 90);
             }
         }
         return image;
