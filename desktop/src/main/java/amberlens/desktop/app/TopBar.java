@@ -83,7 +83,7 @@ public final class TopBar extends HBox implements Subscription {
                 menu.getItems()
                         .setAll(actions.in(kind).stream().map(TopBar::item).toList());
                 if (kind == Action.Menu.PROJECT) {
-                    menu.getItems().add(3, recentMenu(recent.get(), opener));
+                    menu.getItems().add(2, recentMenu(recent.get(), opener));
                 }
             });
             menu.getItems().add(new MenuItem());
