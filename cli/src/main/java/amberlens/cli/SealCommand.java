@@ -61,7 +61,8 @@ final class SealCommand implements Callable<Integer> {
         if (!(limit > 0)) {
             throw new CommandLine.ParameterException(spec.commandLine(), "--limit takes a percentage above 0");
         }
-        Project project = ProjectFile.open(file);
+        Project opened = ProjectFile.open(file);
+        Project project = opened;
         List<Shot> shots =
                 shotId == null ? LineUp.inTime(project) : List.of(ShotChoice.find(project, shotId, spec.commandLine()));
         boolean refused = false;
@@ -74,7 +75,9 @@ final class SealCommand implements Callable<Integer> {
                         ShotEdits.setCamera("seal", shot.id(), sealed.camera()).apply(project);
             }
         }
-        ProjectFile.save(project, output == null ? file : output);
+        if (output != null || !project.equals(opened)) {
+            ProjectFile.save(project, output == null ? file : output);
+        }
         return refused ? ExitCode.OPEN_EDGE : ExitCode.DONE;
     }
 

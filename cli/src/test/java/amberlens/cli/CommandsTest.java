@@ -90,6 +90,12 @@ class CommandsTest {
     }
 
     @Test
+    void a_file_in_which_nothing_could_be_sealed_is_not_touched() throws IOException {
+        assertThat(run("seal", "@beds.amber")).isEqualTo(3);
+        assertThat(Files.readString(folder.resolve("beds.amber"))).isEqualTo(PROJECT);
+    }
+
+    @Test
     void frame_and_render_write_files_and_never_over_others_unasked() throws IOException {
         assertThat(run("frame", "@beds.amber", "--at", "00:00:01:00", "-o", "@f.png", "--size", "160x90"))
                 .isZero();

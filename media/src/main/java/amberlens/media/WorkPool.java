@@ -6,6 +6,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.RejectedExecutionException;
 
 /** A small pool that shares the rows of a raster among the machine's cores. */
 public final class WorkPool implements Rows, AutoCloseable {
@@ -37,7 +38,11 @@ public final class WorkPool implements Rows, AutoCloseable {
         for (int band = 0; band < bands; band++) {
             int first = (int) ((long) height * band / bands);
             int last = (int) ((long) height * (band + 1) / bands);
-            running.add(workers.submit(() -> work.rows(first, last)));
+            try {
+                running.add(workers.submit(() -> work.rows(first, last)));
+            } catch (RejectedExecutionException closed) {
+                work.rows(first, last);
+            }
         }
         running.forEach(WorkPool::await);
     }
@@ -62,8 +67,9 @@ public final class WorkPool implements Rows, AutoCloseable {
         }
     }
 
+    /** Ends the threads once what they have begun is done; work that comes later is done by its caller alone. */
     @Override
     public void close() {
-        workers.shutdownNow();
+        workers.shutdown();
     }
 }

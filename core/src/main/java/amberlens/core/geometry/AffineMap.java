@@ -4,9 +4,6 @@ package amberlens.core.geometry;
  * The map (x, y) → (xx·x + xy·y + dx, yx·x + yy·y + dy) of the plane.
  */
 public record AffineMap(double xx, double xy, double dx, double yx, double yy, double dy) {
-    /** The map that moves nothing. */
-    public static final AffineMap IDENTITY = new AffineMap(1, 0, 0, 0, 1, 0);
-
     public double x(double px, double py) {
         return xx * px + xy * py + dx;
     }
@@ -40,10 +37,5 @@ public record AffineMap(double xx, double xy, double dx, double yx, double yy, d
     /** First this map, then a scaling about the origin. */
     public AffineMap thenScaled(double factorX, double factorY) {
         return new AffineMap(factorX * xx, factorX * xy, factorX * dx, factorY * yx, factorY * yy, factorY * dy);
-    }
-
-    /** First a scaling about the origin, then this map. */
-    public AffineMap afterScaling(double factorX, double factorY) {
-        return new AffineMap(xx * factorX, xy * factorY, dx, yx * factorX, yy * factorY, dy);
     }
 }

@@ -130,12 +130,12 @@ public final class Bench implements AutoCloseable {
         actions.add(Menu.PROJECT, "project.frame", "Name and frame…", "Shortcut+F", () -> true, this::askFrame);
         actions.add(
                 Menu.SHOT,
-                "shot.length",
-                "Length…",
+                "shot.name-and-length",
+                "Name and length…",
                 "Shortcut+L",
                 () -> store.selectedShot().isPresent(),
                 () -> store.selectedShot()
-                        .ifPresent(shot -> overlay.show(new LengthPanel(store, overlay, shot), overlay::close)));
+                        .ifPresent(shot -> overlay.show(new ShotPanel(store, overlay, shot), overlay::close)));
         actions.add(
                 Menu.PROJECT,
                 "project.export",

@@ -5,12 +5,11 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.Colour;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.time.FrameRate;
+import amberlens.desktop.look.DialogParts;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.store.Store;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -58,33 +57,21 @@ final class FramePanel extends VBox {
         background.setPrefColumnCount(7);
         GridPane form = new GridPane();
         form.getStyleClass().add("form");
-        form.addRow(0, quiet("Project"), name);
-        form.addRow(1, quiet("Usual sizes"), shape);
-        form.addRow(2, quiet("Size"), new HBox(6, width, new Label("×"), height, quiet("px")));
-        form.addRow(3, quiet("Frames per second"), rate);
-        form.addRow(4, quiet("Background"), background);
+        form.addRow(0, DialogParts.quiet("Project"), name);
+        form.addRow(1, DialogParts.quiet("Usual sizes"), shape);
+        form.addRow(2, DialogParts.quiet("Size"), new HBox(6, width, new Label("×"), height, DialogParts.quiet("px")));
+        form.addRow(3, DialogParts.quiet("Frames per second"), rate);
+        form.addRow(4, DialogParts.quiet("Background"), background);
         note.getStyleClass().add("problem");
         note.setWrapText(true);
         note.setMaxWidth(380);
-        Label title = new Label("Frame");
-        title.getStyleClass().add("dialog-title");
-        Button set = new Button("Set the frame");
-        set.getStyleClass().add("main-button");
-        set.setDefaultButton(true);
-        set.setOnAction(_ -> take());
-        Button cancel = new Button("Cancel");
-        cancel.getStyleClass().add("quiet-button");
-        cancel.setOnAction(_ -> overlay.close());
-        HBox buttons = new HBox(8, cancel, set);
-        buttons.setAlignment(Pos.CENTER_RIGHT);
         setSpacing(14);
-        getChildren().addAll(title, form, note, buttons);
-    }
-
-    private static Label quiet(String words) {
-        Label label = new Label(words);
-        label.getStyleClass().add("quiet");
-        return label;
+        getChildren()
+                .addAll(
+                        DialogParts.title("Frame"),
+                        form,
+                        note,
+                        DialogParts.foot("Set the frame", this::take, overlay::close));
     }
 
     private void take() {

@@ -6,7 +6,9 @@ import amberlens.desktop.look.DragFormats;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
@@ -25,7 +27,11 @@ final class MediaCard extends VBox {
     private final ImageView picture = new ImageView();
     private final Label size = new Label();
 
-    MediaCard(Media media, Consumer<Media> addShot) {
+    /**
+     * @param addShot makes a shot of the picture
+     * @param remove takes it off the shelf
+     */
+    MediaCard(Media media, Consumer<Media> addShot, Consumer<Media> remove) {
         this.media = media;
         StackPane frame = new StackPane(picture);
         frame.getStyleClass().add("thumbnail");
@@ -53,6 +59,13 @@ final class MediaCard extends VBox {
                 event.consume();
             }
         });
+        MenuItem shot = new MenuItem("New shot");
+        shot.setOnAction(_ -> addShot.accept(media));
+        MenuItem away = new MenuItem("Remove from the shelf, with its shots");
+        away.setId("remove-" + media.id());
+        away.setOnAction(_ -> remove.accept(media));
+        ContextMenu menu = new ContextMenu(shot, away);
+        setOnContextMenuRequested(event -> menu.show(this, event.getScreenX(), event.getScreenY()));
         setOnDragDetected(event -> {
             var content = new ClipboardContent();
             content.put(DragFormats.MEDIA, media.id());

@@ -1,6 +1,7 @@
 package amberlens.desktop.shelf;
 
 import amberlens.core.edges.Conform;
+import amberlens.core.edit.MediaEdits;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
@@ -131,7 +132,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
         for (Media media : project.media()) {
             MediaCard card = before.get(media.id());
             if (card == null || !card.media().equals(media)) {
-                card = new MediaCard(media, this::addShot);
+                card = new MediaCard(media, this::addShot, gone -> store.apply(MediaEdits.remove(gone.id())));
             }
             boolean missing = services.ready().problem(media).isPresent();
             card.show(

@@ -288,6 +288,24 @@ class FirstMoveTest extends ApplicationTest {
     }
 
     @Test
+    void a_shot_is_named_and_its_picture_taken_off_the_shelf_again() throws Exception {
+        importAndMakeShot();
+        press(KeyCode.CONTROL).type(KeyCode.L).release(KeyCode.CONTROL);
+        TextField name = lookup("#shot-name").query();
+        TextField length = lookup("#shot-length").query();
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+            name.setText("Beds");
+            length.setText("2:00");
+        });
+        type(KeyCode.ENTER);
+        waitUntil("the new length", () -> shot().length() == 50);
+        assertThat(shot().name()).isEqualTo("Beds");
+        rightClickOn("#media-m1").clickOn("Remove from the shelf, with its shots");
+        waitUntil("an empty shelf", () -> project().media().isEmpty());
+        assertThat(project().shots()).isEmpty();
+    }
+
+    @Test
     void a_missing_picture_is_named_and_can_be_found() throws Exception {
         importAndMakeShot();
         Path picture = Path.of(project().media().getFirst().path());

@@ -1,0 +1,68 @@
+package amberlens.desktop.app;
+
+import amberlens.core.edit.Edit;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.model.Shot;
+import amberlens.core.time.FrameRate;
+import amberlens.core.time.Timecode;
+import amberlens.desktop.look.DialogParts;
+import amberlens.desktop.look.Overlay;
+import amberlens.desktop.store.Store;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+
+/** The dialog for the name and the length of a shot, in frames or as a timecode. Keys keep their timing. */
+final class ShotPanel extends VBox {
+    private final Store store;
+    private final Overlay overlay;
+    private final Shot shot;
+    private final TextField name = new TextField();
+    private final TextField length = new TextField();
+    private final Label note = new Label();
+
+    ShotPanel(Store store, Overlay overlay, Shot shot) {
+        this.store = store;
+        this.overlay = overlay;
+        this.shot = shot;
+        FrameRate rate = store.project().frame().rate();
+        name.setText(shot.name());
+        name.setId("shot-name");
+        length.setText(Timecode.brief(shot.length(), rate));
+        length.setId("shot-length");
+        note.getStyleClass().add("problem");
+        GridPane form = new GridPane();
+        form.getStyleClass().add("form");
+        form.addRow(0, DialogParts.quiet("Name"), name);
+        form.addRow(1, DialogParts.quiet("Length"), length);
+        Label explanation = DialogParts.quiet("In frames, or as seconds and frames such as "
+                + Timecode.brief(shot.length(), rate) + ". The keys keep their timing.");
+        setSpacing(12);
+        getChildren()
+                .addAll(
+                        DialogParts.title("Shot"),
+                        form,
+                        explanation,
+                        note,
+                        DialogParts.foot("Set", this::take, overlay::close));
+    }
+
+    private void take() {
+        try {
+            int frames =
+                    Timecode.parse(length.getText(), store.project().frame().rate());
+            if (frames < 1 || frames > Shot.LONGEST) {
+                note.setText("A shot has 1 to " + Shot.LONGEST + " frames.");
+                return;
+            }
+            Edit rename = ShotEdits.rename(shot.id(), name.getText().strip());
+            Edit resize = ShotEdits.setLength(shot.id(), frames);
+            String step = frames == shot.length() ? rename.name() : resize.name();
+            store.apply(Edit.of(step, project -> rename.apply(resize.apply(project))));
+            overlay.close();
+        } catch (IllegalArgumentException e) {
+            note.setText(e.getMessage());
+        }
+    }
+}
