@@ -19,11 +19,15 @@ final class Cubic {
         return x < 1 ? 1 + x * x * (1.5 * x - 2.5) : 2 + x * (-4 + x * (2.5 - 0.5 * x));
     }
 
-    /** {@link #weight(double)} in single precision and without branches, for the innermost loops. */
+    /**
+     * {@link #weight(double)} in single precision, for the innermost loops: without branches and without {@code min} and
+     * {@code max}, whose care for NaN and signed zero keeps a loop from running on vectors.
+     */
     static float weight(float distance) {
-        float x = Math.min(Math.abs(distance), 2);
-        float inner = Math.max(1 - x, 0);
-        return 0.5f * (1 - x) * (2 - x) * (2 - x) + inner * inner * (1 - 2 * inner);
+        float x = Math.abs(distance);
+        float toOuter = 0.5f * (2 - x + Math.abs(2 - x));
+        float toInner = 0.5f * (1 - x + Math.abs(1 - x));
+        return 0.5f * (toOuter - 1) * toOuter * toOuter + toInner * toInner * (1 - 2 * toInner);
     }
 
     /** How many samples a kernel stretched by {@code stretch} ≥ 1 can touch. */

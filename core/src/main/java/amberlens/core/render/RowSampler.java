@@ -22,6 +22,9 @@ interface RowSampler {
     static RowSampler of(Layer layer, Size output) {
         var map = layer.toOutput();
         boolean straight = map.xy() == 0 && map.yx() == 0 && map.xx() > 0 && map.yy() > 0;
-        return straight ? new StraightSampler(layer, output) : new TurnedSampler(layer, output);
+        if (straight) {
+            return new StraightSampler(layer, output);
+        }
+        return ShearedSampler.suits(map) ? new ShearedSampler(layer, output) : new TurnedSampler(layer, output);
     }
 }

@@ -14,15 +14,12 @@ final class TurnedSampler implements RowSampler {
     private final LinearRaster level;
     private final AffineMap toLevel;
     private final int width;
-    private final boolean covers;
+    private final PictureCover cover;
     private final Reach reachX;
     private final Reach reachY;
     private final int[] wx;
     private final int[] wy;
     private final boolean enlarging;
-    private final double extent;
-    private final double levelWidth;
-    private final double levelHeight;
 
     TurnedSampler(Layer layer, Size output) {
         AffineMap map = layer.toOutput();
@@ -33,15 +30,12 @@ final class TurnedSampler implements RowSampler {
         double size = 1 << index;
         toLevel = map.inverse().thenScaled(1 / size, 1 / size);
         width = output.width();
-        covers = layer.covers();
+        cover = new PictureCover(layer, size);
         reachX = new Reach(scaleX * size);
         reachY = new Reach(scaleY * size);
         enlarging = reachX.stretch == 1 && reachY.stretch == 1;
         wx = new int[reachX.taps];
         wy = new int[reachY.taps];
-        extent = (Math.abs(map.xx()) + Math.abs(map.yx())) / scaleX;
-        levelWidth = layer.picture().size().width() / size;
-        levelHeight = layer.picture().size().height() / size;
     }
 
     @Override
@@ -49,20 +43,13 @@ final class TurnedSampler implements RowSampler {
         for (int x = 0; x < width; x++) {
             double u = toLevel.x(x + 0.5, y + 0.5);
             double v = toLevel.y(x + 0.5, y + 0.5);
-            float cover = covers ? 1 : cover(u, v);
-            if (cover == 0) {
+            float covered = cover.at(u, v);
+            if (covered == 0) {
                 rgba[4 * x] = rgba[4 * x + 1] = rgba[4 * x + 2] = rgba[4 * x + 3] = 0;
             } else {
-                sample(u, v, cover * Rgba16.TO_UNIT, rgba, 4 * x);
+                sample(u, v, covered * Rgba16.TO_UNIT, rgba, 4 * x);
             }
         }
-    }
-
-    private float cover(double u, double v) {
-        double across =
-                Coverage.of(u * reachX.scale, extent) + Coverage.of((levelWidth - u) * reachX.scale, extent) - 1;
-        double down = Coverage.of(v * reachY.scale, extent) + Coverage.of((levelHeight - v) * reachY.scale, extent) - 1;
-        return across <= 0 || down <= 0 ? 0 : (float) (across * down);
     }
 
     private void sample(double u, double v, float unit, float[] rgba, int to) {
@@ -209,14 +196,12 @@ final class TurnedSampler implements RowSampler {
 
     /** The kernel along one axis of the level: where it begins for a place, and its weights there. */
     private static final class Reach {
-        final double scale;
         final int taps;
         private final double stretch;
         private final float inverse;
         private final float[] exact;
 
         Reach(double scale) {
-            this.scale = scale;
             stretch = Math.max(1, 1 / scale);
             inverse = (float) (1 / stretch);
             taps = (Cubic.taps(stretch) + 1) / 2 * 2;
