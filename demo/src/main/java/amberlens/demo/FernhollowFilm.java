@@ -42,6 +42,7 @@ final class FernhollowFilm {
                         shot("s3", "Specimen sheet", specimen, 250, 150, pushIn()),
                         shot("s4", "Glasshouse", glasshouse, 400, 125, turn()),
                         shot("s5", "South border", border, 525, 375, sweep())),
+                List.of(),
                 Extras.NONE);
     }
 

@@ -14,11 +14,13 @@ record KnownMembers(Set<String> plain, Map<String, KnownMembers> nested) {
 
     static final KnownMembers MEDIA = of("id", "kind", "path", "width", "height");
     static final KnownMembers KEY =
-            new KnownMembers(Set.of("at", "value", "in", "out"), Map.of("leg", of("kind", "handles")));
+            new KnownMembers(Set.of("at", "value", "in", "out"), Map.of("leg", of("kind", "handles", "even")));
+    static final KnownMembers MARKER = of("at", "name");
     static final KnownMembers SHOT = new KnownMembers(
-            Set.of("id", "name", "media", "track", "start", "length", "fillsFrame"), Map.of("camera", camera()));
+            Set.of("id", "name", "media", "track", "start", "length", "fillsFrame", "markers"),
+            Map.of("camera", camera()));
     static final KnownMembers PROJECT = new KnownMembers(
-            Set.of("format", "version", "name", "media", "shots"),
+            Set.of("format", "version", "name", "media", "shots", "markers"),
             Map.of("frame", of("width", "height", "rate", "background")));
 
     private static KnownMembers of(String... names) {
@@ -26,7 +28,7 @@ record KnownMembers(Set<String> plain, Map<String, KnownMembers> nested) {
     }
 
     private static KnownMembers camera() {
-        KnownMembers channel = of("value", "keys");
+        KnownMembers channel = of("value", "keys", "muted", "x", "y");
         return new KnownMembers(
                 Set.of(), Map.of("scale", channel, "position", channel, "rotation", channel, "anchor", channel));
     }

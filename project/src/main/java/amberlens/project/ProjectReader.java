@@ -1,23 +1,14 @@
 package amberlens.project;
 
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Colour;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Marker;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Channel;
-import amberlens.core.motion.Key;
-import amberlens.core.motion.Leg;
-import amberlens.core.motion.PathHandles;
-import amberlens.core.motion.Scale;
-import amberlens.core.motion.TimingCurve;
-import amberlens.core.motion.ValueKind;
-import amberlens.core.motion.ValueKinds;
 import amberlens.core.time.FrameRate;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.InvalidPathException;
@@ -25,7 +16,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.function.Function;
+import java.util.function.Supplier;
 
 /** From a file's members, which the schema has accepted, to a project. Rules beyond the schema are checked here. */
 final class ProjectReader {
@@ -63,7 +54,12 @@ final class ProjectReader {
             shots.add(shot);
         }
         return new Project(
-                root.get("name").asText(), frame(root.get("frame")), media, shots, KnownMembers.PROJECT.extras(root));
+                root.get("name").asText(),
+                frame(root.get("frame")),
+                media,
+                shots,
+                markers(root),
+                KnownMembers.PROJECT.extras(root));
     }
 
     private FrameFormat frame(JsonNode node) throws FileProblem {
@@ -99,13 +95,7 @@ final class ProjectReader {
     }
 
     private Shot shot(JsonNode node, String at) throws FileProblem {
-        JsonNode camera = node.get("camera");
-        String in = at + "/camera";
-        var track = new CameraTrack(
-                channel(camera.get("scale"), ValueKinds.SCALE, ProjectReader::scale, in + "/scale"),
-                channel(camera.get("position"), ValueKinds.POSITION, ProjectReader::framePoint, in + "/position"),
-                channel(camera.get("rotation"), ValueKinds.DEGREES, JsonNode::asDouble, in + "/rotation"),
-                channel(camera.get("anchor"), ValueKinds.ANCHOR, ProjectReader::picturePoint, in + "/anchor"));
+        CameraTrack track = new CameraReader(file).camera(node.get("camera"), at + "/camera");
         String id = node.get("id").asText();
         return checked(
                 at,
@@ -118,81 +108,29 @@ final class ProjectReader {
                         node.get("length").asInt(),
                         node.path("fillsFrame").asBoolean(true),
                         track,
+                        markers(node),
                         KnownMembers.SHOT.extras(node)));
     }
 
-    private <V> Channel<V> channel(JsonNode node, ValueKind<V> kind, Function<JsonNode, V> value, String at)
-            throws FileProblem {
-        if (node.has("value")) {
-            return checked(at + "/value", () -> Channel.constant(kind, value.apply(node.get("value"))));
-        }
-        List<Key<V>> keys = new ArrayList<>();
-        for (int i = 0; i < node.get("keys").size(); i++) {
-            JsonNode key = node.get("keys").get(i);
-            String keyAt = at + "/keys/" + i;
-            keys.add(checked(keyAt, () -> key(key, value)));
-            boolean ascending = i == 0 || keys.get(i).at() > keys.get(i - 1).at();
-            require(
-                    ascending,
-                    keyAt + "/at",
-                    "a frame after the key before was expected, not "
-                            + keys.get(i).at());
-        }
-        return checked(at, () -> Channel.keyed(kind, keys));
-    }
-
-    private static <V> Key<V> key(JsonNode node, Function<JsonNode, V> value) {
-        var handles = new PathHandles(
-                node.has("in") ? framePoint(node.get("in")) : FramePoint.ZERO,
-                node.has("out") ? framePoint(node.get("out")) : FramePoint.ZERO);
-        Leg leg = node.has("leg") ? leg(node.get("leg")) : Leg.LINEAR;
-        return new Key<>(
-                node.get("at").asInt(), value.apply(node.get("value")), leg, handles, KnownMembers.KEY.extras(node));
-    }
-
-    private static Leg leg(JsonNode node) {
-        return switch (node.get("kind").asText()) {
-            case "hold" -> Leg.HOLD;
-            case "smooth" -> Leg.SMOOTH;
-            case "curve" -> {
-                JsonNode h = node.get("handles");
-                yield new Leg.Curve(new TimingCurve(number(h, 0), number(h, 1), number(h, 2), number(h, 3)));
-            }
-            default -> Leg.LINEAR;
-        };
+    private static List<Marker> markers(JsonNode node) {
+        List<Marker> markers = new ArrayList<>();
+        node.path("markers")
+                .forEach(marker -> markers.add(new Marker(
+                        marker.get("at").asInt(), marker.path("name").asText(""), KnownMembers.MARKER.extras(marker))));
+        return markers;
     }
 
     private static Size size(JsonNode node) {
         return new Size(node.get("width").asInt(), node.get("height").asInt());
     }
 
-    private static Scale scale(JsonNode node) {
-        return new Scale(number(node, 0), number(node, 1));
-    }
-
-    private static FramePoint framePoint(JsonNode node) {
-        return new FramePoint(number(node, 0), number(node, 1));
-    }
-
-    private static PicturePoint picturePoint(JsonNode node) {
-        return new PicturePoint(number(node, 0), number(node, 1));
-    }
-
-    private static double number(JsonNode array, int index) {
-        return array.get(index).asDouble();
-    }
-
     private void require(boolean condition, String pointer, String expectation) throws FileProblem {
         if (!condition) {
-            throw new FileProblem(file + ": at " + pointer + " " + expectation + ".");
+            throw CameraReader.problem(file, pointer, expectation);
         }
     }
 
-    private <T> T checked(String pointer, java.util.function.Supplier<T> value) throws FileProblem {
-        try {
-            return value.get();
-        } catch (IllegalArgumentException e) {
-            throw new FileProblem(file + ": at " + pointer + " " + e.getMessage() + ".", e);
-        }
+    private <T> T checked(String pointer, Supplier<T> value) throws FileProblem {
+        return CameraReader.checked(file, pointer, value);
     }
 }

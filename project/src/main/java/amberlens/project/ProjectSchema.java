@@ -2,28 +2,43 @@ package amberlens.project;
 
 import amberlens.core.model.FileProblem;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.PathType;
 import com.networknt.schema.SchemaValidatorsConfig;
 import com.networknt.schema.SpecVersion;
 import com.networknt.schema.ValidationMessage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.Locale;
 
 /** The JSON Schema that ships with the application, applied to every file on opening. */
 final class ProjectSchema {
     private static final String RESOURCE = "project-1.schema.json";
-    private static final JsonSchema SCHEMA = load();
+    private static final JsonNode TEXT = load();
+    private static final JsonSchema PROJECT = schema(TEXT);
+    private static final JsonSchema CLIP = schema(definition("keysClip"));
 
     private ProjectSchema() {}
 
     static void check(JsonNode project, Path file) throws FileProblem {
-        var first = SCHEMA.validate(project).stream()
-                .max(Comparator.comparingInt(
-                        message -> message.getInstanceLocation().getNameCount()));
+        check(PROJECT, project, file);
+    }
+
+    static void requireClip(JsonNode clip) throws FileProblem {
+        check(CLIP, clip, "The clipboard");
+    }
+
+    private static void check(JsonSchema schema, JsonNode node, Object source) throws FileProblem {
+        var first = schema.validate(node).stream().max(Comparator.comparingInt(message -> message.getInstanceLocation()
+                .getNameCount()));
         if (first.isPresent()) {
-            throw new FileProblem(file + ": at " + pointer(first.get()) + " " + expectation(first.get()) + ".");
+            throw CameraReader.problem(source, pointer(first.get()), expectation(first.get()));
         }
     }
 
@@ -40,15 +55,31 @@ final class ProjectSchema {
         return colon < 0 ? text : text.substring(colon + 2);
     }
 
-    private static JsonSchema load() {
-        var stream = ProjectSchema.class.getResourceAsStream(RESOURCE);
-        if (stream == null) {
-            throw new IllegalStateException("the project schema is not in this build");
+    private static JsonNode load() {
+        try (var stream = ProjectSchema.class.getResourceAsStream(RESOURCE)) {
+            if (stream == null) {
+                throw new IllegalStateException("the project schema is not in this build");
+            }
+            return new ObjectMapper().readTree(stream);
+        } catch (IOException e) {
+            throw new UncheckedIOException("the project schema cannot be read", e);
         }
+    }
+
+    /** One of the definitions as a schema of its own. */
+    private static JsonNode definition(String name) {
+        ObjectNode root = JsonNodeFactory.instance.objectNode();
+        root.set("$schema", TEXT.get("$schema"));
+        root.put("$ref", "#/$defs/" + name);
+        root.set("$defs", TEXT.get("$defs"));
+        return root;
+    }
+
+    private static JsonSchema schema(JsonNode text) {
         var config = SchemaValidatorsConfig.builder()
                 .pathType(PathType.JSON_POINTER)
-                .locale(java.util.Locale.ENGLISH)
+                .locale(Locale.ENGLISH)
                 .build();
-        return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(stream, config);
+        return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012).getSchema(text, config);
     }
 }

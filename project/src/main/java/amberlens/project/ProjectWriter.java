@@ -1,19 +1,16 @@
 package amberlens.project;
 
-import amberlens.core.geometry.FramePoint;
+import amberlens.core.model.Marker;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.core.motion.Channel;
-import amberlens.core.motion.Key;
-import amberlens.core.motion.Leg;
-import com.fasterxml.jackson.databind.JsonNode;
+import amberlens.core.motion.Property;
 import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.DecimalNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.math.BigDecimal;
 import java.nio.file.Path;
+import java.util.EnumSet;
+import java.util.List;
 
 /** From a project to the members of its file, in a stable order. */
 final class ProjectWriter {
@@ -39,8 +36,24 @@ final class ProjectWriter {
         project.media().forEach(item -> media.add(media(item)));
         ArrayNode shots = root.putArray("shots");
         project.shots().forEach(shot -> shots.add(shot(shot)));
+        putMarkers(root, project.markers());
         KnownMembers.merge(root, project.extras().members());
         return root;
+    }
+
+    private static void putMarkers(ObjectNode node, List<Marker> markers) {
+        if (markers.isEmpty()) {
+            return;
+        }
+        ArrayNode array = node.putArray("markers");
+        for (Marker marker : markers) {
+            ObjectNode written = array.addObject();
+            written.put("at", marker.at());
+            if (!marker.name().isEmpty()) {
+                written.put("name", marker.name());
+            }
+            KnownMembers.merge(written, marker.extras().members());
+        }
     }
 
     private ObjectNode media(Media item) {
@@ -70,77 +83,9 @@ final class ProjectWriter {
         node.put("start", shot.start());
         node.put("length", shot.length());
         node.put("fillsFrame", shot.fillsFrame());
-        ObjectNode camera = node.putObject("camera");
-        camera.set("scale", channel(shot.camera().scale()));
-        camera.set("position", channel(shot.camera().position()));
-        camera.set("rotation", channel(shot.camera().rotation()));
-        camera.set("anchor", channel(shot.camera().anchor()));
+        node.set("camera", CameraWriter.camera(shot.camera(), EnumSet.allOf(Property.class)));
+        putMarkers(node, shot.markers());
         KnownMembers.merge(node, shot.extras().members());
         return node;
-    }
-
-    private static <V> ObjectNode channel(Channel<V> channel) {
-        ObjectNode node = NODES.objectNode();
-        if (channel.animated()) {
-            ArrayNode keys = node.putArray("keys");
-            channel.keys()
-                    .forEach(key ->
-                            keys.add(key(channel, key, key.equals(channel.keys().getLast()))));
-        } else {
-            node.set("value", value(channel, channel.constant()));
-        }
-        return node;
-    }
-
-    private static <V> ObjectNode key(Channel<V> channel, Key<V> key, boolean last) {
-        ObjectNode node = NODES.objectNode();
-        node.put("at", key.at());
-        node.set("value", value(channel, key.value()));
-        putHandle(node, "in", key.handles().in());
-        putHandle(node, "out", key.handles().out());
-        if (!last || !key.leg().equals(Leg.LINEAR)) {
-            node.set("leg", leg(key.leg()));
-        }
-        KnownMembers.merge(node, key.extras().members());
-        return node;
-    }
-
-    private static void putHandle(ObjectNode node, String name, FramePoint offset) {
-        if (!offset.equals(FramePoint.ZERO)) {
-            node.putArray(name).add(number(offset.x())).add(number(offset.y()));
-        }
-    }
-
-    private static ObjectNode leg(Leg leg) {
-        ObjectNode node = NODES.objectNode();
-        switch (leg) {
-            case Leg.Hold _ -> node.put("kind", "hold");
-            case Leg.Linear _ -> node.put("kind", "linear");
-            case Leg.Smooth _ -> node.put("kind", "smooth");
-            case Leg.Curve curve -> {
-                var timing = curve.timing();
-                node.put("kind", "curve");
-                node.putArray("handles")
-                        .add(number(timing.x1()))
-                        .add(number(timing.y1()))
-                        .add(number(timing.x2()))
-                        .add(number(timing.y2()));
-            }
-        }
-        return node;
-    }
-
-    private static <V> JsonNode value(Channel<V> channel, V value) {
-        var kind = channel.kind();
-        if (kind.parts() == 1) {
-            return number(kind.part(value, 0));
-        }
-        return NODES.arrayNode().add(number(kind.part(value, 0))).add(number(kind.part(value, 1)));
-    }
-
-    /** The shortest text that reads back as the same double, whole numbers without a point. */
-    private static JsonNode number(double value) {
-        BigDecimal shortest = new BigDecimal(Double.toString(value)).stripTrailingZeros();
-        return DecimalNode.valueOf(shortest.scale() < 0 ? shortest.setScale(0) : shortest);
     }
 }

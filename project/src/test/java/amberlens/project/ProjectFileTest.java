@@ -28,9 +28,9 @@ class ProjectFileTest {
                   "opacity": { "value": 100 },
                   "scale": { "keys": [
                      { "at": 0, "value": [40, 40], "by": "hand",
-                       "leg": { "kind": "curve", "handles": [0.42, 0, 0.58, 1], "even": true } },
+                       "leg": { "kind": "curve", "handles": [0.42, 0, 0.58, 1], "wobble": true } },
                      { "at": 124, "value": [60, 60] } ] },
-                  "position": { "muted": false, "keys": [
+                  "position": { "tint": false, "keys": [
                      { "at": 0, "value": [960, 540], "leg": { "kind": "linear" } },
                      { "at": 124, "value": [820.5, 600], "in": [-40, 0] } ] },
                   "rotation": { "value": 0 },

@@ -54,7 +54,7 @@ public final class Lift {
                 .withPosition(camera.position()
                         .mapValues(
                                 position -> centre.plus(position.minus(centre).times(factor)))
-                        .mapKeys(key -> key.withHandles(key.handles().times(factor))));
+                        .mapBends(handles -> handles.times(factor)));
     }
 
     /** The least factor that seals one pose, which may be below 1; infinite when its gate centre is not inside. */

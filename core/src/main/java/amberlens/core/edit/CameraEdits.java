@@ -2,14 +2,15 @@ package amberlens.core.edit;
 
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
-import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.CameraTrack.ChannelChange;
 import amberlens.core.motion.Channel;
-import amberlens.core.motion.Key;
-import amberlens.core.motion.Leg;
+import amberlens.core.motion.KeyInsertion;
+import amberlens.core.motion.Lane;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
+import java.util.Locale;
 
 /** Changes of one property of a camera. */
 public final class CameraEdits {
@@ -37,10 +38,10 @@ public final class CameraEdits {
     }
 
     private static CameraTrack keyedWhereAnimated(CameraTrack camera, int frame) {
-        return camera.map(new CameraTrack.ChannelChange() {
+        return camera.map(new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
-                return channel.animated() ? keyedHere(channel, frame) : channel;
+                return channel.animated() && !channel.muted() ? KeyInsertion.at(channel, frame) : channel;
             }
         });
     }
@@ -48,78 +49,79 @@ public final class CameraEdits {
     /** The camera with the pose at the frame. */
     public static CameraTrack posed(CameraTrack camera, int frame, Pose pose) {
         return new CameraTrack(
-                valued(camera.scale(), frame, pose.scale()),
-                valued(camera.position(), frame, pose.position()),
-                valued(camera.rotation(), frame, pose.degrees()),
-                valued(camera.anchor(), frame, pose.anchor()));
+                camera.scale().withValueAt(frame, pose.scale()),
+                camera.position().withValueAt(frame, pose.position()),
+                camera.rotation().withValueAt(frame, pose.degrees()),
+                camera.anchor().withValueAt(frame, pose.anchor()));
     }
 
-    private static <V> Channel<V> valued(Channel<V> channel, int frame, V value) {
-        if (channel.at(frame).equals(value)) {
-            return channel;
+    /** Turns animation of a lane on, with a key at the frame. */
+    public static Edit animate(String shotId, Lane lane, int frame) {
+        return onLane("animation of " + lane.words().toLowerCase(Locale.ROOT), shotId, lane, new ChannelChange() {
+            @Override
+            public <V> Channel<V> apply(Channel<V> channel) {
+                return KeyInsertion.at(channel, frame);
+            }
+        });
+    }
+
+    /** Turns animation of a lane off; the value at the frame remains. */
+    public static Edit makeConstant(String shotId, Lane lane, int frame) {
+        return onLane(
+                "end of animation of " + lane.words().toLowerCase(Locale.ROOT), shotId, lane, new ChannelChange() {
+                    @Override
+                    public <V> Channel<V> apply(Channel<V> channel) {
+                        return Channel.constant(channel.kind(), channel.at(frame));
+                    }
+                });
+    }
+
+    /** Puts the keys of a property aside, with the value at the frame, or lets them work again. */
+    public static Edit mute(String shotId, Property property, boolean muted, int frame) {
+        String name = (muted ? "muting of " : "unmuting of ") + property.word().toLowerCase(Locale.ROOT);
+        return Edit.ofShot(
+                name, shotId, shot -> shot.withCamera(shot.camera().withWhole(property, new Muting(muted, frame))));
+    }
+
+    /** Puts all keys of a move aside, or lets them work again. */
+    public static Edit muteAll(String shotId, boolean muted, int frame) {
+        return Edit.ofShot(muted ? "muting of the move" : "unmuting of the move", shotId, shot -> {
+            var camera = shot.camera();
+            for (Property property : Property.values()) {
+                camera = camera.withWhole(property, new Muting(muted, frame));
+            }
+            return shot.withCamera(camera);
+        });
+    }
+
+    private record Muting(boolean muted, int frame) implements ChannelChange {
+        @Override
+        public <V> Channel<V> apply(Channel<V> channel) {
+            return channel.animated() ? channel.withMuted(muted, channel.at(frame)) : channel;
         }
-        return channel.animated() ? channel.withValueAt(frame, value) : Channel.constant(channel.kind(), value);
     }
 
-    /** Turns animation of a property on, with a key at the frame, or off, keeping the value at the frame. */
-    public static Edit toggleAnimation(String shotId, Property property, int frame) {
+    /**
+     * Gives each axis of a property its own keys, or shares them again.
+     *
+     * @throws IllegalArgumentException by the edit, when a curved path is to be unlinked
+     */
+    public static Edit setLinked(String shotId, Property property, boolean linked) {
+        String name =
+                (linked ? "linking of " : "unlinking of ") + property.word().toLowerCase(Locale.ROOT);
         return Edit.ofShot(
-                "animation of " + property.word().toLowerCase(java.util.Locale.ROOT),
+                name,
                 shotId,
-                shot -> shot.withCamera(shot.camera().map(property, new CameraTrack.ChannelChange() {
+                shot -> shot.withCamera(shot.camera().withWhole(property, new ChannelChange() {
                     @Override
                     public <V> Channel<V> apply(Channel<V> channel) {
-                        return channel.animated()
-                                ? Channel.constant(channel.kind(), channel.at(frame))
-                                : keyedHere(channel, frame);
+                        return linked ? channel.linked() : channel.unlinked();
                     }
                 })));
     }
 
-    /** Sets the leg that a property takes from its key at or before the frame. */
-    public static Edit setLeg(String shotId, Property property, int frame, Leg leg) {
-        return Edit.ofShot(
-                "ease",
-                shotId,
-                shot -> shot.withCamera(shot.camera().map(property, new CameraTrack.ChannelChange() {
-                    @Override
-                    public <V> Channel<V> apply(Channel<V> channel) {
-                        return channel.keyBefore(frame)
-                                .map(key -> channel.withKey(key.withLeg(leg)))
-                                .orElse(channel);
-                    }
-                })));
-    }
-
-    /** Deletes the key of a property at a frame. */
-    public static Edit deleteKey(String shotId, Property property, int frame) {
-        return Edit.ofShot(
-                "deletion of a key",
-                shotId,
-                shot -> shot.withCamera(shot.camera().map(property, new CameraTrack.ChannelChange() {
-                    @Override
-                    public <V> Channel<V> apply(Channel<V> channel) {
-                        return channel.withoutKeyAt(frame);
-                    }
-                })));
-    }
-
-    /** Moves the key of a property in time; it stops beside its neighbours and inside the shot. */
-    public static Edit moveKey(String shotId, Property property, int from, int to) {
-        return Edit.ofShot(
-                "move of a key",
-                shotId,
-                shot -> shot.withCamera(shot.camera().map(property, new CameraTrack.ChannelChange() {
-                    @Override
-                    public <V> Channel<V> apply(Channel<V> channel) {
-                        return KeyTimes.moved(channel, from, KeyTimes.free(channel, from, to, shot.lastFrame()));
-                    }
-                })));
-    }
-
-    /** The frame that the key of a property moved towards {@code to} really takes. */
-    public static int keyTarget(Shot shot, Property property, int from, int to) {
-        return KeyTimes.free(shot.camera().channel(property), from, to, shot.lastFrame());
+    private static Edit onLane(String name, String shotId, Lane lane, ChannelChange change) {
+        return Edit.ofShot(name, shotId, shot -> shot.withCamera(shot.camera().map(lane, change)));
     }
 
     /** The neutral pose's value for one property, the others as they are. */
@@ -133,13 +135,14 @@ public final class CameraEdits {
     }
 
     /**
-     * The pose with one number of one property changed. The axes of the scale are linked: changing one keeps their ratio.
+     * The pose with one number of one property changed.
      *
+     * @param linked whether the axes of the scale keep their ratio
      * @param part 0 for x or the only number, 1 for y
      */
-    public static Pose withNumber(Pose pose, Property property, int part, double value) {
+    public static Pose withNumber(Pose pose, Property property, int part, double value, boolean linked) {
         return switch (property) {
-            case SCALE -> pose.withScale(linked(pose.scale(), part, value));
+            case SCALE -> pose.withScale(scaled(pose.scale(), part, value, linked));
             case POSITION ->
                 pose.withPosition(new FramePoint(
                         part == 0 ? value : pose.position().x(),
@@ -152,21 +155,15 @@ public final class CameraEdits {
         };
     }
 
-    private static Scale linked(Scale scale, int part, double value) {
+    private static Scale scaled(Scale scale, int part, double value, boolean linked) {
+        if (!linked) {
+            return part == 0 ? new Scale(value, scale.y()) : new Scale(scale.x(), value);
+        }
         if (scale.x() == scale.y()) {
             return Scale.uniform(value);
         }
         return part == 0
                 ? new Scale(value, scale.y() * value / scale.x())
                 : new Scale(scale.x() * value / scale.y(), value);
-    }
-
-    static <V> Channel<V> keyedHere(Channel<V> channel, int frame) {
-        return channel.keyAt(frame).isPresent()
-                ? channel
-                : channel.withKey(Key.of(
-                        frame,
-                        channel.at(frame),
-                        channel.keyBefore(frame).map(Key::leg).orElse(Leg.LINEAR)));
     }
 }

@@ -1,10 +1,13 @@
 package amberlens.core.edit;
 
+import amberlens.core.keys.KeySet;
+import amberlens.core.keys.Neighbours;
+import amberlens.core.keys.Retiming;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.KeyInsertion;
 import amberlens.core.motion.Leg;
-import amberlens.core.motion.Property;
 
 /** Changes of whole framings: all properties of a camera at one frame. */
 public final class FramingEdits {
@@ -15,7 +18,7 @@ public final class FramingEdits {
         return onCamera("adding of a framing", shotId, new CameraTrack.ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
-                return CameraEdits.keyedHere(channel, frame);
+                return KeyInsertion.at(channel, frame);
             }
         });
     }
@@ -32,27 +35,20 @@ public final class FramingEdits {
 
     /** Moves every key at a frame together; they stop beside the next key of any of their properties. */
     public static Edit move(String shotId, int from, int to) {
-        return Edit.ofShot("move of a framing", shotId, shot -> {
-            int target = target(shot, from, to);
-            return shot.withCamera(shot.camera().map(new CameraTrack.ChannelChange() {
-                @Override
-                public <V> Channel<V> apply(Channel<V> channel) {
-                    return KeyTimes.moved(channel, from, target);
-                }
-            }));
-        });
+        return Edit.ofShot(
+                "move of a framing",
+                shotId,
+                shot -> shot.withCamera(moved(shot, from, to).camera()));
     }
 
     /** The frame that a framing moved towards {@code to} really takes. */
     public static int target(Shot shot, int from, int to) {
-        int target = to;
-        for (Property property : Property.values()) {
-            Channel<?> channel = shot.camera().channel(property);
-            if (channel.keyAt(from).isPresent()) {
-                target = KeyTimes.free(channel, from, target, shot.lastFrame());
-            }
-        }
-        return target;
+        return moved(shot, from, to).keys().first();
+    }
+
+    private static Retiming.Moved moved(Shot shot, int from, int to) {
+        KeySet keys = KeySet.at(shot.camera(), from);
+        return new Retiming(shot.camera(), keys, shot.lastFrame(), Neighbours.STOP).shifted(to - from);
     }
 
     /** Gives every property that has a key at the frame the same leg from there. */

@@ -2,18 +2,23 @@ package amberlens.core.edit;
 
 import amberlens.core.model.Project;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
 
 /**
  * The project as it is, as it was and as it could be again. Snapshots share all that did not change, so a step costs
  * only what it changed. Not safe for use from several threads.
+ *
+ * @param <P> where somebody was looking when a step was made
  */
-public final class History {
-    private record Step(String name, Project before, Project after) {}
+public final class History<P> {
+    /** One step: its name, the project on both sides of it, and where it was made. */
+    public record Step<P>(String name, Project before, Project after, P place) {}
 
-    private final Deque<Step> done = new ArrayDeque<>();
-    private final Deque<Step> undone = new ArrayDeque<>();
+    private final Deque<Step<P>> done = new ArrayDeque<>();
+    private final Deque<Step<P>> undone = new ArrayDeque<>();
     private Project present;
     private Project saved;
 
@@ -32,37 +37,50 @@ public final class History {
      *
      * @return whether anything changed
      */
-    public boolean apply(Edit edit) {
+    public boolean apply(Edit edit, P place) {
         Project after = edit.apply(present);
-        if (after.equals(present)) {
+        if (after == present || after.equals(present)) {
             return false;
         }
-        done.push(new Step(edit.name(), present, after));
+        done.push(new Step<>(edit.name(), present, after, place));
         undone.clear();
         present = after;
         return true;
     }
 
-    /** Goes back one step, if there is one. */
-    public boolean undo() {
+    /** Goes back one step, if there is one, and returns it. */
+    public Optional<Step<P>> undo() {
         if (done.isEmpty()) {
-            return false;
+            return Optional.empty();
         }
-        Step step = done.pop();
+        Step<P> step = done.pop();
         undone.push(step);
         present = step.before;
-        return true;
+        return Optional.of(step);
     }
 
-    /** Goes forward again one step, if there is one. */
-    public boolean redo() {
+    /** Goes forward again one step, if there is one, and returns it. */
+    public Optional<Step<P>> redo() {
         if (undone.isEmpty()) {
-            return false;
+            return Optional.empty();
         }
-        Step step = undone.pop();
+        Step<P> step = undone.pop();
         done.push(step);
         present = step.after;
-        return true;
+        return Optional.of(step);
+    }
+
+    /** The names of all steps in time, those undone too; {@link #position} of them are in force. */
+    public List<String> names() {
+        List<String> names = new ArrayList<>();
+        done.descendingIterator().forEachRemaining(step -> names.add(step.name));
+        undone.forEach(step -> names.add(step.name));
+        return names;
+    }
+
+    /** How many steps are in force. */
+    public int position() {
+        return done.size();
     }
 
     /** The name of the step that undo takes back. */
@@ -82,6 +100,6 @@ public final class History {
 
     /** Whether the present project differs from the one on disk. */
     public boolean unsaved() {
-        return !present.equals(saved);
+        return present != saved && !present.equals(saved);
     }
 }

@@ -2,6 +2,7 @@ package amberlens.core.edit;
 
 import amberlens.core.edges.Conform;
 import amberlens.core.extras.Extras;
+import amberlens.core.keys.MoveLength;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -64,12 +65,47 @@ public final class ShotEdits {
                 .orElse(project));
     }
 
-    /** Gives a shot another length, keeping the timing of its keys; later shots of its track move along. */
+    /** What happens to a move when its shot gets another length. */
+    public enum Timing {
+        KEEP("keep the timing"),
+        STRETCH("stretch the move");
+
+        private final String words;
+
+        Timing(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Gives a shot another length, keeping the timing of its keys. */
     public static Edit setLength(String shotId, int length) {
+        return setLength(shotId, length, Timing.KEEP);
+    }
+
+    /** Gives a shot another length; later shots of its track move along. */
+    public static Edit setLength(String shotId, int length, Timing timing) {
         return Edit.of("length of a shot", project -> project.shot(shotId)
                 .map(shot -> shiftedAfter(
-                        project.mapShot(shotId, old -> old.withLength(length)), shot, length - shot.length()))
+                        project.mapShot(shotId, old -> resized(old, length, timing)), shot, length - shot.length()))
                 .orElse(project));
+    }
+
+    private static Shot resized(Shot shot, int length, Timing timing) {
+        Shot resized = shot.withLength(length);
+        return timing == Timing.KEEP
+                ? resized
+                : resized.withCamera(MoveLength.stretched(shot.camera(), shot.length(), length))
+                        .withMarkers(shot.markers().stream()
+                                .map(marker -> marker.withAt(stretched(marker.at(), shot.length(), length)))
+                                .toList());
+    }
+
+    private static int stretched(int at, int from, int to) {
+        return from <= 1 ? at : (int) Math.round(at * (to - 1.0) / (from - 1));
     }
 
     public static Edit rename(String shotId, String name) {

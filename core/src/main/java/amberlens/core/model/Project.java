@@ -13,11 +13,14 @@ import java.util.function.UnaryOperator;
  *
  * @param media in the order of the shelf, with unique ids
  * @param shots with unique ids, each with media of the project
+ * @param markers of the line-up, in time
  */
-public record Project(String name, FrameFormat frame, List<Media> media, List<Shot> shots, Extras extras) {
+public record Project(
+        String name, FrameFormat frame, List<Media> media, List<Shot> shots, List<Marker> markers, Extras extras) {
     public Project {
         media = List.copyOf(media);
         shots = List.copyOf(shots);
+        markers = Marker.inTime(markers);
         var mediaIds = new HashSet<String>();
         for (Media item : media) {
             if (!mediaIds.add(item.id())) {
@@ -38,7 +41,7 @@ public record Project(String name, FrameFormat frame, List<Media> media, List<Sh
 
     /** An empty project in the usual frame. */
     public static Project empty(String name) {
-        return new Project(name, FrameFormat.USUAL, List.of(), List.of(), Extras.NONE);
+        return new Project(name, FrameFormat.USUAL, List.of(), List.of(), List.of(), Extras.NONE);
     }
 
     public Optional<Shot> shot(String id) {
@@ -64,19 +67,23 @@ public record Project(String name, FrameFormat frame, List<Media> media, List<Sh
     }
 
     public Project withName(String newName) {
-        return new Project(newName, frame, media, shots, extras);
+        return new Project(newName, frame, media, shots, markers, extras);
     }
 
     public Project withFrame(FrameFormat newFrame) {
-        return new Project(name, newFrame, media, shots, extras);
+        return new Project(name, newFrame, media, shots, markers, extras);
     }
 
     public Project withMedia(List<Media> newMedia) {
-        return new Project(name, frame, newMedia, shots, extras);
+        return new Project(name, frame, newMedia, shots, markers, extras);
     }
 
     public Project withShots(List<Shot> newShots) {
-        return new Project(name, frame, media, newShots, extras);
+        return new Project(name, frame, media, newShots, markers, extras);
+    }
+
+    public Project withMarkers(List<Marker> newMarkers) {
+        return new Project(name, frame, media, shots, newMarkers, extras);
     }
 
     /** This project with one shot changed; the same project when the shot is gone or stays equal. */

@@ -3,6 +3,7 @@ package amberlens.core.model;
 import amberlens.core.extras.Extras;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.time.FrameSpan;
+import java.util.List;
 
 /**
  * A picture on the line-up with its camera.
@@ -13,6 +14,7 @@ import amberlens.core.time.FrameSpan;
  * @param start the line-up frame of its first frame, at least 0
  * @param length frames, 1 … {@value #LONGEST}
  * @param fillsFrame whether its edges are judged
+ * @param markers in time; their frames count from the shot's first
  */
 public record Shot(
         String id,
@@ -23,12 +25,14 @@ public record Shot(
         int length,
         boolean fillsFrame,
         CameraTrack camera,
+        List<Marker> markers,
         Extras extras) {
 
     /** The greatest length of a shot, in frames. */
     public static final int LONGEST = 1_000_000;
 
     public Shot {
+        markers = Marker.inTime(markers);
         if (id.isBlank()) {
             throw new IllegalArgumentException("a shot needs an id");
         }
@@ -39,6 +43,20 @@ public record Shot(
         if (length < 1 || length > LONGEST) {
             throw new IllegalArgumentException("a shot has 1 to 1000000 frames, not " + length);
         }
+    }
+
+    /** A shot without markers. */
+    public Shot(
+            String id,
+            String name,
+            String media,
+            int track,
+            int start,
+            int length,
+            boolean fillsFrame,
+            CameraTrack camera,
+            Extras extras) {
+        this(id, name, media, track, start, length, fillsFrame, camera, List.of(), extras);
     }
 
     /** Its last frame, counted from its first: N − 1. */
@@ -52,18 +70,22 @@ public record Shot(
     }
 
     public Shot withName(String newName) {
-        return new Shot(id, newName, media, track, start, length, fillsFrame, camera, extras);
+        return new Shot(id, newName, media, track, start, length, fillsFrame, camera, markers, extras);
     }
 
     public Shot withStart(int newStart) {
-        return new Shot(id, name, media, track, newStart, length, fillsFrame, camera, extras);
+        return new Shot(id, name, media, track, newStart, length, fillsFrame, camera, markers, extras);
     }
 
     public Shot withLength(int newLength) {
-        return new Shot(id, name, media, track, start, newLength, fillsFrame, camera, extras);
+        return new Shot(id, name, media, track, start, newLength, fillsFrame, camera, markers, extras);
     }
 
     public Shot withCamera(CameraTrack newCamera) {
-        return new Shot(id, name, media, track, start, length, fillsFrame, newCamera, extras);
+        return new Shot(id, name, media, track, start, length, fillsFrame, newCamera, markers, extras);
+    }
+
+    public Shot withMarkers(List<Marker> newMarkers) {
+        return new Shot(id, name, media, track, start, length, fillsFrame, camera, newMarkers, extras);
     }
 }

@@ -2,6 +2,7 @@ package amberlens.core.motion;
 
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -29,7 +30,8 @@ public record CameraTrack(
 
     /** The pose at a frame, which may be fractional. */
     public Pose at(double frame) {
-        return new Pose(scale.at(frame), position.at(frame), rotation.at(frame), anchor.at(frame));
+        return new Pose(
+                scale.at(frame), EvenZoom.position(scale, position, frame), rotation.at(frame), anchor.at(frame));
     }
 
     public Channel<?> channel(Property property) {
@@ -39,6 +41,49 @@ public record CameraTrack(
             case ROTATION -> rotation;
             case ANCHOR -> anchor;
         };
+    }
+
+    /** The lanes, in the order in which people read them: an unlinked property has two. */
+    public List<Lane> lanes() {
+        List<Lane> lanes = new ArrayList<>();
+        for (Property property : Property.values()) {
+            if (channel(property).axes().isPresent()) {
+                lanes.add(new Lane(property, Axis.X));
+                lanes.add(new Lane(property, Axis.Y));
+            } else {
+                lanes.add(Lane.of(property));
+            }
+        }
+        return lanes;
+    }
+
+    /**
+     * What a lane holds.
+     *
+     * @throws IllegalArgumentException when the lane is not one of this camera's {@link #lanes}
+     */
+    public Channel<?> channel(Lane lane) {
+        Channel<?> channel = channel(lane.property());
+        if ((lane.axis() == Axis.LINKED) != channel.axes().isEmpty()) {
+            throw new IllegalArgumentException("there is no lane " + lane.words());
+        }
+        return lane.axis() == Axis.LINKED
+                ? channel
+                : channel.axes().orElseThrow().axis(lane.axis());
+    }
+
+    /** Applies one change to one lane. */
+    public CameraTrack map(Lane lane, ChannelChange change) {
+        if (lane.axis() == Axis.LINKED) {
+            return map(lane.property(), change);
+        }
+        return withWhole(lane.property(), new ChannelChange() {
+            @Override
+            public <V> Channel<V> apply(Channel<V> channel) {
+                Axes axes = channel.axes().orElseThrow();
+                return channel.withAxes(axes.with(lane.axis(), change.apply(axes.axis(lane.axis()))));
+            }
+        });
     }
 
     public List<Channel<?>> channels() {
@@ -72,14 +117,23 @@ public record CameraTrack(
         return new CameraTrack(scale, position, rotation, channel);
     }
 
-    /** Applies one change to all four properties. */
+    /** Applies one change to all lanes. */
     public CameraTrack map(ChannelChange change) {
-        return new CameraTrack(
-                change.apply(scale), change.apply(position), change.apply(rotation), change.apply(anchor));
+        return new CameraTrack(scale.map(change), position.map(change), rotation.map(change), anchor.map(change));
     }
 
-    /** Applies one change to one property. */
+    /** Applies one change to the lanes of one property. */
     public CameraTrack map(Property property, ChannelChange change) {
+        return withWhole(property, new ChannelChange() {
+            @Override
+            public <V> Channel<V> apply(Channel<V> channel) {
+                return channel.map(change);
+            }
+        });
+    }
+
+    /** Applies a change to a property as a whole, whether its axes are linked or not. */
+    public CameraTrack withWhole(Property property, ChannelChange change) {
         return switch (property) {
             case SCALE -> withScale(change.apply(scale));
             case POSITION -> withPosition(change.apply(position));

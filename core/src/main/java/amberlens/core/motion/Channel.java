@@ -9,10 +9,13 @@ import java.util.function.UnaryOperator;
  * One property of the camera over time: a constant, or keys in ascending frames.
  *
  * @param kind how values are blended
- * @param constant the value while there are no keys; otherwise the value it had before it was animated
- * @param keys sorted by frame, one per frame; empty for a constant
+ * @param constant the value while there are no keys, or while they are muted
+ * @param keys sorted by frame, one per frame; empty for a constant. With unlinked axes: at every frame at which an axis has
+ *     a key, for reading
+ * @param muted whether the constant holds although there are keys
+ * @param axes the axes when each has its own keys; then all changes go through them
  */
-public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys) {
+public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys, boolean muted, Optional<Axes> axes) {
     public Channel {
         keys = List.copyOf(keys);
         for (int i = 1; i < keys.size(); i++) {
@@ -21,6 +24,11 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys) {
                         + keys.get(i).at() + " follows frame " + keys.get(i - 1).at());
             }
         }
+    }
+
+    /** Linked axes, not muted. */
+    public Channel(ValueKind<V> kind, V constant, List<Key<V>> keys) {
+        this(kind, constant, keys, false, Optional.empty());
     }
 
     /** A property that does not change. */
@@ -40,14 +48,28 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys) {
         return new Channel<>(kind, keys.getFirst().value(), keys);
     }
 
+    /** A property whose axes have keys of their own. */
+    public static <V> Channel<V> unlinked(ValueKind<V> kind, Axes axes) {
+        V constant = kind.of(axes.x().constant(), axes.y().constant());
+        return new Channel<>(kind, constant, axes.together(kind), false, Optional.of(axes));
+    }
+
     public boolean animated() {
         return !keys.isEmpty();
     }
 
+    /** Whether a key bends the path. */
+    public boolean bent() {
+        return keys.stream().anyMatch(key -> !key.handles().equals(PathHandles.STRAIGHT));
+    }
+
     /** The value at a frame, which may be fractional. */
     public V at(double frame) {
-        if (keys.isEmpty()) {
+        if (keys.isEmpty() || muted) {
             return constant;
+        }
+        if (axes.isPresent()) {
+            return kind.of(axes.get().x().at(frame), axes.get().y().at(frame));
         }
         int next = firstAfter(frame);
         if (next == 0) {
@@ -61,7 +83,8 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys) {
 
     /** The key exactly at the frame. */
     public Optional<Key<V>> keyAt(int frame) {
-        return keys.stream().filter(key -> key.at() == frame).findFirst();
+        int next = firstAfter(frame);
+        return next > 0 && keys.get(next - 1).at() == frame ? Optional.of(keys.get(next - 1)) : Optional.empty();
     }
 
     /** The key whose leg covers the frame: the last one at or before it. */
@@ -87,7 +110,14 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys) {
 
     /** This channel with other keys; without any it becomes a constant of the given value. */
     public Channel<V> withKeys(List<Key<V>> newKeys, V otherwise) {
-        return newKeys.isEmpty() ? constant(kind, otherwise) : new Channel<>(kind, constant, newKeys);
+        return newKeys.isEmpty() ? constant(kind, otherwise) : with(newKeys);
+    }
+
+    private Channel<V> with(List<Key<V>> newKeys) {
+        if (axes.isPresent()) {
+            throw new IllegalStateException("keys of unlinked axes are changed axis by axis");
+        }
+        return new Channel<>(kind, constant, newKeys, muted, axes);
     }
 
     /** This channel with the key put in; a key in the same frame gives way. */
@@ -99,16 +129,39 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys) {
         } else {
             changed.add(next, key);
         }
-        return new Channel<>(kind, constant, changed);
+        return with(changed);
     }
 
     /**
-     * This channel with the value at the frame: an existing key keeps its leg and changes its value, a new key takes
-     * over the leg it divides.
+     * This channel with the value at the frame. A constant, or a muted channel, changes as a whole; otherwise an existing key
+     * keeps its leg and changes its value, and a new key takes over the leg it divides. Unlinked axes change each on its own,
+     * and only where the number is another one.
      */
     public Channel<V> withValueAt(int frame, V value) {
+        if (at(frame).equals(value)) {
+            return this;
+        }
+        if (!animated() || muted) {
+            return withConstant(value);
+        }
+        if (axes.isPresent()) {
+            return withAxes(new Axes(
+                    axes.get().x().withValueAt(frame, kind.part(value, 0)),
+                    axes.get().y().withValueAt(frame, kind.part(value, 1))));
+        }
         Leg divided = keyBefore(frame).map(Key::leg).orElse(Leg.LINEAR);
         return withKey(keyAt(frame).map(key -> key.withValue(value)).orElseGet(() -> Key.of(frame, value, divided)));
+    }
+
+    private Channel<V> withConstant(V value) {
+        if (axes.isPresent() && !muted) {
+            return unlinked(
+                    kind,
+                    new Axes(
+                            Channel.constant(ValueKinds.NUMBER, kind.part(value, 0)),
+                            Channel.constant(ValueKinds.NUMBER, kind.part(value, 1))));
+        }
+        return new Channel<>(kind, value, keys, muted, axes);
     }
 
     /** This channel without the key at the frame; when the last key goes, its value stays as the constant. */
@@ -116,18 +169,79 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys) {
         return withKeys(keys.stream().filter(key -> key.at() != frame).toList(), at(frame));
     }
 
-    /** This channel with every value, the constant too, changed by the function. */
+    /**
+     * This channel with every value, the constant too, changed by the function. On unlinked axes the function must treat
+     * each number on its own.
+     */
     public Channel<V> mapValues(UnaryOperator<V> change) {
+        if (axes.isPresent()) {
+            Axes pair = axes.get();
+            V changed = change.apply(constant);
+            return withAxes(new Axes(
+                            pair.x().mapValues(x -> kind.part(change.apply(kind.of(x, kind.part(constant, 1))), 0)),
+                            pair.y().mapValues(y -> kind.part(change.apply(kind.of(kind.part(constant, 0), y)), 1))))
+                    .withMuted(muted, changed);
+        }
         return new Channel<>(
                 kind,
                 change.apply(constant),
                 keys.stream()
                         .map(key -> key.withValue(change.apply(key.value())))
-                        .toList());
+                        .toList(),
+                muted,
+                axes);
     }
 
     /** This channel with every key changed by the function, which keeps the frames ascending. */
     public Channel<V> mapKeys(UnaryOperator<Key<V>> change) {
-        return new Channel<>(kind, constant, keys.stream().map(change).toList());
+        return with(keys.stream().map(change).toList());
+    }
+
+    /** This channel with the bends of its path changed; unlinked axes have none. */
+    public Channel<V> mapBends(UnaryOperator<PathHandles> change) {
+        return bent() ? mapKeys(key -> key.withHandles(change.apply(key.handles()))) : this;
+    }
+
+    /** This channel with its keys put aside, or in force again, and the value that holds while they are aside. */
+    public Channel<V> withMuted(boolean newMuted, V value) {
+        return newMuted == muted && (!muted || value.equals(constant))
+                ? this
+                : new Channel<>(kind, newMuted ? value : constant, keys, newMuted, axes);
+    }
+
+    /** This channel with other axes. */
+    Channel<V> withAxes(Axes newAxes) {
+        Channel<V> changed = unlinked(kind, newAxes);
+        return muted ? changed.withMuted(true, constant) : changed;
+    }
+
+    /**
+     * This channel with keys of its own for each axis, which does not change the move.
+     *
+     * @throws IllegalArgumentException when the path is bent, because a bend belongs to both axes
+     */
+    public Channel<V> unlinked() {
+        if (axes.isPresent() || kind.parts() == 1) {
+            return this;
+        }
+        if (bent()) {
+            throw new IllegalArgumentException("the path is curved; make its legs straight before unlinking the axes");
+        }
+        return withAxes(Axes.apart(this));
+    }
+
+    /** This channel with shared keys for both axes: one wherever either had one. */
+    public Channel<V> linked() {
+        return axes.isEmpty() ? this : new Channel<>(kind, constant, keys, muted, Optional.empty());
+    }
+
+    /** This channel, which is unlinked, with both axes changed. */
+    public Channel<V> mapAxes(UnaryOperator<Axes> change) {
+        return withAxes(change.apply(axes.orElseThrow()));
+    }
+
+    /** Applies a change to the keys: to each axis on its own when they are unlinked. */
+    public Channel<V> map(CameraTrack.ChannelChange change) {
+        return axes.map(pair -> withAxes(pair.map(change))).orElseGet(() -> change.apply(this));
     }
 }

@@ -14,7 +14,8 @@ public enum Ease {
     LINEAR("linear", Leg.LINEAR),
     GENTLE_LEAVE("gentle leave", new Leg.Curve(new TimingCurve(0.42, 0, 1, 1))),
     GENTLE_ARRIVE("gentle arrive", new Leg.Curve(new TimingCurve(0, 0, 0.58, 1))),
-    GENTLE_BOTH("gentle both ends", new Leg.Curve(new TimingCurve(0.42, 0, 0.58, 1)));
+    GENTLE_BOTH("gentle both ends", new Leg.Curve(new TimingCurve(0.42, 0, 0.58, 1))),
+    SMOOTH("smooth", Leg.SMOOTH);
 
     private final String words;
     private final Leg leg;
@@ -37,8 +38,8 @@ public enum Ease {
         return Arrays.stream(values()).filter(ease -> ease.leg.equals(leg)).findFirst();
     }
 
-    /** What a person calls the leg: the stock name, "smooth" or "own curve". */
+    /** What a person calls the leg: the stock name or "own curve". */
     public static String wordsFor(Leg leg) {
-        return of(leg).map(Ease::words).orElse(leg instanceof Leg.Smooth ? "smooth" : "own curve");
+        return of(leg).map(Ease::words).orElse("own curve");
     }
 }

@@ -18,6 +18,9 @@ final class LegTravel {
             return from.value();
         }
         double time = (frame - from.at()) / (to.at() - from.at());
+        if (from.even() && !bent) {
+            return EvenZoom.value(channel.kind(), from, to, part -> progress(channel, index, frame, time, part));
+        }
         return switch (from.leg()) {
             case Leg.Smooth _ when !bent -> smooth(channel, index, frame);
             case Leg.Smooth _ -> along(channel.kind(), from, to, smoothProgress(channel, index, frame), true);
@@ -26,6 +29,26 @@ final class LegTravel {
             case Leg.Linear _ -> along(channel.kind(), from, to, time, bent);
             case Leg.Hold _ -> from.value();
         };
+    }
+
+    /** How far one number of the value has come on its way, 0 … 1 and beyond. */
+    private static <V> double progress(Channel<V> channel, int index, double frame, double time, int part) {
+        Key<V> from = channel.keys().get(index);
+        return switch (from.leg()) {
+            case Leg.Hold _ -> 0;
+            case Leg.Linear _ -> time;
+            case Leg.Curve curve -> curve.timing().progress(time);
+            case Leg.Smooth _ -> {
+                double start = channel.kind().part(from.value(), part);
+                double way = channel.kind().part(channel.keys().get(index + 1).value(), part) - start;
+                yield way == 0 ? 0 : (smoothPart(channel, index, part, frame) - start) / way;
+            }
+        };
+    }
+
+    /** The value on a leg at a given progress, along its path. */
+    static <V> V atProgress(ValueKind<V> kind, Key<V> from, Key<V> to, double progress) {
+        return along(kind, from, to, progress, bent(from, to));
     }
 
     private static boolean bent(Key<?> from, Key<?> to) {
@@ -41,8 +64,8 @@ final class LegTravel {
         return kind.of(point.x(), point.y());
     }
 
-    private static <V> PathCurve path(ValueKind<V> kind, Key<V> from, Key<V> to) {
-        return new PathCurve(
+    static <V> PathCurve path(ValueKind<V> kind, Key<V> from, Key<V> to) {
+        return PathCurve.between(
                 point(kind, from), from.handles().out(), to.handles().in(), point(kind, to));
     }
 

@@ -1,6 +1,7 @@
 package amberlens.core.motion;
 
 import amberlens.core.geometry.FramePoint;
+import java.util.Arrays;
 
 /**
  * A cubic Bézier in the frame, walked at constant arc length.
@@ -23,6 +24,24 @@ final class PathCurve {
     private final FramePoint c;
     private final FramePoint d;
     private final double[] lengths = new double[PIECES + 1];
+
+    /** The curve looked at last: moves are walked frame by frame, and its lengths are costly. */
+    private static final ThreadLocal<PathCurve> LAST = new ThreadLocal<>();
+
+    /** The curve from one key to the next. */
+    static PathCurve between(FramePoint from, FramePoint outHandle, FramePoint inHandle, FramePoint to) {
+        PathCurve last = LAST.get();
+        if (last != null
+                && last.a.equals(from)
+                && last.d.equals(to)
+                && last.b.equals(from.plus(outHandle))
+                && last.c.equals(to.plus(inHandle))) {
+            return last;
+        }
+        var curve = new PathCurve(from, outHandle, inHandle, to);
+        LAST.set(curve);
+        return curve;
+    }
 
     PathCurve(FramePoint from, FramePoint outHandle, FramePoint inHandle, FramePoint to) {
         a = from;
@@ -51,11 +70,28 @@ final class PathCurve {
         return point(parameterAt(part * length()));
     }
 
+    /** The two halves of the curve, divided at a part of its length, 0 … 1 (de Casteljau). */
+    Halves dividedAt(double part) {
+        double t = parameterAt(part * length());
+        FramePoint ab = between(a, b, t);
+        FramePoint bc = between(b, c, t);
+        FramePoint cd = between(c, d, t);
+        FramePoint abc = between(ab, bc, t);
+        FramePoint bcd = between(bc, cd, t);
+        FramePoint middle = between(abc, bcd, t);
+        return new Halves(ab.minus(a), new PathHandles(abc.minus(middle), bcd.minus(middle)), cd.minus(d));
+    }
+
+    /** The handles of a divided curve: out of its start, at the new point, into its end. */
+    record Halves(FramePoint out, PathHandles middle, FramePoint in) {}
+
+    private static FramePoint between(FramePoint p, FramePoint q, double t) {
+        return p.plus(q.minus(p).times(t));
+    }
+
     private double parameterAt(double length) {
-        int piece = 0;
-        while (piece < PIECES - 1 && lengths[piece + 1] < length) {
-            piece++;
-        }
+        int found = Arrays.binarySearch(lengths, length);
+        int piece = Math.clamp(found >= 0 ? found - 1 : -found - 2, 0, PIECES - 1);
         double low = (double) piece / PIECES;
         double start = low;
         double high = (double) (piece + 1) / PIECES;

@@ -38,6 +38,52 @@ public record TimingCurve(double x1, double y1, double x2, double y2) {
         return bezier(y1, y2, parameter(time));
     }
 
+    /**
+     * A leg that leaves and arrives with the given strengths.
+     *
+     * @param leave 0 … 1: how far the start is held back; 0.42 is the gentle leave
+     * @param arrive 0 … 1, likewise at the end
+     */
+    public static TimingCurve ofStrengths(double leave, double arrive) {
+        return new TimingCurve(leave, 0, 1 - arrive, 1);
+    }
+
+    /** The same way walked backwards. */
+    public TimingCurve reversed() {
+        return new TimingCurve(1 - x2, 1 - y2, 1 - x1, 1 - y1);
+    }
+
+    /** The two curves into which a moment divides this one, each stretched to the whole of its own leg. */
+    public Halves dividedAt(double time) {
+        double t = parameter(time);
+        double abX = t * x1;
+        double abY = t * y1;
+        double bcX = x1 + t * (x2 - x1);
+        double bcY = y1 + t * (y2 - y1);
+        double cdX = x2 + t * (1 - x2);
+        double cdY = y2 + t * (1 - y2);
+        double abcX = abX + t * (bcX - abX);
+        double abcY = abY + t * (bcY - abY);
+        double bcdX = bcX + t * (cdX - bcX);
+        double bcdY = bcY + t * (cdY - bcY);
+        double x = abcX + t * (bcdX - abcX);
+        double y = abcY + t * (bcdY - abcY);
+        return new Halves(
+                curve(abX / x, abY / y, abcX / x, abcY / y),
+                curve((bcdX - x) / (1 - x), (bcdY - y) / (1 - y), (cdX - x) / (1 - x), (cdY - y) / (1 - y)));
+    }
+
+    /** The curves before and after a moment. */
+    public record Halves(TimingCurve before, TimingCurve after) {}
+
+    /** Without way there is no shape to keep: then the steady curve. */
+    private static TimingCurve curve(double x1, double y1, double x2, double y2) {
+        boolean shaped = Double.isFinite(x1) && Double.isFinite(x2) && Double.isFinite(y1) && Double.isFinite(y2);
+        return shaped
+                ? new TimingCurve(Math.clamp(x1, 0, 1), y1, Math.clamp(x2, 0, 1), y2)
+                : new TimingCurve(0, 0, 1, 1);
+    }
+
     private double parameter(double time) {
         double low = 0;
         double high = 1;

@@ -84,6 +84,24 @@ public sealed interface ValueKind<V> {
         }
     }
 
+    /** One axis of a property with two. */
+    record OfNumber() implements ValueKind<Double> {
+        @Override
+        public int parts() {
+            return 1;
+        }
+
+        @Override
+        public double part(Double value, int index) {
+            return value;
+        }
+
+        @Override
+        public Double of(double first, double second) {
+            return first;
+        }
+    }
+
     /** Source pixels, both axes. */
     record OfAnchor() implements ValueKind<PicturePoint> {
         @Override

@@ -10,5 +10,8 @@ public final class ValueKinds {
     public static final ValueKind<Double> DEGREES = new ValueKind.OfDegrees();
     public static final ValueKind<PicturePoint> ANCHOR = new ValueKind.OfAnchor();
 
+    /** One axis of a property. */
+    public static final ValueKind<Double> NUMBER = new ValueKind.OfNumber();
+
     private ValueKinds() {}
 }

@@ -11,6 +11,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Key;
+import amberlens.core.motion.Lane;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
@@ -129,24 +130,27 @@ class EditsTest {
         Project project = FramingEdits.add("s1", 0).apply(with(1));
         Pose pose = first(project).camera().at(0);
         project = CameraEdits.setPose("turn", "s1", 100, pose.withDegrees(10)).apply(project);
-        Project off = CameraEdits.toggleAnimation("s1", Property.ROTATION, 50).apply(project);
+        Project off =
+                CameraEdits.makeConstant("s1", Lane.of(Property.ROTATION), 50).apply(project);
         assertThat(first(off).camera().rotation().animated()).isFalse();
         assertThat(first(off).camera().at(0).degrees()).isEqualTo(5);
     }
 
     @Test
     void undo_gives_back_what_was_and_redo_makes_it_again() {
-        var history = new History(EMPTY);
-        history.apply(ShotEdits.add(PLAN, Conform.FILL, 0));
-        history.apply(FramingEdits.add("s1", 0));
+        var history = new History<String>(EMPTY);
+        history.apply(ShotEdits.add(PLAN, Conform.FILL, 0), "line-up");
+        history.apply(FramingEdits.add("s1", 0), "frame 0");
         Project done = history.present();
         assertThat(history.unsaved()).isTrue();
         assertThat(history.undoName()).contains("adding of a framing");
-        history.undo();
+        assertThat(history.undo().orElseThrow().place()).isEqualTo("frame 0");
+        assertThat(history.names()).containsExactly("adding of a shot", "adding of a framing");
+        assertThat(history.position()).isEqualTo(1);
         history.undo();
         assertThat(history.present()).isEqualTo(EMPTY);
         assertThat(history.unsaved()).isFalse();
-        assertThat(history.undo()).isFalse();
+        assertThat(history.undo()).isEmpty();
         history.redo();
         history.redo();
         assertThat(history.present()).isEqualTo(done);
@@ -154,9 +158,9 @@ class EditsTest {
 
     @Test
     void an_edit_that_changes_nothing_leaves_no_step() {
-        var history = new History(with(1));
-        assertThat(history.apply(ShotEdits.rename("s1", "Plan"))).isFalse();
-        assertThat(history.apply(ShotEdits.delete("nobody"))).isFalse();
+        var history = new History<String>(with(1));
+        assertThat(history.apply(ShotEdits.rename("s1", "Plan"), "")).isFalse();
+        assertThat(history.apply(ShotEdits.delete("nobody"), "")).isFalse();
         assertThat(history.undoName()).isEmpty();
     }
 

@@ -86,8 +86,8 @@ class ChannelTest {
         var channel = Channel.keyed(
                 ValueKinds.POSITION,
                 List.of(
-                        new Key<>(0, a, Leg.LINEAR, new PathHandles(FramePoint.ZERO, out), Extras.NONE),
-                        new Key<>(100, d, Leg.LINEAR, new PathHandles(in, FramePoint.ZERO), Extras.NONE)));
+                        new Key<>(0, a, Leg.LINEAR, false, new PathHandles(FramePoint.ZERO, out), Extras.NONE),
+                        new Key<>(100, d, Leg.LINEAR, false, new PathHandles(in, FramePoint.ZERO), Extras.NONE)));
         var simpson = new SimpsonIntegrator(1e-10, 1e-10, 4, 40);
         double whole = simpson.integrate(9_000_000, t -> speed(a, out, in, d, t), 0, 1);
         for (int part = 1; part < 10; part++) {

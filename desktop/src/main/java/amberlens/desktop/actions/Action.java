@@ -30,7 +30,9 @@ public record Action(
         EDIT("Edit"),
         SHOT("Shot"),
         MOVE("Move"),
-        PLAY("Play");
+        KEYS("Keys"),
+        PLAY("Play"),
+        HELP("Help");
 
         private final String word;
 

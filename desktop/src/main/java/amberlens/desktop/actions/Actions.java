@@ -3,26 +3,38 @@ package amberlens.desktop.actions;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 
 /** All actions, in the order of the menus. */
 public final class Actions {
+    /** Keys that a person has given to an action, instead of the usual ones. */
+    public interface OwnKeys {
+        /** Empty when the usual keys hold; empty text for no keys at all. */
+        Optional<String> of(String action);
+    }
+
+    private record Bound(ButtonBase button, String id) {}
+
     private final Map<String, Action> actions = new LinkedHashMap<>();
+    private final Map<String, String> usual = new LinkedHashMap<>();
+    private final List<Bound> bound = new ArrayList<>();
+    private final OwnKeys own;
+
+    public Actions(OwnKeys own) {
+        this.own = own;
+    }
 
     /**
      * Adds an action.
      *
-     * @param keys the shortcut: a key code after Shortcut or Shift, for example {@code "Shortcut+S"}; empty for none
+     * @param keys the usual shortcut, see {@link KeyText}; empty for none
      */
     public void add(Action.Menu menu, String id, String name, String keys, BooleanSupplier enabled, Runnable run) {
         add(menu, id, name, () -> name, keys, enabled, run);
@@ -37,24 +49,32 @@ public final class Actions {
             String keys,
             BooleanSupplier enabled,
             Runnable run) {
-        Optional<KeyCombination> shortcut = keys.isEmpty() ? Optional.empty() : Optional.of(combination(keys));
-        var action = new Action(id, menu, name, menuText, shortcut, enabled, run);
+        usual.put(id, keys);
+        var action =
+                new Action(id, menu, name, menuText, KeyText.read(own.of(id).orElse(keys)), enabled, run);
         if (actions.put(id, action) != null) {
             throw new IllegalStateException("two actions are called " + id);
         }
     }
 
-    private static KeyCombination combination(String keys) {
-        List<String> parts = List.of(keys.split("\\+"));
-        KeyCode code = KeyCode.valueOf(parts.getLast().toUpperCase(Locale.ROOT));
-        List<KeyCombination.Modifier> modifiers = new ArrayList<>();
-        if (parts.contains("Shift")) {
-            modifiers.add(KeyCombination.SHIFT_DOWN);
-        }
-        if (parts.contains("Shortcut")) {
-            modifiers.add(KeyCombination.SHORTCUT_DOWN);
-        }
-        return new KeyCodeCombination(code, modifiers.toArray(new KeyCombination.Modifier[0]));
+    /** Reads the shortcuts anew, after a person has changed them. */
+    public void keysChanged() {
+        actions.replaceAll((id, action) -> new Action(
+                id,
+                action.menu(),
+                action.name(),
+                action.menuText(),
+                KeyText.read(own.of(id).orElse(usual.getOrDefault(id, ""))),
+                action.enabled(),
+                action.run()));
+        bound.forEach(this::name);
+    }
+
+    /** The action that has these keys now. */
+    public Optional<Action> withKeys(KeyCombination keys) {
+        return actions.values().stream()
+                .filter(action -> action.shortcut().filter(keys::equals).isPresent())
+                .findFirst();
     }
 
     public Action get(String id) {
@@ -91,11 +111,17 @@ public final class Actions {
 
     /** Lets a button do an action, with the action's tooltip and name. */
     public <B extends ButtonBase> B bind(B button, String id) {
-        Action action = get(id);
         button.setOnAction(_ -> run(id));
-        button.setTooltip(new Tooltip(action.nameWithKeys()));
-        button.setAccessibleText(action.name());
         button.setId(id.replace('.', '-'));
+        var entry = new Bound(button, id);
+        bound.add(entry);
+        name(entry);
         return button;
+    }
+
+    private void name(Bound entry) {
+        Action action = get(entry.id());
+        entry.button().setTooltip(new Tooltip(action.nameWithKeys()));
+        entry.button().setAccessibleText(action.name());
     }
 }

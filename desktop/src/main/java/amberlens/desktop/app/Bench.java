@@ -5,6 +5,7 @@ import amberlens.core.model.Project;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.camera.CameraPane;
+import amberlens.desktop.commands.ShotLength;
 import amberlens.desktop.export.ExportPanel;
 import amberlens.desktop.lens.LensPane;
 import amberlens.desktop.lineup.LineUpPane;
@@ -13,19 +14,23 @@ import amberlens.desktop.play.Playback;
 import amberlens.desktop.score.ScorePane;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.shelf.ShelfPane;
+import amberlens.desktop.store.Preferences;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
 import amberlens.desktop.table.TablePane;
 import amberlens.media.export.ExportFormat;
 import java.nio.file.Path;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.animation.AnimationTimer;
 import javafx.geometry.Orientation;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.SplitPane;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -37,16 +42,20 @@ import javafx.scene.layout.VBox;
 public final class Bench implements AutoCloseable {
     private static final double SHELF_WIDTH = 170;
     private static final double RIGHT_WIDTH = 440;
+    private static final double ZOOM = 1.5;
+    private static final Set<KeyCode> TEXT_KEYS = EnumSet.of(KeyCode.A, KeyCode.C, KeyCode.X, KeyCode.V);
 
-    private final Store store = new Store();
-    private final Services services = new Services(store);
-    private final Playback playback = new Playback(store);
-    private final Actions actions = new Actions();
+    private final Store store;
+    private final Services services;
+    private final Playback playback;
+    private final Actions actions;
     private final Overlay overlay = new Overlay();
     private final FileChoice files;
     private final ProjectSession session;
     private final PictureImport importer;
     private final List<Subscription> views;
+    private final LensPane lens;
+    private final ScorePane score;
     private final Scene scene;
     private final AnimationTimer timer = new AnimationTimer() {
         @Override
@@ -61,17 +70,26 @@ public final class Bench implements AutoCloseable {
      */
     public Bench(FileChoice files, Path settings, double width, double height) {
         this.files = files;
+        store = new Store(new Preferences(settings));
+        services = new Services(store);
+        playback = new Playback(store);
+        actions = new Actions(store.preferences()::shortcut);
+        var lengths = new ShotLength(store, overlay);
         session = new ProjectSession(store, overlay, services.background(), files, new RecentProjects(settings));
         importer = new PictureImport(store, services, overlay);
         projectActions();
-        BenchActions.addTo(actions, store, services, playback);
+        EditActions.addTo(actions, store, overlay);
+        ShotActions.addTo(actions, store, services, overlay, lengths);
+        MoveActions.addTo(actions, store);
+        PlayActions.addTo(actions, store, playback, overlay);
+        viewActions();
         TopBar top = new TopBar(store, services, actions, session::recent, session::openSafely);
         ShelfPane shelf = new ShelfPane(store, services, actions, importer::add);
         TablePane table = new TablePane(store, services, this::find);
-        LensPane lens = new LensPane(store, services, actions);
-        CameraPane camera = new CameraPane(store, actions);
-        LineUpPane lineUp = new LineUpPane(store, services, shelf::conform);
-        ScorePane score = new ScorePane(store, services);
+        lens = new LensPane(store, services, actions);
+        CameraPane camera = new CameraPane(store, actions, overlay);
+        LineUpPane lineUp = new LineUpPane(store, services, shelf::conform, lengths);
+        score = new ScorePane(store, services);
         StatusLine status = new StatusLine(store, services);
         views = List.of(top, shelf, table, lens, camera, lineUp, score, status);
         var root = new StackPane(layout(top, shelf, table, lens, camera, lineUp, score, status), overlay);
@@ -105,8 +123,9 @@ public final class Bench implements AutoCloseable {
         VBox.setVgrow(score, Priority.ALWAYS);
         VBox lower = new VBox(lineUp, score);
         SplitPane seam = new SplitPane(upper, lower);
+        seam.setId("seam");
         seam.setOrientation(Orientation.VERTICAL);
-        seam.setDividerPositions(0.58);
+        seam.setDividerPositions(0.55);
         SplitPane.setResizableWithParent(lower, false);
         BorderPane bench = new BorderPane(seam);
         bench.setTop(top);
@@ -129,14 +148,6 @@ public final class Bench implements AutoCloseable {
                 () -> importer.add(files.picturesToAdd()));
         actions.add(Menu.PROJECT, "project.frame", "Name and frame…", "Shortcut+F", () -> true, this::askFrame);
         actions.add(
-                Menu.SHOT,
-                "shot.name-and-length",
-                "Name and length…",
-                "Shortcut+L",
-                () -> store.selectedShot().isPresent(),
-                () -> store.selectedShot()
-                        .ifPresent(shot -> overlay.show(new ShotPanel(store, overlay, shot), overlay::close)));
-        actions.add(
                 Menu.PROJECT,
                 "project.export",
                 "Export…",
@@ -145,13 +156,34 @@ public final class Bench implements AutoCloseable {
                 this::showExport);
     }
 
+    /** What acts on a view rather than on the project. */
+    private void viewActions() {
+        actions.add(Menu.PLAY, "go.time", "Type a time", "T", () -> true, () -> lens.askTime());
+        actions.add(Menu.KEYS, "score.curves", "Curves in the Score", "C", () -> true, () -> score.toggleCurves());
+        actions.add(Menu.KEYS, "score.closer", "Closer in time", "Equals", () -> true, () -> score.zoomTime(1 / ZOOM));
+        actions.add(Menu.KEYS, "score.further", "More time at once", "Minus", () -> true, () -> score.zoomTime(ZOOM));
+        actions.add(Menu.HELP, "help.keys", "Key map…", "F1", () -> true, this::showKeyMap);
+    }
+
+    /** Opens the key map. */
+    public void showKeyMap() {
+        var panel = new KeyMapPanel(actions, store.preferences(), overlay);
+        overlay.show(panel, panel::escape);
+        panel.lookup("#key-search").requestFocus();
+    }
+
+    /** Pulls the lanes of the Score tall, or closes them. */
+    public void toggleCurves() {
+        score.toggleCurves();
+    }
+
     private void askFrame() {
         overlay.show(new FramePanel(store, overlay), overlay::close);
     }
 
     /** Opens the export dialog. */
     public void showExport() {
-        store.setPlaying(false);
+        store.transport().setPlaying(false);
         Path folder = store.file()
                 .map(file -> file.toAbsolutePath().getParent())
                 .orElse(Path.of(System.getProperty("user.home")));
@@ -165,19 +197,18 @@ public final class Bench implements AutoCloseable {
         files.pictureInsteadOf(Path.of(media.path())).ifPresent(file -> importer.find(media, file));
     }
 
-    /** Shortcuts, wherever the focus is; plain keys go to a text field that is being typed in. */
+    /** Shortcuts, wherever the focus is; plain keys and those of text editing go to a text field that is being typed in. */
     private void key(KeyEvent event) {
         if (overlay.isOpen()) {
             return;
         }
         var focus = scene.getFocusOwner();
         boolean plain = !event.isShortcutDown() && !event.isAltDown();
-        if (plain && focus instanceof TextInputControl) {
+        boolean ofText = event.isShortcutDown() && TEXT_KEYS.contains(event.getCode());
+        if ((plain || ofText) && focus instanceof TextInputControl) {
             return;
         }
-        boolean presses = event.getCode() == javafx.scene.input.KeyCode.SPACE
-                && focus instanceof ButtonBase
-                && focus.isFocusVisible();
+        boolean presses = event.getCode() == KeyCode.SPACE && focus instanceof ButtonBase && focus.isFocusVisible();
         if (presses) {
             return;
         }

@@ -17,6 +17,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.scene.control.SplitPane;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -29,12 +30,17 @@ public final class Shooting {
         BENCH,
         EXPORT,
         LEG,
+        CURVES,
+        KEYS,
         EMPTY
     }
 
     private static final int WIDTH = 1280;
     private static final int HEIGHT = 800;
     private static final int PATIENCE_SECONDS = 90;
+    /** How far up the seam stands when the curves are shown. */
+    private static final double TALL_SCORE = 0.36;
+
     private static final Duration SETTLING = Duration.millis(1200);
 
     private Shooting() {}
@@ -74,6 +80,12 @@ public final class Shooting {
             switch (view) {
                 case EXPORT -> bench.showExport();
                 case LEG -> bench.store().select(new Selection.LegFrom(frame));
+                case CURVES -> {
+                    bench.store().select(new Selection.Framing(frame));
+                    bench.toggleCurves();
+                    ((SplitPane) bench.scene().lookup("#seam")).setDividerPositions(TALL_SCORE);
+                }
+                case KEYS -> bench.showKeyMap();
                 case BENCH, EMPTY -> {}
             }
             whenPicturesAreThere(bench, () -> takeSoon(bench, taken));

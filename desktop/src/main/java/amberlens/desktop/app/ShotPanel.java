@@ -2,6 +2,7 @@ package amberlens.desktop.app;
 
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.ShotEdits;
+import amberlens.core.edit.ShotEdits.Timing;
 import amberlens.core.model.Shot;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
@@ -9,20 +10,24 @@ import amberlens.desktop.look.DialogParts;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.store.Store;
 import javafx.scene.control.Label;
+import javafx.scene.control.RadioButton;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 
-/** The dialog for the name and the length of a shot, in frames or as a timecode. Keys keep their timing. */
+/** The dialog for the name and the length of a shot, in frames or as a timecode, and what becomes of its move. */
 final class ShotPanel extends VBox {
     private final Store store;
     private final Overlay overlay;
     private final Shot shot;
     private final TextField name = new TextField();
     private final TextField length = new TextField();
+    private final RadioButton keep = new RadioButton("Keep the timing of the keys");
+    private final RadioButton stretch = new RadioButton("Stretch the move with the shot");
     private final Label note = new Label();
 
-    ShotPanel(Store store, Overlay overlay, Shot shot) {
+    ShotPanel(Store store, Overlay overlay, Shot shot, Timing timing) {
         this.store = store;
         this.overlay = overlay;
         this.shot = shot;
@@ -36,8 +41,16 @@ final class ShotPanel extends VBox {
         form.getStyleClass().add("form");
         form.addRow(0, DialogParts.quiet("Name"), name);
         form.addRow(1, DialogParts.quiet("Length"), length);
-        Label explanation = DialogParts.quiet("In frames, or as seconds and frames such as "
-                + Timecode.brief(shot.length(), rate) + ". The keys keep their timing.");
+        ToggleGroup choice = new ToggleGroup();
+        keep.setToggleGroup(choice);
+        stretch.setToggleGroup(choice);
+        keep.setId("length-keep");
+        stretch.setId("length-stretch");
+        (timing == Timing.KEEP ? keep : stretch).setSelected(true);
+        form.addRow(2, DialogParts.quiet("Move"), keep);
+        form.add(stretch, 1, 3);
+        Label explanation = DialogParts.quiet(
+                "In frames, or as seconds and frames such as " + Timecode.brief(shot.length(), rate) + ".");
         setSpacing(12);
         getChildren()
                 .addAll(
@@ -57,7 +70,7 @@ final class ShotPanel extends VBox {
                 return;
             }
             Edit rename = ShotEdits.rename(shot.id(), name.getText().strip());
-            Edit resize = ShotEdits.setLength(shot.id(), frames);
+            Edit resize = ShotEdits.setLength(shot.id(), frames, stretch.isSelected() ? Timing.STRETCH : Timing.KEEP);
             String step = frames == shot.length() ? rename.name() : resize.name();
             store.apply(Edit.of(step, project -> rename.apply(resize.apply(project))));
             overlay.close();

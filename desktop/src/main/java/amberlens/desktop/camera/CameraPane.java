@@ -3,12 +3,14 @@ package amberlens.desktop.camera;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Framings;
-import amberlens.core.motion.Key;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.commands.KeyChanges;
+import amberlens.desktop.look.Overlay;
 import amberlens.desktop.store.Change;
+import amberlens.desktop.store.NearKey;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
@@ -16,7 +18,6 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
@@ -29,8 +30,6 @@ import javafx.scene.layout.VBox;
 
 /** The pose at the playhead in numbers, and what the next change will do; or the ease of the selected leg. */
 public final class CameraPane extends StackPane implements Subscription {
-    private static final int NEAR_FRAMES = 3;
-
     private final Store store;
     private final Label willDo = new Label();
     private final Hyperlink goToKey = new Hyperlink();
@@ -39,9 +38,9 @@ public final class CameraPane extends StackPane implements Subscription {
     private final LegPanel leg;
     private final Subscription subscription;
 
-    public CameraPane(Store store, Actions actions) {
+    public CameraPane(Store store, Actions actions, Overlay overlay) {
         this.store = store;
-        leg = new LegPanel(store);
+        leg = new LegPanel(store, actions);
         Label title = new Label("Camera");
         title.getStyleClass().add("view-title");
         willDo.getStyleClass().add("will-do");
@@ -57,7 +56,7 @@ public final class CameraPane extends StackPane implements Subscription {
         heading.getStyleClass().add("view-heading");
         pose = new VBox(heading);
         for (Property property : Property.values()) {
-            PropertyRow row = new PropertyRow(store, property);
+            PropertyRow row = new PropertyRow(store, overlay, property);
             rows.put(property, row);
             pose.getChildren().add(row);
         }
@@ -71,7 +70,7 @@ public final class CameraPane extends StackPane implements Subscription {
     private void changed(Set<Change> changes) {
         Optional<Shot> shot = store.selectedShot();
         pose.setDisable(shot.isEmpty());
-        Optional<Integer> legFrom = legFrom(shot);
+        Optional<Selection.LegFrom> legFrom = legFrom(shot);
         leg.setVisible(legFrom.isPresent());
         pose.setVisible(legFrom.isEmpty());
         if (shot.isEmpty()) {
@@ -80,7 +79,7 @@ public final class CameraPane extends StackPane implements Subscription {
             return;
         }
         legFrom.ifPresent(
-                frame -> leg.show(shot.get(), frame, store.project().frame().rate()));
+                from -> leg.show(shot.get(), from, store.project().frame().rate()));
         int frame = store.shotFrame();
         Pose now = shot.get().camera().at(frame);
         var picture = store.project().mediaOf(shot.get()).size();
@@ -98,9 +97,9 @@ public final class CameraPane extends StackPane implements Subscription {
         announce(shot.get(), frame);
     }
 
-    private Optional<Integer> legFrom(Optional<Shot> shot) {
+    private Optional<Selection.LegFrom> legFrom(Optional<Shot> shot) {
         return shot.isPresent() && store.selection().part() instanceof Selection.LegFrom from
-                ? Optional.of(from.frame())
+                ? Optional.of(from)
                 : Optional.empty();
     }
 
@@ -110,28 +109,28 @@ public final class CameraPane extends StackPane implements Subscription {
         boolean animated = shot.camera().channels().stream().anyMatch(Channel::animated);
         boolean onKey = shot.camera().keyFrames().contains(frame);
         int number = Framings.numberAt(shot.camera(), frame);
-        String outcome = !animated
-                ? "changes the constant"
-                : onKey
-                        ? (number > 0 ? "sets framing " + number : "sets the key at " + time)
-                        : "adds a framing or key at " + time;
+        boolean muted = KeyChanges.anyMuted(shot);
+        String outcome = muted && !onKey
+                ? "changes the constant of what is muted"
+                : !animated
+                        ? "changes the constant"
+                        : onKey
+                                ? (number > 0 ? "sets framing " + number : "sets the key at " + time)
+                                : "adds a framing or key at " + time;
         willDo.setText(store.insideShot() ? outcome : "goes to " + time + ", then " + outcome);
-        Optional<Integer> near = nearKey(shot, frame).filter(_ -> !onKey);
-        goToKey.setVisible(near.isPresent());
-        goToKey.setManaged(near.isPresent());
+        Optional<Integer> near = NearKey.of(shot, frame);
+        boolean automatic = store.preferences().toNearKeys();
+        if (automatic && near.isPresent()) {
+            willDo.setText("goes to the key at "
+                    + Timecode.brief(near.get(), store.project().frame().rate()) + " and sets it");
+        }
+        goToKey.setVisible(near.isPresent() && !automatic);
+        goToKey.setManaged(near.isPresent() && !automatic);
         near.ifPresent(key -> {
             goToKey.setText("go to key at "
                     + Timecode.brief(key, store.project().frame().rate()));
             goToKey.setOnAction(_ -> store.seekInShot(key));
         });
-    }
-
-    private static Optional<Integer> nearKey(Shot shot, int frame) {
-        Stream<Integer> keys = shot.camera().channels().stream()
-                .flatMap(channel -> channel.keys().stream())
-                .map(Key::at);
-        return keys.filter(at -> Math.abs(at - frame) <= NEAR_FRAMES && at >= 0 && at <= shot.lastFrame())
-                .min(java.util.Comparator.comparingInt(at -> Math.abs(at - frame)));
     }
 
     @Override

@@ -1,18 +1,29 @@
 package amberlens.desktop.camera;
 
-import amberlens.core.edit.FramingEdits;
+import amberlens.core.edit.PathEdits;
+import amberlens.core.keys.KeyEases;
+import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.Channel;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Framings;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.commands.KeyChanges;
 import amberlens.desktop.look.EaseGlyph;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -23,16 +34,27 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** The ease of the selected leg: the stock legs as small drawn curves. */
+/** The selected leg: its ease from small drawn curves or set apart per end, even zoom, and the bend of its path. */
 final class LegPanel extends VBox {
     private final Store store;
+    private final KeyChanges changes;
     private final Label heading = new Label();
     private final Label duration = new Label();
-    private final HBox choices = new HBox(6);
-    private int from;
+    private final HBox choices = new HBox(5);
+    private final StrengthSlider leave;
+    private final StrengthSlider arrive;
+    private final CheckBox even = new CheckBox("Even zoom");
+    private final CheckBox curved = new CheckBox("Curved path");
+    private final Button same = new Button("Same for all properties");
+    private Selection.LegFrom from = new Selection.LegFrom(0);
 
-    LegPanel(Store store) {
+    LegPanel(Store store, Actions actions) {
         this.store = store;
+        changes = new KeyChanges(store);
+        leave = new StrengthSlider(
+                "Leave", "leave", store, (camera, strength) -> KeyEases.leaving(camera, keys(), strength));
+        arrive = new StrengthSlider(
+                "Arrive", "arrive", store, (camera, strength) -> KeyEases.arriving(camera, keys(), strength));
         heading.getStyleClass().add("view-title");
         Hyperlink back = new Hyperlink("Back to the pose");
         back.getStyleClass().add("go-to-key");
@@ -40,54 +62,114 @@ final class LegPanel extends VBox {
         back.setOnAction(_ -> store.select(new Selection.Nothing()));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox title = new HBox(heading, gap, back);
         duration.getStyleClass().add("quiet");
+        HBox title = new HBox(8, heading, duration, gap, back);
+        title.setAlignment(Pos.BASELINE_LEFT);
         for (Ease ease : Ease.values()) {
-            choices.getChildren().add(choice(ease));
+            choices.getChildren().add(choice(ease, actions));
         }
-        Label way = new Label("Flat is slow, steep is fast. Equal framings stand dead still.");
-        way.getStyleClass().add("quiet");
-        way.setWrapText(true);
-        setSpacing(7);
+        setSpacing(6);
         setAlignment(Pos.TOP_LEFT);
-        getChildren().addAll(new VBox(2, title, duration), choices, way);
+        getChildren().addAll(title, choices, new HBox(14, leave, arrive), switches());
         getStyleClass().add("leg-panel");
     }
 
-    private ToggleButton choice(Ease ease) {
+    private HBox switches() {
+        even.setId("even-zoom");
+        even.setTooltip(
+                new Tooltip(
+                        "The scale grows by equal ratios in equal times, so the zoom feels even; the position follows on the same way"));
+        even.setOnAction(_ -> changes.setEven(even.isSelected()));
+        curved.setId("curved-path");
+        curved.setTooltip(new Tooltip("The position runs along a curve; pull its handles on the Table or in the Lens"));
+        curved.setOnAction(_ -> changes.setCurved(from.frame(), curved.isSelected()));
+        same.setId("same-ease");
+        same.getStyleClass().add("quiet-button");
+        same.setOnAction(_ -> sameForAll());
+        HBox switches = new HBox(14, even, curved, same);
+        switches.setAlignment(Pos.CENTER_LEFT);
+        return switches;
+    }
+
+    private ToggleButton choice(Ease ease, Actions actions) {
         ToggleButton button = new ToggleButton(ease.words().replaceFirst(" ", "\n"));
-        button.setGraphic(new EaseGlyph(ease.leg(), 40, 20));
+        button.setGraphic(new EaseGlyph(ease.leg(), 36, 18));
         button.setContentDisplay(ContentDisplay.TOP);
         button.setAccessibleText(ease.words());
-        button.setTooltip(new Tooltip(ease.words() + "  (" + (ease.ordinal() + 1) + ")"));
+        button.setTooltip(new Tooltip(
+                actions.get("ease." + ease.name().toLowerCase(Locale.ROOT)).nameWithKeys()));
         button.setId("ease-" + ease.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         button.getStyleClass().add("ease-choice");
         button.setUserData(ease);
-        button.setOnAction(_ -> choose(ease));
+        button.setOnAction(_ -> changes.setLeg(ease.leg()));
         return button;
     }
 
-    private void choose(Ease ease) {
-        store.selectedShot().ifPresent(shot -> store.apply(FramingEdits.setLeg(shot.id(), from, ease.leg())));
+    private KeySet keys() {
+        return store.selectedKeys();
     }
 
-    void show(Shot shot, int fromFrame, FrameRate rate) {
-        from = fromFrame;
-        List<Integer> framings = Framings.of(shot.camera());
-        int index = framings.indexOf(fromFrame);
-        int to = index >= 0 && index + 1 < framings.size() ? framings.get(index + 1) : shot.lastFrame();
-        heading.setText("Leg " + (index + 1) + " → " + (index + 2));
+    private void sameForAll() {
+        store.selectedShot().ifPresent(shot -> {
+            Leg leg = leg(shot);
+            store.select(new Selection.LegFrom(from.frame()));
+            changes.setLeg(leg);
+        });
+    }
+
+    private Leg leg(Shot shot) {
+        return from.lane()
+                .flatMap(lane -> keyAt(shot.camera().channel(lane)))
+                .or(() -> Framings.legAt(shot.camera(), from.frame()))
+                .orElse(Leg.LINEAR);
+    }
+
+    private <V> Optional<Leg> keyAt(Channel<V> channel) {
+        return channel.keyAt(from.frame()).map(Key::leg);
+    }
+
+    void show(Shot shot, Selection.LegFrom selected, FrameRate rate) {
+        from = selected;
+        List<Integer> stations = selected.lane()
+                .map(lane -> shot.camera().channel(lane).keys().stream()
+                        .map(Key::at)
+                        .map(at -> (Integer) at)
+                        .toList())
+                .orElse(Framings.of(shot.camera()));
+        int index = stations.indexOf(selected.frame());
+        int to = index >= 0 && index + 1 < stations.size() ? stations.get(index + 1) : shot.lastFrame();
+        heading.setText(selected.lane().map(Lane::words).orElse("Leg") + " " + (index + 1) + " → " + (index + 2));
         duration.setText(String.format(
                 Locale.ROOT,
-                "%s to %s, %d frames, %.1f s",
-                Timecode.brief(fromFrame, rate),
-                Timecode.brief(to, rate),
-                to - fromFrame,
-                rate.seconds(to - fromFrame)));
-        Leg leg = Framings.legAt(shot.camera(), fromFrame).orElse(Leg.LINEAR);
+                "%s to %s, %.1f s",
+                Timecode.brief(Math.max(0, selected.frame()), rate),
+                Timecode.brief(Math.max(0, to), rate),
+                rate.seconds(to - selected.frame())));
+        Leg leg = leg(shot);
         choices.getChildren().forEach(node -> {
             ToggleButton button = (ToggleButton) node;
             button.setSelected(((Ease) button.getUserData()).leg().equals(leg));
         });
+        OptionalDouble left = KeyEases.departure(leg);
+        OptionalDouble right = KeyEases.arrival(leg);
+        leave.show(left);
+        arrive.show(right);
+        boolean scaled = shot.camera().scale().keyAt(selected.frame()).isPresent();
+        even.setDisable(!scaled);
+        even.setSelected(
+                shot.camera().scale().keyAt(selected.frame()).map(Key::even).orElse(false));
+        var position = shot.camera().position();
+        curved.setDisable(
+                position.axes().isPresent() || position.keyAt(selected.frame()).isEmpty());
+        curved.setSelected(PathEdits.curved(position, selected.frame()));
+        same.setDisable(selected.lane().isEmpty() && oneEase(shot, leg));
+    }
+
+    /** Whether all properties with a key there have this ease already. */
+    private boolean oneEase(Shot shot, Leg leg) {
+        return shot.camera().lanes().stream()
+                .map(lane -> keyAt(shot.camera().channel(lane)))
+                .flatMap(Optional::stream)
+                .allMatch(leg::equals);
     }
 }

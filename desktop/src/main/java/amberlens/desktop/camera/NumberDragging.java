@@ -48,7 +48,10 @@ final class NumberDragging {
         if (property == Property.SCALE) {
             value = Math.max(0.1, value);
         }
-        Pose pose = CameraEdits.withNumber(start, property, part, value);
+        boolean linked = store.selectedShot()
+                .map(shot -> shot.camera().channel(property).axes().isEmpty())
+                .orElse(true);
+        Pose pose = CameraEdits.withNumber(start, property, part, value, linked);
         String name = "change of " + property.word().toLowerCase(Locale.ROOT);
         store.selectedShot()
                 .ifPresent(shot -> store.show(CameraEdits.setPose(name, shot.id(), store.shotFrame(), pose)));

@@ -1,15 +1,20 @@
 package amberlens.desktop.camera;
 
 import amberlens.core.edit.CameraEdits;
+import amberlens.core.geometry.Size;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.Axis;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Key;
+import amberlens.core.motion.Lane;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import amberlens.desktop.look.Icons;
 import amberlens.desktop.look.NumberField;
+import amberlens.desktop.look.Overlay;
 import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Unit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -18,40 +23,44 @@ import javafx.geometry.Pos;
 import javafx.scene.Cursor;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import org.kordamp.ikonli.feather.Feather;
 
 /** One property of the pose: bead, name, numbers, unit, previous and next key, reset, and what follows from it. */
 final class PropertyRow extends HBox {
-    private static final PseudoClass ON_KEY = PseudoClass.getPseudoClass("on-key");
-    private static final PseudoClass ANIMATED = PseudoClass.getPseudoClass("animated");
+    private static final PseudoClass MUTED = PseudoClass.getPseudoClass("muted");
 
     private final Store store;
     private final Property property;
-    private final Button bead = new Button();
+    private final HBox beads = new HBox();
+    private final PropertyBead whole;
+    private final List<PropertyBead> axes;
     private final NumberField first;
-    private final Optional<NumberField> second;
+    private final NumberField second;
+    private final Label unit = new Label();
     private final Button previous = Icons.button(Feather.CHEVRON_LEFT, "");
     private final Button next = Icons.button(Feather.CHEVRON_RIGHT, "");
     private final Button reset = Icons.button(Feather.ROTATE_CCW, "");
     private final Label follows = new Label();
 
-    PropertyRow(Store store, Property property) {
+    PropertyRow(Store store, Overlay overlay, Property property) {
         this.store = store;
         this.property = property;
         String word = property.word().toLowerCase(Locale.ROOT);
+        whole = new PropertyBead(store, overlay, Lane.of(property));
+        axes = property == Property.ROTATION
+                ? List.of()
+                : List.of(
+                        new PropertyBead(store, overlay, new Lane(property, Axis.X)),
+                        new PropertyBead(store, overlay, new Lane(property, Axis.Y)));
         boolean pair = property == Property.POSITION || property == Property.ANCHOR;
         first = field(
-                0, pair ? "Horizontal " + word + ", " + property.unit() : property.word() + ", " + property.unit());
-        second = pair ? Optional.of(field(1, "Vertical " + word + ", " + property.unit())) : Optional.empty();
+                0, (pair ? "Horizontal " + word : property.word()) + ": type a number or a sum, arrow keys change it");
+        second = field(1, "Vertical " + word + ": type a number or a sum, arrow keys change it");
         first.setId("camera-" + word + (pair ? "-x" : ""));
-        second.ifPresent(field -> field.setId("camera-" + word + "-y"));
-        bead.getStyleClass().add("bead");
-        bead.setId("bead-" + word);
-        bead.setGraphic(new Region());
-        bead.setOnAction(_ -> toggle());
+        second.setId("camera-" + word + "-y");
         Icons.name(previous, "Previous key of " + word);
         Icons.name(next, "Next key of " + word);
         Icons.name(reset, "Reset " + word + " to neutral");
@@ -62,7 +71,19 @@ final class PropertyRow extends HBox {
         follows.getStyleClass().add("follows");
         follows.setMinWidth(0);
         HBox.setHgrow(follows, Priority.ALWAYS);
-        getChildren().addAll(bead, name(word), numbers(), previous, next, reset, follows);
+        beads.getStyleClass().add("beads");
+        beads.setAlignment(Pos.CENTER);
+        beads.getChildren().setAll(whole);
+        getChildren()
+                .addAll(
+                        beads,
+                        name(word),
+                        numbers(),
+                        previous,
+                        next,
+                        reset,
+                        new PropertyMenu(store, property),
+                        follows);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("property-row");
     }
@@ -70,30 +91,28 @@ final class PropertyRow extends HBox {
     private Label name(String word) {
         Label name = new Label(property.word());
         name.getStyleClass().add("property-name");
-        name.setTooltip(new javafx.scene.control.Tooltip("Drag left or right to change the " + word));
+        name.setTooltip(new Tooltip("Drag left or right to change the " + word));
         name.setCursor(Cursor.H_RESIZE);
         new NumberDragging(store, name, property);
         return name;
     }
 
     private HBox numbers() {
-        Label unit = new Label(property.unit());
         unit.getStyleClass().add("unit");
-        HBox numbers = new HBox(3, first);
-        second.ifPresent(field -> {
-            numbers.getChildren().add(field);
-        });
-        numbers.getChildren().add(unit);
+        HBox numbers = new HBox(3, first, second, unit);
+        second.setVisible(property == Property.POSITION || property == Property.ANCHOR);
+        second.managedProperty().bind(second.visibleProperty());
         numbers.setAlignment(Pos.CENTER_LEFT);
         numbers.getStyleClass().add("numbers");
         return numbers;
     }
 
     private NumberField field(int part, String hint) {
-        return new NumberField(2, hint, value -> change(part, value)).refusing(this::refusal);
+        return new NumberField(2, hint, value -> change(part, value)).refusing(value -> refusal(part, value));
     }
 
-    private Optional<String> refusal(double value) {
+    private Optional<String> refusal(int part, double shown) {
+        double value = held(part, shown);
         boolean fits = property != Property.SCALE || (value > 0 && value <= Scale.LARGEST);
         boolean sane = Math.abs(value) <= 1e9;
         return fits && sane
@@ -104,19 +123,44 @@ final class PropertyRow extends HBox {
                                 : "the number is too large");
     }
 
-    private void change(int part, double value) {
+    private Size picture() {
+        return store.selectedShot()
+                .map(shot -> store.project().mediaOf(shot).size())
+                .orElse(store.project().frameSize());
+    }
+
+    private Unit unit() {
+        return store.preferences().unit(property);
+    }
+
+    private double held(int part, double shown) {
+        return unit().held(shown, part, picture(), store.project().frameSize());
+    }
+
+    private double shown(Pose pose, int part) {
+        return unit().shown(
+                        PropertyNumbers.of(pose, property, part),
+                        part,
+                        picture(),
+                        store.project().frameSize());
+    }
+
+    private void change(int part, double shown) {
+        double value = held(part, shown);
         store.enterShot();
-        store.pose()
-                .ifPresent(pose -> set(
-                        "change of " + property.word().toLowerCase(Locale.ROOT),
-                        CameraEdits.withNumber(pose, property, part, value)));
+        store.selectedShot().ifPresent(shot -> {
+            Pose pose = shot.camera().at(store.shotFrame());
+            boolean linked = shot.camera().channel(property).axes().isEmpty();
+            set(
+                    "change of " + property.word().toLowerCase(Locale.ROOT),
+                    CameraEdits.withNumber(pose, property, part, value, linked));
+        });
     }
 
     private void reset() {
         store.enterShot();
         store.selectedShot().ifPresent(shot -> {
-            Pose neutral = Pose.neutral(
-                    store.project().mediaOf(shot).size(), store.project().frameSize());
+            Pose neutral = Pose.neutral(picture(), store.project().frameSize());
             set(
                     "reset of " + property.word().toLowerCase(Locale.ROOT),
                     CameraEdits.reset(shot.camera().at(store.shotFrame()), property, neutral));
@@ -126,12 +170,6 @@ final class PropertyRow extends HBox {
     private void set(String name, Pose pose) {
         store.selectedShot()
                 .ifPresent(shot -> store.apply(CameraEdits.setPose(name, shot.id(), store.shotFrame(), pose)));
-    }
-
-    private void toggle() {
-        store.enterShot();
-        store.selectedShot()
-                .ifPresent(shot -> store.apply(CameraEdits.toggleAnimation(shot.id(), property, store.shotFrame())));
     }
 
     private Optional<Integer> keyBeside(int direction) {
@@ -148,20 +186,27 @@ final class PropertyRow extends HBox {
     /** Shows a shot's property at a frame. */
     void show(Shot shot, int frame, Pose pose, String consequence) {
         Channel<?> channel = shot.camera().channel(property);
-        boolean onKey = channel.keyAt(frame).isPresent();
-        bead.pseudoClassStateChanged(ON_KEY, onKey);
-        bead.pseudoClassStateChanged(ANIMATED, channel.animated());
-        String word = property.word().toLowerCase(Locale.ROOT);
-        Icons.name(
-                bead,
-                !channel.animated()
-                        ? "The " + word + " is constant: animate it"
-                        : (onKey ? "On a key of " : "Between keys of ") + word + ": make it constant at this value");
-        first.show(PropertyNumbers.of(pose, property, 0));
-        second.ifPresent(field -> field.show(PropertyNumbers.of(pose, property, 1)));
+        boolean linked = channel.axes().isEmpty();
+        if (linked == beads.getChildren().size() > 1) {
+            beads.getChildren().setAll(linked ? List.of(whole) : axes);
+        }
+        if (linked) {
+            whole.show(shot, frame);
+        } else {
+            axes.forEach(bead -> bead.show(shot, frame));
+        }
+        pseudoClassStateChanged(MUTED, channel.muted());
+        second.setVisible(property == Property.POSITION
+                || property == Property.ANCHOR
+                || (property == Property.SCALE
+                        && (!linked || pose.scale().x() != pose.scale().y())));
+        first.show(shown(pose, 0));
+        second.show(property == Property.ROTATION ? 0 : shown(pose, 1));
+        unit.setText(unit().sign());
         previous.setDisable(keyBeside(-1).isEmpty());
         next.setDisable(keyBeside(1).isEmpty());
-        follows.setText(consequence);
-        follows.setTooltip(new javafx.scene.control.Tooltip(consequence));
+        String text = channel.muted() ? "Keys muted" : consequence;
+        follows.setText(text);
+        follows.setTooltip(new Tooltip(text));
     }
 }

@@ -9,6 +9,7 @@ import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Change;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
+import java.util.Locale;
 import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -25,7 +26,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 public final class LensPane extends BorderPane implements Subscription {
     private final Store store;
     private final LensSurface surface;
-    private final Label time = new Label();
+    private final TimeField time;
     private final Label length = new Label();
     private final Button play;
     private final ToggleButton loop;
@@ -35,7 +36,8 @@ public final class LensPane extends BorderPane implements Subscription {
         this.store = store;
         surface = new LensSurface(store, services);
         surface.setId("lens-surface");
-        new PictureDragging(store, surface);
+        time = new TimeField(store);
+        new LensHands(store, surface);
         play = actions.bind(Icons.button(Feather.PLAY, ""), "play.toggle");
         play.getStyleClass().add("play-button");
         loop = actions.bind(Icons.toggle(Feather.REPEAT, ""), "play.loop");
@@ -48,13 +50,14 @@ public final class LensPane extends BorderPane implements Subscription {
     }
 
     private HBox transport(Actions actions) {
-        time.getStyleClass().add("timecode");
-        time.setId("timecode");
         length.getStyleClass().add("timecode-quiet");
-        time.setMinWidth(Region.USE_PREF_SIZE);
         length.setMinWidth(Region.USE_PREF_SIZE);
         ToggleButton guides = Icons.toggle(Feather.GRID, "Guides: thirds, centre, safe areas");
         guides.setOnAction(_ -> surface.setGuides(guides.isSelected()));
+        ToggleButton path =
+                Icons.toggle(Feather.GIT_COMMIT, "The path of the anchor through the frame, with its handles");
+        path.setId("lens-path");
+        path.setOnAction(_ -> surface.setPath(path.isSelected()));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox bar = new HBox(
@@ -68,10 +71,16 @@ public final class LensPane extends BorderPane implements Subscription {
                 actions.bind(Icons.button(Feather.CHEVRON_RIGHT, ""), "go.on"),
                 actions.bind(Icons.button(Feather.SKIP_FORWARD, ""), "go.last"),
                 loop,
+                path,
                 guides);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("transport");
         return bar;
+    }
+
+    /** Lets a time be typed. */
+    public void askTime() {
+        time.begin();
     }
 
     private void changed(Set<Change> changes) {
@@ -80,10 +89,14 @@ public final class LensPane extends BorderPane implements Subscription {
         }
         FrameRate rate = store.project().frame().rate();
         int frames = LineUp.length(store.project());
-        time.setText(Timecode.of(store.playhead(), rate));
-        length.setText(" of " + Timecode.brief(frames, rate));
-        ((FontIcon) play.getGraphic()).setIconCode(store.playing() ? Feather.PAUSE : Feather.PLAY);
-        loop.setSelected(store.looping());
+        time.refresh();
+        double speed = store.transport().speed();
+        length.setText(
+                store.transport().playing() && speed != 1
+                        ? String.format(Locale.ROOT, " × %.0f", speed)
+                        : " of " + Timecode.brief(frames, rate));
+        ((FontIcon) play.getGraphic()).setIconCode(store.transport().playing() ? Feather.PAUSE : Feather.PLAY);
+        loop.setSelected(store.transport().looping());
     }
 
     @Override

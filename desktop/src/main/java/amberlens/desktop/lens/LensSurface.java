@@ -11,6 +11,7 @@ import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.look.Pictures;
 import amberlens.desktop.look.Surface;
+import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.play.FramePictures;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
@@ -21,11 +22,14 @@ import org.jspecify.annotations.Nullable;
 
 /** Paints the output frame at the playhead, with guides and the marks of first and last frame. */
 final class LensSurface extends Surface {
+    private static final int FRAMES_PER_DOT = 4;
+
     private final Store store;
     private final Services services;
     private final FramePictures frames;
     private @Nullable Image picture;
     private boolean guides;
+    private boolean path;
 
     LensSurface(Store store, Services services) {
         this.store = store;
@@ -51,6 +55,24 @@ final class LensSurface extends Surface {
     void setGuides(boolean shown) {
         guides = shown;
         redraw();
+    }
+
+    void setPath(boolean shown) {
+        path = shown;
+        redraw();
+    }
+
+    boolean showsPath() {
+        return path;
+    }
+
+    /** Where a handle of the path lies, in the surface's pixels. */
+    FramePoint place(Shot shot, PathGrip grip) {
+        return toSurface(shot.camera().position().at(grip.frame()).plus(grip.offset()));
+    }
+
+    private FramePoint toSurface(FramePoint point) {
+        return new FramePoint(left() + point.x() * zoom(), top() + point.y() * zoom());
     }
 
     /** The size of the frame on the screen. */
@@ -95,6 +117,9 @@ final class LensSurface extends Surface {
         if (guides) {
             drawGuides(pen, size);
         }
+        if (path) {
+            store.selectedShot().ifPresent(shot -> drawPath(pen, shot));
+        }
         drawNotice(pen, size);
         drawEnds(pen, size);
     }
@@ -117,6 +142,35 @@ final class LensSurface extends Surface {
         double cy = top() + size.height() / 2.0;
         pen.strokeLine(cx - 8, cy, cx + 8, cy);
         pen.strokeLine(cx, cy - 8, cx, cy + 8);
+    }
+
+    /** The way of the anchor through the frame, a dot every few frames, and the handles of the selected framings. */
+    private void drawPath(GraphicsContext pen, Shot shot) {
+        pen.setStroke(Palette.AMBER);
+        pen.setLineWidth(1.6);
+        pen.beginPath();
+        for (int frame = 0; frame < shot.length(); frame++) {
+            FramePoint point = toSurface(shot.camera().at(frame).position());
+            if (frame == 0) {
+                pen.moveTo(point.x(), point.y());
+            } else {
+                pen.lineTo(point.x(), point.y());
+            }
+        }
+        pen.stroke();
+        pen.setFill(Palette.PALE);
+        for (int frame = 0; frame < shot.length(); frame += FRAMES_PER_DOT) {
+            FramePoint point = toSurface(shot.camera().at(frame).position());
+            pen.fillOval(point.x() - 1.5, point.y() - 1.5, 3, 3);
+        }
+        for (PathGrip grip : PathGrip.of(store, shot)) {
+            FramePoint root = toSurface(shot.camera().position().at(grip.frame()));
+            FramePoint at = place(shot, grip);
+            pen.setStroke(Palette.PALE);
+            pen.setLineWidth(1.2);
+            pen.strokeLine(root.x(), root.y(), at.x(), at.y());
+            pen.fillOval(at.x() - 4, at.y() - 4, 8, 8);
+        }
     }
 
     private void drawNotice(GraphicsContext pen, Size size) {

@@ -2,6 +2,7 @@ package amberlens.desktop.lineup;
 
 import amberlens.core.edges.Conform;
 import amberlens.core.edit.ShotEdits;
+import amberlens.desktop.commands.ShotLength;
 import amberlens.desktop.look.DragFormats;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
@@ -22,13 +23,14 @@ public final class LineUpPane extends StackPane implements Subscription {
 
     /**
      * @param conform how a dropped picture is laid into the frame
+     * @param lengths changes the length of a shot
      */
-    public LineUpPane(Store store, Services services, Supplier<Conform> conform) {
+    public LineUpPane(Store store, Services services, Supplier<Conform> conform, ShotLength lengths) {
         this.store = store;
         this.conform = conform;
         surface = new LineUpSurface(store, services);
         surface.setId("lineup-surface");
-        new ShotDragging(store, surface);
+        new LineUpHands(store, surface, lengths);
         getChildren().add(surface);
         getStyleClass().add("lineup-pane");
         setOnDragOver(this::over);

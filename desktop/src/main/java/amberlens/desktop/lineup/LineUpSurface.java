@@ -1,6 +1,7 @@
 package amberlens.desktop.lineup;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.model.Marker;
 import amberlens.core.model.Shot;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.look.Brush;
@@ -8,12 +9,16 @@ import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.look.Surface;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import java.util.OptionalDouble;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Paints all shots in a row, the mark of open edges, and the playhead through them. */
 final class LineUpSurface extends Surface {
+    /** The height of the marks of markers. */
+    static final double MARKER = 9;
+
     private final Store store;
     private final Services services;
     private OptionalDouble dropX = OptionalDouble.empty();
@@ -58,6 +63,7 @@ final class LineUpSurface extends Surface {
                     height / 2);
         }
         store.project().shots().forEach(shot -> shot(pen, plan, shot));
+        markers(pen, plan, height);
         dropX.ifPresent(x -> {
             pen.setFill(Palette.SEA);
             pen.fillRect(x - 1.5, 2, 3, height - 4);
@@ -75,7 +81,8 @@ final class LineUpSurface extends Surface {
         double y = plan.top(shot) + 1;
         double width = Math.max(2, shot.length() * plan.perFrame() - 2);
         double height = plan.rowHeight() - 2;
-        boolean selected = store.selection().shotId().filter(shot.id()::equals).isPresent();
+        boolean shown = store.selection().shotId().filter(shot.id()::equals).isPresent();
+        boolean selected = store.selection().includes(shot.id());
         pen.save();
         pen.beginPath();
         pen.rect(x, y, width, height);
@@ -113,8 +120,30 @@ final class LineUpSurface extends Surface {
         pen.restore();
         pen.setStroke(selected ? Palette.AMBER : Palette.LINE);
         pen.setLineWidth(selected ? 2 : 1);
+        if (selected && !shown) {
+            pen.setLineDashes(5, 3);
+        }
         pen.strokeRoundRect(x, y, width, height, 5, 5);
+        pen.setLineDashes();
         mark(pen, plan, shot, y);
+    }
+
+    private void markers(GraphicsContext pen, LineUpLayout plan, double height) {
+        for (Marker marker : store.project().markers()) {
+            double x = plan.x(marker.at());
+            boolean selected = store.selection().part().equals(new Selection.MarkerAt(marker.at(), true));
+            pen.setStroke(Palette.faint(Palette.SEA, selected ? 1 : 0.6));
+            pen.setLineWidth(1);
+            pen.strokeLine(x, MARKER, x, height);
+            pen.setFill(Palette.SEA);
+            pen.fillPolygon(new double[] {x - 5, x + 5, x}, new double[] {0, 0, MARKER}, 3);
+            if (!marker.name().isEmpty()) {
+                double width = Brush.width(Fonts.text(11), marker.name()) + 8;
+                pen.setFill(Palette.faint(Palette.GROUND, 0.8));
+                pen.fillRoundRect(x + 6, 0, width, 14, 4, 4);
+                Brush.text(pen, Fonts.text(11), Palette.SEA, marker.name(), x + 10, 7);
+            }
+        }
     }
 
     /** Hatching over the open frames. */

@@ -5,6 +5,7 @@ import amberlens.core.time.FrameSpan;
 import amberlens.desktop.store.Change;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
+import amberlens.desktop.store.Transport;
 import java.util.Set;
 
 /**
@@ -13,6 +14,7 @@ import java.util.Set;
  */
 public final class Playback implements AutoCloseable {
     private final Store store;
+    private final Transport transport;
     private final Subscription subscription;
     private long startNanos = -1;
     private int startFrame;
@@ -20,6 +22,7 @@ public final class Playback implements AutoCloseable {
 
     public Playback(Store store) {
         this.store = store;
+        transport = store.transport();
         subscription = store.subscribe(this::changed);
     }
 
@@ -28,20 +31,27 @@ public final class Playback implements AutoCloseable {
         if (LineUp.length(store.project()) == 0) {
             return;
         }
-        if (!store.playing() && !store.looping() && store.playhead() >= range().to()) {
+        boolean atEnd = store.playhead() >= range().to() || store.playhead() < range().from();
+        if (!transport.playing()
+                && atEnd
+                && (!transport.looping() || transport.range().isPresent())) {
             store.seek(range().from());
         }
-        store.setPlaying(!store.playing());
+        transport.setPlaying(!transport.playing());
     }
 
-    /** What is played: the whole line-up. */
+    /** What is played: the chosen frames, or the whole line-up. */
     private FrameSpan range() {
-        return new FrameSpan(0, Math.max(0, LineUp.length(store.project()) - 1));
+        int last = Math.max(0, LineUp.length(store.project()) - 1);
+        return transport
+                .range()
+                .map(chosen -> new FrameSpan(Math.min(chosen.from(), last), Math.min(chosen.to(), last)))
+                .orElse(new FrameSpan(0, last));
     }
 
     /** Goes on to the frame for this time. */
     public void tick(long nanos) {
-        if (!store.playing()) {
+        if (!transport.playing()) {
             return;
         }
         if (startNanos < 0 || store.playhead() != lastSet) {
@@ -49,10 +59,11 @@ public final class Playback implements AutoCloseable {
             startFrame = store.playhead();
         }
         double seconds = (nanos - startNanos) / 1e9;
-        int frame = startFrame
-                + (int) Math.floor(seconds * store.project().frame().rate().perSecond() + 1e-6);
+        double frames = seconds * store.project().frame().rate().perSecond() * transport.speed();
+        int frame = startFrame + (int) (frames < 0 ? Math.ceil(frames - 1e-6) : Math.floor(frames + 1e-6));
         FrameSpan range = range();
-        if (frame > range.to()) {
+        boolean over = transport.speed() < 0 ? frame < range.from() : frame > range.to();
+        if (over) {
             atEnd(range, nanos);
             return;
         }
@@ -61,14 +72,15 @@ public final class Playback implements AutoCloseable {
     }
 
     private void atEnd(FrameSpan range, long nanos) {
-        if (store.looping()) {
+        boolean backwards = transport.speed() < 0;
+        if (transport.looping()) {
             startNanos = nanos;
-            startFrame = range.from();
-            lastSet = range.from();
-            store.seek(range.from());
+            startFrame = backwards ? range.to() : range.from();
+            lastSet = startFrame;
+            store.seek(startFrame);
         } else {
-            store.seek(range.to());
-            store.setPlaying(false);
+            store.seek(backwards ? range.from() : range.to());
+            transport.setPlaying(false);
         }
     }
 

@@ -1,6 +1,13 @@
 package amberlens.desktop.score;
 
+import amberlens.core.motion.Lane;
 import amberlens.core.motion.Property;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
 
 /**
  * Where things lie in the Score, in its own pixels. Time runs from {@link #LEFT} to the right; a frame has a width, its
@@ -9,29 +16,80 @@ import amberlens.core.motion.Property;
  * @param width of the whole Score
  * @param height of the whole Score
  * @param frames of the shot, at least 1
+ * @param from the frame at the left end, which may be fractional
+ * @param shown how many frames are shown
+ * @param lanes each with its top and height
+ * @param lanesHeight of the room for lanes, which scroll within it
  */
-record ScoreLayout(double width, double height, int frames) {
+record ScoreLayout(
+        double width, double height, int frames, double from, double shown, Map<Lane, Band> lanes, double lanesHeight) {
+    static final List<Lane> LINKED =
+            Arrays.stream(Property.values()).map(Lane::of).toList();
     static final double LEFT = 170;
     static final double RIGHT = 28;
-    static final double RULER = 22;
-    static final double STRIP = 66;
+    static final double RULER = 24;
+    static final double STRIP = 62;
     static final double CARD_WIDTH = 92;
     static final double CARD_HEIGHT = 52;
     static final double LANE = 25;
+    static final double TALL = 112;
     static final double CHECK = 19;
+
+    /** A lane's place. */
+    record Band(double top, double height, boolean tall) {
+        double bottom() {
+            return top + height;
+        }
+
+        boolean holds(double y) {
+            return y >= top && y < bottom();
+        }
+    }
+
+    static ScoreLayout of(
+            double width,
+            double height,
+            int frames,
+            double from,
+            double shown,
+            List<Lane> lanes,
+            Set<Property> tall,
+            double scroll) {
+        double room = Math.max(LANE, height - RULER - STRIP - 2 * CHECK);
+        long talls =
+                lanes.stream().filter(lane -> tall.contains(lane.property())).count();
+        long smalls = lanes.size() - talls;
+        double small = talls > 0 ? LANE : Math.max(LANE, room / lanes.size());
+        double high = talls == 0 ? TALL : Math.max(TALL, (room - smalls * small) / talls);
+        double whole = smalls * small + talls * high;
+        double top = RULER + STRIP - Math.clamp(scroll, 0, Math.max(0, whole - room));
+        Map<Lane, Band> bands = new TreeMap<>();
+        for (Lane lane : lanes) {
+            boolean isTall = tall.contains(lane.property());
+            double laneHeight = isTall ? high : small;
+            bands.put(lane, new Band(top, laneHeight, isTall));
+            top += laneHeight;
+        }
+        return new ScoreLayout(width, height, frames, from, shown, bands, room);
+    }
 
     /** The x of a frame, which may be fractional. */
     double x(double frame) {
-        return LEFT + frame * perFrame();
+        return LEFT + (frame - from) * perFrame();
     }
 
     double perFrame() {
-        return Math.max(1, width - LEFT - RIGHT) / Math.max(1, frames);
+        return Math.max(1, width - LEFT - RIGHT) / Math.max(1, shown);
     }
 
     /** The frame at an x, within the shot. */
     int frame(double x) {
-        return Math.clamp(Math.round((x - LEFT) / perFrame()), 0, frames - 1);
+        return (int) Math.clamp(Math.round(time(x)), 0, frames - 1L);
+    }
+
+    /** The moment at an x, fractional and not bounded. */
+    double time(double x) {
+        return from + (x - LEFT) / perFrame();
     }
 
     double stripTop() {
@@ -42,18 +100,35 @@ record ScoreLayout(double width, double height, int frames) {
         return RULER + STRIP;
     }
 
-    /** The lanes take what the height leaves, but never less than they need. */
-    double laneHeight() {
-        double room = height - lanesTop() - 2 * CHECK;
-        return Math.max(LANE, room / Property.values().length);
+    double lanesBottom() {
+        return lanesTop() + lanesHeight;
     }
 
-    double laneTop(Property property) {
-        return lanesTop() + property.ordinal() * laneHeight();
+    /** How many pixels of lanes do not fit. */
+    double overflow() {
+        return Math.max(0, lanes.values().stream().mapToDouble(Band::height).sum() - lanesHeight);
+    }
+
+    Band band(Lane lane) {
+        Band band = lanes.get(lane);
+        if (band == null) {
+            throw new IllegalArgumentException("the Score has no lane " + lane.words());
+        }
+        return band;
+    }
+
+    /** The lane at a height, when that is among the lanes. */
+    Optional<Lane> laneAt(double y) {
+        return y < lanesTop() || y >= lanesBottom()
+                ? Optional.empty()
+                : lanes.entrySet().stream()
+                        .filter(entry -> entry.getValue().holds(y))
+                        .map(Map.Entry::getKey)
+                        .findFirst();
     }
 
     double edgesTop() {
-        return lanesTop() + Property.values().length * laneHeight();
+        return lanesBottom();
     }
 
     double enlargementTop() {

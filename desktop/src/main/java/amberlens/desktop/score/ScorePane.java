@@ -3,20 +3,40 @@ package amberlens.desktop.score;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
-import javafx.scene.layout.StackPane;
+import javafx.scene.layout.BorderPane;
 
-/** The Score. */
-public final class ScorePane extends StackPane implements Subscription {
+/** The Score with its controls. */
+public final class ScorePane extends BorderPane implements Subscription {
+    private final ScoreSurface surface;
+    private final ScoreBar bar;
     private final Subscription subscription;
 
     public ScorePane(Store store, Services services) {
-        ScoreSurface surface = new ScoreSurface(store, services);
+        surface = new ScoreSurface(store, services);
         surface.setId("score-surface");
-        new ScoreDragging(store, surface);
-        getChildren().add(surface);
+        new ScoreHands(store, surface);
+        bar = new ScoreBar(store, surface);
+        setTop(bar);
+        setCenter(surface);
         getStyleClass().add("score-pane");
         setMinHeight(120);
-        subscription = store.subscribe(_ -> surface.redraw());
+        subscription = store.subscribe(_ -> {
+            surface.redraw();
+            bar.refresh();
+        });
+        surface.whenViewChanges(bar::refresh);
+        bar.refresh();
+    }
+
+    /** Pulls all lanes tall, or closes them; tall lanes show the curves. */
+    public void toggleCurves() {
+        surface.view().setAllTall(!surface.view().anyTall());
+    }
+
+    /** Shows more time with a factor above 1, less with one below, about the playhead. */
+    public void zoomTime(double factor) {
+        ScoreLayout plan = surface.plan();
+        surface.view().zoomTime(surface.playheadTime(), factor, plan.from(), plan.shown());
     }
 
     @Override

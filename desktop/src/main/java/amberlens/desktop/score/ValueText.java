@@ -1,5 +1,7 @@
 package amberlens.desktop.score;
 
+import amberlens.core.motion.Axis;
+import amberlens.core.motion.Lane;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import java.util.Locale;
@@ -8,7 +10,18 @@ import java.util.Locale;
 final class ValueText {
     private ValueText() {}
 
-    static String of(Pose pose, Property property) {
+    static String of(Pose pose, Lane lane) {
+        boolean y = lane.axis() == Axis.Y;
+        return switch (lane.axis() == Axis.LINKED ? null : lane.property()) {
+            case SCALE -> text("%.1f %%", y ? pose.scale().y() : pose.scale().x());
+            case POSITION ->
+                text("%.1f", y ? pose.position().y() : pose.position().x());
+            case ANCHOR -> text("%.1f", y ? pose.anchor().y() : pose.anchor().x());
+            case null, default -> of(pose, lane.property());
+        };
+    }
+
+    private static String of(Pose pose, Property property) {
         return switch (property) {
             case SCALE ->
                 pose.scale().x() == pose.scale().y()

@@ -13,5 +13,7 @@ public enum Change {
     /** Playing, stopped, or looping. */
     PLAYING,
     /** The message of the status line. */
-    MESSAGE
+    MESSAGE,
+    /** A preference. */
+    PREFERENCES
 }

@@ -1,16 +1,24 @@
 package amberlens.desktop.store;
 
-import amberlens.core.motion.Property;
+import amberlens.core.keys.KeySet;
+import amberlens.core.motion.Lane;
+import java.util.LinkedHashSet;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What is selected.
  *
  * @param shotId the shot that Table, Camera and Score show
- * @param part the part of it that delete and ease act on
+ * @param others further shots, for changes of several at once
+ * @param part the part of the shot that delete and ease act on
  */
-public record Selection(Optional<String> shotId, Part part) {
-    public static final Selection NONE = new Selection(Optional.empty(), new Nothing());
+public record Selection(Optional<String> shotId, Set<String> others, Part part) {
+    public static final Selection NONE = new Selection(Optional.empty(), Set.of(), new Nothing());
+
+    public Selection {
+        others = Set.copyOf(others);
+    }
 
     /** A part of a shot. Frames count from the shot's first. */
     public sealed interface Part {}
@@ -20,17 +28,49 @@ public record Selection(Optional<String> shotId, Part part) {
     /** All keys at a frame. */
     public record Framing(int frame) implements Part {}
 
-    /** The way from one framing to the next. */
-    public record LegFrom(int frame) implements Part {}
+    /** The way from one framing to the next, or in one lane from one key to the next. */
+    public record LegFrom(int frame, Optional<Lane> lane) implements Part {
+        public LegFrom(int frame) {
+            this(frame, Optional.empty());
+        }
+    }
 
-    /** One key of one property. */
-    public record KeyOf(Property property, int frame) implements Part {}
+    /** Some keys. */
+    public record Keys(KeySet keys) implements Part {}
+
+    /** A marker of the shot, or of the line-up, whose frames then count from the line-up's first. */
+    public record MarkerAt(int frame, boolean onLineUp) implements Part {}
 
     public static Selection shot(String id) {
-        return new Selection(Optional.of(id), new Nothing());
+        return new Selection(Optional.of(id), Set.of(), new Nothing());
     }
 
     public Selection with(Part newPart) {
-        return new Selection(shotId, newPart);
+        return new Selection(shotId, others, newPart);
+    }
+
+    /** Whether the shot is among the selected ones. */
+    public boolean includes(String id) {
+        return shotId.filter(id::equals).isPresent() || others.contains(id);
+    }
+
+    /** All selected shots, the shown one first. */
+    public Set<String> shots() {
+        var all = new LinkedHashSet<String>();
+        shotId.ifPresent(all::add);
+        all.addAll(others);
+        return all;
+    }
+
+    /** Adds a shot to the selected ones, or takes it away; the shown one stays. */
+    public Selection toggled(String id) {
+        if (shotId.isEmpty() || shotId.get().equals(id)) {
+            return shotId.isEmpty() ? shot(id) : this;
+        }
+        var changed = new LinkedHashSet<>(others);
+        if (!changed.remove(id)) {
+            changed.add(id);
+        }
+        return new Selection(shotId, changed, part);
     }
 }

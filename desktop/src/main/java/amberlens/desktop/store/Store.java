@@ -2,6 +2,7 @@ package amberlens.desktop.store;
 
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.History;
+import amberlens.core.keys.KeySet;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -22,16 +23,38 @@ import org.jspecify.annotations.Nullable;
  * only then the history gets its one step.
  */
 public final class Store {
+    /** Where somebody was looking when a step was made. */
+    private record Place(Selection selection, int playhead) {}
+
     private final List<Consumer<Set<Change>>> listeners = new ArrayList<>();
-    private History history = new History(Project.empty("Untitled"));
+    private final Preferences preferences;
+    private final Transport transport = new Transport(this);
+    private History<Place> history = new History<>(Project.empty("Untitled"));
+    private @Nullable Place shownFrom;
     private @Nullable Edit shown;
     private Project project = history.present();
     private Selection selection = Selection.NONE;
     private int playhead;
     private @Nullable Path file;
-    private boolean playing;
-    private boolean looping = true;
     private String message = "";
+
+    /** A store whose preferences are forgotten. */
+    public Store() {
+        this(new Preferences());
+    }
+
+    public Store(Preferences preferences) {
+        this.preferences = preferences;
+    }
+
+    public Preferences preferences() {
+        return preferences;
+    }
+
+    /** Playing and looping. */
+    public Transport transport() {
+        return transport;
+    }
 
     public Subscription subscribe(Consumer<Set<Change>> listener) {
         listeners.add(listener);
@@ -61,12 +84,13 @@ public final class Store {
 
     /** Starts over with another project. */
     public void load(Project loaded, Optional<Path> from) {
-        history = new History(loaded);
+        history = new History<>(loaded);
         shown = null;
+        shownFrom = null;
         project = loaded;
         file = from.orElse(null);
         playhead = 0;
-        playing = false;
+        transport.reset();
         selection = LineUp.inTime(loaded).stream()
                 .findFirst()
                 .map(shot -> Selection.shot(shot.id()))
@@ -77,16 +101,36 @@ public final class Store {
 
     /** Makes an edit at once, as one step of the history. */
     public void apply(Edit edit) {
+        Place place = shownFrom == null ? here() : shownFrom;
         shown = null;
-        history.apply(edit);
+        shownFrom = null;
+        history.apply(edit, place);
         changed();
+    }
+
+    private Place here() {
+        return new Place(selection, playhead);
     }
 
     /** Shows what an edit would do, without a step. */
     public void show(Edit edit) {
+        if (shownFrom == null) {
+            shownFrom = here();
+        }
         shown = edit;
         project = edit.apply(history.present());
         tell(Change.PROJECT);
+    }
+
+    /** Shows what an edit would do to a part of the selected shot, and selects that part. */
+    public void show(Edit edit, Selection.Part part) {
+        if (shownFrom == null) {
+            shownFrom = here();
+        }
+        shown = edit;
+        project = edit.apply(history.present());
+        selection = selection.with(part);
+        tell(Change.PROJECT, Change.SELECTION);
     }
 
     /** Makes the edit that is shown a step of the history. */
@@ -99,23 +143,57 @@ public final class Store {
     /** Forgets the edit that is shown. */
     public void cancel() {
         if (shown != null) {
+            if (shownFrom != null) {
+                selection = shownFrom.selection();
+            }
             shown = null;
+            shownFrom = null;
             changed();
         }
     }
 
     public void undo() {
         cancel();
-        if (history.undo()) {
-            changed();
-        }
+        history.undo().ifPresent(this::backAt);
     }
 
     public void redo() {
         cancel();
-        if (history.redo()) {
-            changed();
+        history.redo().ifPresent(this::backAt);
+    }
+
+    /** Goes back or forward until so many steps are in force. */
+    public void goToStep(int steps) {
+        cancel();
+        while (history.position() > steps) {
+            history.undo().ifPresent(this::backAt);
         }
+        while (history.position() < steps && history.redoName().isPresent()) {
+            history.redo().ifPresent(this::backAt);
+        }
+    }
+
+    /** The names of all steps, those undone too. */
+    public List<String> steps() {
+        return history.names();
+    }
+
+    /** How many of the steps are in force. */
+    public int step() {
+        return history.position();
+    }
+
+    /** After a step is undone or redone: where a move changed, what was selected and shown then is so again. */
+    private void backAt(History.Step<Place> step) {
+        boolean matters = step.before().shots().stream().anyMatch(shot -> step.after()
+                .shot(shot.id())
+                .filter(other -> !other.camera().equals(shot.camera()))
+                .isPresent());
+        if (matters) {
+            selection = step.place().selection();
+            playhead = step.place().playhead();
+        }
+        changed();
     }
 
     public Optional<String> undoName() {
@@ -133,6 +211,12 @@ public final class Store {
                     .or(() -> LineUp.inTime(project).stream().findFirst())
                     .map(shot -> Selection.shot(shot.id()))
                     .orElse(Selection.NONE);
+        }
+        if (selection.part() instanceof Selection.Keys keys) {
+            KeySet left = selectedShot()
+                    .map(shot -> keys.keys().within(shot.camera()))
+                    .orElse(KeySet.NONE);
+            selection = selection.with(left.isEmpty() ? new Selection.Nothing() : new Selection.Keys(left));
         }
         playhead = clampedToLineUp(playhead);
         tell(Change.PROJECT, Change.SELECTION, Change.PLAYHEAD, Change.FILE);
@@ -199,9 +283,39 @@ public final class Store {
         return selectedShot().map(shot -> shot.onLineUp().contains(playhead)).orElse(false);
     }
 
-    /** Brings the playhead to the frame of the selected shot that is shown, before that frame is changed. */
+    /**
+     * Brings the playhead to the frame of the selected shot that is shown, before that frame is changed; if preferred, to the
+     * key beside it.
+     */
     public void enterShot() {
-        selectedShot().ifPresent(shot -> seek(shot.start() + shotFrame()));
+        selectedShot().ifPresent(shot -> {
+            seek(shot.start() + shotFrame());
+            if (preferences.toNearKeys()) {
+                NearKey.of(shot, shotFrame()).ifPresent(this::seekInShot);
+            }
+        });
+    }
+
+    /** Changes a preference and tells everybody. */
+    public void prefer(Consumer<Preferences> change) {
+        change.accept(preferences);
+        tell(Change.PREFERENCES);
+    }
+
+    /** The keys that key commands act on: those selected, or all of the selected framing. */
+    public KeySet selectedKeys() {
+        return selectedShot()
+                .map(shot -> switch (selection.part()) {
+                    case Selection.Keys keys -> keys.keys().within(shot.camera());
+                    case Selection.Framing framing -> KeySet.at(shot.camera(), framing.frame());
+                    case Selection.LegFrom leg ->
+                        KeySet.where(
+                                shot.camera(),
+                                key -> key.at() == leg.frame()
+                                        && leg.lane().map(key.lane()::equals).orElse(true));
+                    default -> KeySet.NONE;
+                })
+                .orElse(KeySet.NONE);
     }
 
     /** Moves the playhead to a frame of the selected shot. */
@@ -227,26 +341,6 @@ public final class Store {
 
     public boolean unsaved() {
         return history.unsaved();
-    }
-
-    public boolean playing() {
-        return playing;
-    }
-
-    public void setPlaying(boolean now) {
-        if (now != playing) {
-            playing = now;
-            tell(Change.PLAYING);
-        }
-    }
-
-    public boolean looping() {
-        return looping;
-    }
-
-    public void setLooping(boolean now) {
-        looping = now;
-        tell(Change.PLAYING);
     }
 
     /** What the status line should say before anything else; empty for nothing. */

@@ -34,7 +34,7 @@ public final class TablePane extends BorderPane implements Subscription {
         this.store = store;
         this.services = services;
         surface = new TableSurface(store, services);
-        new GateDragging(store, surface);
+        new TableHands(store, surface);
         missing = missingPanel(find);
         Label title = new Label("Table");
         title.getStyleClass().add("view-title");

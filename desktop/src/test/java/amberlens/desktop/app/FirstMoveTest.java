@@ -137,7 +137,7 @@ class FirstMoveTest extends ApplicationTest {
         type(KeyCode.SPACE);
         waitUntil("playing", () -> bench.store().playhead() > 8);
         type(KeyCode.SPACE);
-        waitUntil("a pause", () -> !bench.store().playing());
+        waitUntil("a pause", () -> !bench.store().transport().playing());
     }
 
     private void undoEverythingAndRedoIt() {

@@ -50,17 +50,17 @@ class PlaybackTest {
         assertThat(store.playhead()).isEqualTo(49);
         playback.tick(START + 50 * SECOND / 25);
         assertThat(store.playhead()).isZero();
-        assertThat(store.playing()).isTrue();
+        assertThat(store.transport().playing()).isTrue();
     }
 
     @Test
     void without_loop_it_stops_on_the_last_frame_and_starts_over_from_the_first() {
-        store.setLooping(false);
+        store.transport().setLooping(false);
         playback.toggle();
         playback.tick(START);
         playback.tick(START + 60 * SECOND);
         assertThat(store.playhead()).isEqualTo(49);
-        assertThat(store.playing()).isFalse();
+        assertThat(store.transport().playing()).isFalse();
         playback.toggle();
         assertThat(store.playhead()).isZero();
     }
@@ -80,7 +80,7 @@ class PlaybackTest {
     void an_empty_line_up_does_not_play() {
         store.load(Project.empty("empty"), Optional.empty());
         playback.toggle();
-        assertThat(store.playing()).isFalse();
+        assertThat(store.transport().playing()).isFalse();
         playback.close();
         assertThat(store.listeners()).isZero();
     }

@@ -1,6 +1,7 @@
 package amberlens.desktop.score;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.FramePoint;
@@ -9,16 +10,22 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Key;
+import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.ValueKinds;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class ScoreLayoutTest {
     private static final Size HD = new Size(1920, 1080);
-    private final ScoreLayout plan = new ScoreLayout(1280, 245, 125);
+    private final ScoreLayout plan = plan(Set.of(), 0);
+
+    private static ScoreLayout plan(Set<Property> tall, double scroll) {
+        return ScoreLayout.of(1280, 245, 125, 0, 125, ScoreLayout.LINKED, tall, scroll);
+    }
 
     @Test
     void a_place_and_its_frame_belong_together() {
@@ -37,9 +44,9 @@ class ScoreLayoutTest {
     @Test
     void lanes_lie_one_below_the_other_and_end_above_the_strips() {
         double before = plan.lanesTop() - 1;
-        for (Property property : Property.values()) {
-            assertThat(plan.laneTop(property)).isGreaterThan(before);
-            before = plan.laneTop(property);
+        for (Lane lane : ScoreLayout.LINKED) {
+            assertThat(plan.band(lane).top()).isGreaterThan(before);
+            before = plan.band(lane).top();
         }
         assertThat(plan.edgesTop()).isGreaterThanOrEqualTo(before + ScoreLayout.LANE);
         assertThat(plan.enlargementTop() + ScoreLayout.CHECK).isLessThanOrEqualTo(245 + 1e-9);
@@ -53,19 +60,45 @@ class ScoreLayoutTest {
                 List.of(
                         Key.of(0, new FramePoint(960, 300), Leg.LINEAR),
                         Key.of(10, new FramePoint(961, 700), Leg.LINEAR))));
-        double[] heights = LaneCurve.heights(shot(tilting), Property.POSITION);
-        assertThat(heights[0]).isZero();
-        assertThat(heights[5]).isEqualTo(0.5);
-        assertThat(heights[10]).isEqualTo(1);
-        assertThat(LaneCurve.heights(shot(still), Property.SCALE)).containsOnly(0.5);
+        LaneValues values = LaneValues.of(shot(tilting), Lane.of(Property.POSITION));
+        assertThat(values.livelierPart()).isEqualTo(1);
+        var view = new ScoreView(() -> {});
+        LaneScale scale = LaneScale.of(view, plan, Lane.of(Property.POSITION), values);
+        ScoreLayout.Band band = plan.band(Lane.of(Property.POSITION));
+        assertThat(scale.y(300)).isCloseTo(band.bottom() - 7, within(1e-9));
+        assertThat(scale.y(700)).isCloseTo(band.top() + 7, within(1e-9));
+        assertThat(scale.value(scale.y(512))).isCloseTo(512, within(1e-9));
+        LaneValues level = LaneValues.of(shot(still), Lane.of(Property.SCALE));
+        assertThat(LaneScale.of(view, plan, Lane.of(Property.SCALE), level).y(100))
+                .isCloseTo(
+                        plan.band(Lane.of(Property.SCALE)).top()
+                                + plan.band(Lane.of(Property.SCALE)).height() / 2,
+                        within(1e-9));
+    }
+
+    @Test
+    void tall_lanes_keep_their_height_and_scroll_when_they_do_not_fit() {
+        ScoreLayout tall = plan(Set.of(Property.values()), 0);
+        assertThat(tall.band(Lane.of(Property.SCALE)).height()).isEqualTo(ScoreLayout.TALL);
+        assertThat(tall.overflow()).isPositive();
+        ScoreLayout scrolled = plan(Set.of(Property.values()), tall.overflow());
+        assertThat(scrolled.band(Lane.of(Property.ANCHOR)).bottom()).isCloseTo(scrolled.lanesBottom(), within(1e-9));
+        assertThat(scrolled.laneAt(scrolled.lanesBottom() - 1)).contains(Lane.of(Property.ANCHOR));
+    }
+
+    @Test
+    void an_axis_has_round_steps() {
+        assertThat(new ValueRange(0, 100).step(4)).isEqualTo(20);
+        assertThat(new ValueRange(64, 66.4).step(5)).isEqualTo(0.5);
+        assertThat(ValueRange.NONE.with(3).padded().span()).isPositive();
     }
 
     @Test
     void values_are_short_enough_for_the_head_of_a_lane() {
         Pose pose = Pose.neutral(HD, HD).withDegrees(-3.25);
-        assertThat(ValueText.of(pose, Property.SCALE)).isEqualTo("100.0 %");
-        assertThat(ValueText.of(pose, Property.POSITION)).isEqualTo("960, 540");
-        assertThat(ValueText.of(pose, Property.ROTATION)).startsWith("-3.");
+        assertThat(ValueText.of(pose, Lane.of(Property.SCALE))).isEqualTo("100.0 %");
+        assertThat(ValueText.of(pose, Lane.of(Property.POSITION))).isEqualTo("960, 540");
+        assertThat(ValueText.of(pose, Lane.of(Property.ROTATION))).startsWith("-3.");
     }
 
     private static Shot shot(CameraTrack camera) {

@@ -1,0 +1,90 @@
+package amberlens.core.keys;
+
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Lane;
+import amberlens.core.motion.Leg;
+import amberlens.core.motion.TimingCurve;
+import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
+
+/** Changes of the legs that begin at some keys. */
+public final class KeyEases {
+    private KeyEases() {}
+
+    public static CameraTrack withLeg(CameraTrack camera, KeySet keys, Leg leg) {
+        return mapped(camera, keys, _ -> leg);
+    }
+
+    /** The legs with another strength at their start, 0 … 1; the other end stays as it is. */
+    public static CameraTrack leaving(CameraTrack camera, KeySet keys, double strength) {
+        return mapped(camera, keys, leg -> curve(strength, arrival(leg).orElse(0)));
+    }
+
+    /** The legs with another strength at their end, 0 … 1; the other end stays as it is. */
+    public static CameraTrack arriving(CameraTrack camera, KeySet keys, double strength) {
+        return mapped(camera, keys, leg -> curve(departure(leg).orElse(0), strength));
+    }
+
+    private static Leg curve(double leave, double arrive) {
+        return leave == 0 && arrive == 0 ? Leg.LINEAR : new Leg.Curve(TimingCurve.ofStrengths(leave, arrive));
+    }
+
+    /** How strongly a leg is held back where it leaves, 0 … 1; empty for a leg of another shape. */
+    public static OptionalDouble departure(Leg leg) {
+        return switch (leg) {
+            case Leg.Linear _ -> OptionalDouble.of(0);
+            case Leg.Curve curve
+            when curve.timing().y1() == 0 -> OptionalDouble.of(curve.timing().x1());
+            default -> OptionalDouble.empty();
+        };
+    }
+
+    /** How strongly a leg is held back where it arrives, 0 … 1; empty for a leg of another shape. */
+    public static OptionalDouble arrival(Leg leg) {
+        return switch (leg) {
+            case Leg.Linear _ -> OptionalDouble.of(0);
+            case Leg.Curve curve
+            when curve.timing().y2() == 1 ->
+                OptionalDouble.of(1 - curve.timing().x2());
+            default -> OptionalDouble.empty();
+        };
+    }
+
+    /** Legs of the scale that feel even, or plain again. */
+    public static CameraTrack even(CameraTrack camera, KeySet keys, boolean even) {
+        return changed(camera, keys, new UnaryKeyChange() {
+            @Override
+            public <V> Key<V> of(Key<V> key) {
+                return key.withEven(even);
+            }
+        });
+    }
+
+    private static CameraTrack mapped(CameraTrack camera, KeySet keys, UnaryOperator<Leg> change) {
+        return changed(camera, keys, new UnaryKeyChange() {
+            @Override
+            public <V> Key<V> of(Key<V> key) {
+                return key.withLeg(change.apply(key.leg()));
+            }
+        });
+    }
+
+    private interface UnaryKeyChange {
+        <V> Key<V> of(Key<V> key);
+    }
+
+    private static CameraTrack changed(CameraTrack camera, KeySet keys, UnaryKeyChange change) {
+        CameraTrack changed = camera;
+        for (Lane lane : keys.lanes()) {
+            changed = changed.map(lane, new CameraTrack.ChannelChange() {
+                @Override
+                public <V> Channel<V> apply(Channel<V> channel) {
+                    return channel.mapKeys(key -> keys.contains(lane, key.at()) ? change.of(key) : key);
+                }
+            });
+        }
+        return changed;
+    }
+}

@@ -1,0 +1,147 @@
+package amberlens.core.keys;
+
+import amberlens.core.motion.Axes;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Leg;
+import amberlens.core.motion.PathHandles;
+import amberlens.core.motion.Property;
+import amberlens.core.motion.ValueKind;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Lays a clip into a camera. */
+public enum Pasting {
+    /** Values and eases; what stands in the same frames gives way. */
+    ALL("paste"),
+    /** Values only; keys that are there keep their eases. */
+    VALUES("paste of values"),
+    /** Eases only: the first key at or after the frame takes the first ease, and so on. */
+    EASES("paste of eases"),
+    /** Each value changes what is there as the clip changes from its first key: scales by ratio, the others by sum. */
+    RELATIVE("paste relative");
+
+    private final String words;
+
+    Pasting(String words) {
+        this.words = words;
+    }
+
+    /** The name of the step. */
+    public String words() {
+        return words;
+    }
+
+    /**
+     * The camera with the clip from a frame on. A whole move pasted with {@link #ALL} replaces what was there.
+     *
+     * @param frame where the first key of the clip goes
+     */
+    public CameraTrack into(CameraTrack camera, KeyClip clip, int frame) {
+        CameraTrack changed = camera;
+        for (Property property : clip.properties()) {
+            changed = switch (property) {
+                case SCALE ->
+                    changed.withScale(
+                            laid(property, changed.scale(), clip.camera().scale(), clip, frame));
+                case POSITION ->
+                    changed.withPosition(
+                            laid(property, changed.position(), clip.camera().position(), clip, frame));
+                case ROTATION ->
+                    changed.withRotation(
+                            laid(property, changed.rotation(), clip.camera().rotation(), clip, frame));
+                case ANCHOR ->
+                    changed.withAnchor(
+                            laid(property, changed.anchor(), clip.camera().anchor(), clip, frame));
+            };
+        }
+        return changed;
+    }
+
+    private <V> Channel<V> laid(Property property, Channel<V> target, Channel<V> clip, KeyClip whole, int frame) {
+        if (this == ALL && whole.what() == KeyClip.What.MOVE) {
+            return shifted(clip, frame);
+        }
+        boolean apart = clip.axes().isPresent() || target.axes().isPresent();
+        if (!apart) {
+            return laid(property, target, clip, frame);
+        }
+        var from = (clip.bent() ? clip.mapBends(_ -> PathHandles.STRAIGHT) : clip)
+                .unlinked()
+                .axes()
+                .orElseThrow();
+        return target.unlinked()
+                .mapAxes(axes ->
+                        new Axes(laid(property, axes.x(), from.x(), frame), laid(property, axes.y(), from.y(), frame)));
+    }
+
+    private static <V> Channel<V> shifted(Channel<V> clip, int frame) {
+        return clip.map(new CameraTrack.ChannelChange() {
+            @Override
+            public <W> Channel<W> apply(Channel<W> channel) {
+                return channel.mapKeys(key -> key.withAt(key.at() + frame));
+            }
+        });
+    }
+
+    private <V> Channel<V> laid(Property property, Channel<V> target, Channel<V> clip, int frame) {
+        return switch (this) {
+            case ALL -> {
+                Channel<V> changed = target;
+                for (Key<V> key : clip.keys()) {
+                    changed = changed.withKey(key.withAt(key.at() + frame));
+                }
+                yield changed;
+            }
+            case VALUES -> {
+                Channel<V> changed = target;
+                for (Key<V> key : clip.keys()) {
+                    changed = valued(changed, key.at() + frame, key.value());
+                }
+                yield changed;
+            }
+            case EASES -> eased(target, clip, frame);
+            case RELATIVE -> {
+                Channel<V> changed = target;
+                for (Key<V> key : clip.keys()) {
+                    V first = clip.keys().getFirst().value();
+                    V there = target.at((double) key.at() + frame);
+                    changed = valued(
+                            changed, key.at() + frame, relative(property, target.kind(), there, first, key.value()));
+                }
+                yield changed;
+            }
+        };
+    }
+
+    private static <V> Channel<V> valued(Channel<V> channel, int frame, V value) {
+        Leg leg = channel.keyBefore(frame).map(Key::leg).orElse(Leg.LINEAR);
+        return channel.withKey(
+                channel.keyAt(frame).map(key -> key.withValue(value)).orElseGet(() -> Key.of(frame, value, leg)));
+    }
+
+    private static <V> Channel<V> eased(Channel<V> target, Channel<V> clip, int frame) {
+        List<Key<V>> keys = new ArrayList<>();
+        int next = 0;
+        for (Key<V> key : target.keys()) {
+            if (key.at() >= frame && next < clip.keys().size()) {
+                Key<V> ease = clip.keys().get(next++);
+                keys.add(key.withLeg(ease.leg()).withEven(ease.even()));
+            } else {
+                keys.add(key);
+            }
+        }
+        return target.withKeys(keys, target.constant());
+    }
+
+    private static <V> V relative(Property property, ValueKind<V> kind, V there, V first, V now) {
+        double x = relative(property, kind.part(there, 0), kind.part(first, 0), kind.part(now, 0));
+        boolean pair = kind.parts() == 2;
+        return kind.of(x, pair ? relative(property, kind.part(there, 1), kind.part(first, 1), kind.part(now, 1)) : 0);
+    }
+
+    private static double relative(Property property, double there, double first, double now) {
+        return property == Property.SCALE ? there * now / first : there + now - first;
+    }
+}

@@ -1,0 +1,29 @@
+package amberlens.core.motion;
+
+import java.util.Comparator;
+import java.util.Locale;
+
+/** What has keys of its own: a property, or one axis of a property whose axes are unlinked. */
+public record Lane(Property property, Axis axis) implements Comparable<Lane> {
+    private static final Comparator<Lane> ORDER =
+            Comparator.comparing(Lane::property).thenComparing(Lane::axis);
+
+    public static Lane of(Property property) {
+        return new Lane(property, Axis.LINKED);
+    }
+
+    /** For example "Scale" or "Position x". */
+    public String words() {
+        return axis == Axis.LINKED ? property.word() : property.word() + " " + axis.word();
+    }
+
+    /** For example "scale" or "position-x". */
+    public String id() {
+        return words().toLowerCase(Locale.ROOT).replace(' ', '-');
+    }
+
+    @Override
+    public int compareTo(Lane other) {
+        return ORDER.compare(this, other);
+    }
+}

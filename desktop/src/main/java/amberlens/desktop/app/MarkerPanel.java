@@ -1,0 +1,43 @@
+package amberlens.desktop.app;
+
+import amberlens.core.edit.MarkerEdits;
+import amberlens.core.model.Marker;
+import amberlens.desktop.look.DialogParts;
+import amberlens.desktop.look.Overlay;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+
+/** The dialog for the name of a marker. */
+final class MarkerPanel extends VBox {
+    MarkerPanel(Store store, Overlay overlay, Selection.MarkerAt marker) {
+        Optional<String> shot =
+                marker.onLineUp() ? Optional.empty() : store.selection().shotId();
+        List<Marker> markers = marker.onLineUp()
+                ? store.project().markers()
+                : store.selectedShot().map(found -> found.markers()).orElse(List.of());
+        TextField name = new TextField(markers.stream()
+                .filter(found -> found.at() == marker.frame())
+                .map(Marker::name)
+                .findFirst()
+                .orElse(""));
+        name.setId("marker-name");
+        name.setPromptText("for example: door opens");
+        setSpacing(12);
+        getChildren()
+                .addAll(
+                        DialogParts.title("Name of the marker"),
+                        name,
+                        DialogParts.foot(
+                                "Set",
+                                () -> {
+                                    store.apply(MarkerEdits.rename(
+                                            shot, marker.frame(), name.getText().strip()));
+                                    overlay.close();
+                                },
+                                overlay::close));
+    }
+}

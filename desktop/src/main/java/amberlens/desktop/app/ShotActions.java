@@ -1,0 +1,107 @@
+package amberlens.desktop.app;
+
+import amberlens.core.edges.Conform;
+import amberlens.core.edges.SealResult;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.edit.ShotEdits.Timing;
+import amberlens.core.model.Shot;
+import amberlens.desktop.actions.Action.Menu;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.commands.ShotLength;
+import amberlens.desktop.look.Overlay;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.store.Store;
+import java.util.Locale;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+
+/** The actions of the Shot menu. */
+final class ShotActions {
+    private final Actions actions;
+    private final Store store;
+    private final Services services;
+    private final Overlay overlay;
+    private final ShotLength lengths;
+
+    private ShotActions(Actions actions, Store store, Services services, Overlay overlay, ShotLength lengths) {
+        this.actions = actions;
+        this.store = store;
+        this.services = services;
+        this.overlay = overlay;
+        this.lengths = lengths;
+    }
+
+    static void addTo(Actions actions, Store store, Services services, Overlay overlay, ShotLength lengths) {
+        new ShotActions(actions, store, services, overlay, lengths).add();
+    }
+
+    private void add() {
+        BooleanSupplier shot = () -> store.selectedShot().isPresent();
+        actions.add(Menu.SHOT, "shot.seal", "Seal (lift)", "S", shot, this::seal);
+        actions.add(
+                Menu.SHOT,
+                "shot.delete",
+                "Delete the shot",
+                "Shortcut+Delete",
+                shot,
+                () -> withShot(found -> store.apply(ShotEdits.delete(found.id()))));
+        for (Conform way : Conform.values()) {
+            actions.add(
+                    Menu.SHOT,
+                    "shot." + way.name().toLowerCase(Locale.ROOT),
+                    "Lay in anew: " + way.word(),
+                    "",
+                    shot,
+                    () -> withShot(found -> store.apply(ShotEdits.conform(found.id(), way))));
+        }
+        actions.add(
+                Menu.SHOT,
+                "shot.name-and-length",
+                "Name and length…",
+                "Shortcut+L",
+                shot,
+                () -> ask(store.preferences().lengthTiming().orElse(Timing.KEEP)));
+        actions.add(Menu.SHOT, "shot.length-keep", "Length, keeping the timing…", "", shot, () -> ask(Timing.KEEP));
+        actions.add(
+                Menu.SHOT, "shot.length-stretch", "Length, stretching the move…", "", shot, () -> ask(Timing.STRETCH));
+        actions.add(Menu.SHOT, "shot.longer", "Longer by a frame", "Shift+Period", shot, () -> lengthen(1));
+        actions.add(Menu.SHOT, "shot.shorter", "Shorter by a frame", "Shift+Comma", shot, () -> lengthen(-1));
+        actions.add(
+                Menu.SHOT,
+                "shot.length-timing",
+                "When a length changes: keep timing or stretch",
+                () -> "When a length changes: "
+                        + other(store.preferences().lengthTiming().orElse(Timing.STRETCH))
+                                .words(),
+                "",
+                () -> true,
+                () -> store.prefer(
+                        to -> to.setLengthTiming(other(to.lengthTiming().orElse(Timing.STRETCH)))));
+    }
+
+    private static Timing other(Timing timing) {
+        return timing == Timing.KEEP ? Timing.STRETCH : Timing.KEEP;
+    }
+
+    private void withShot(Consumer<Shot> action) {
+        store.selectedShot().ifPresent(action);
+    }
+
+    private void ask(Timing timing) {
+        withShot(shot -> overlay.show(new ShotPanel(store, overlay, shot, timing), overlay::close));
+    }
+
+    private void lengthen(int frames) {
+        withShot(shot -> lengths.set(shot, Math.clamp(shot.length() + frames, 1, Shot.LONGEST)));
+    }
+
+    private void seal() {
+        withShot(shot -> {
+            switch (services.facts().seal(store.project(), shot)) {
+                case SealResult.AlreadySealed _ -> store.say("Every frame of this shot is sealed already.");
+                case SealResult.Sealed sealed -> store.apply(ShotEdits.setCamera("seal", shot.id(), sealed.camera()));
+                case SealResult.Refused refused -> store.say("It cannot be sealed: " + refused.reason() + ".");
+            }
+        });
+    }
+}

@@ -1,0 +1,95 @@
+package amberlens.desktop.camera;
+
+import amberlens.core.edit.CameraEdits;
+import amberlens.core.keys.KeySet;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Property;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Unit;
+import java.util.Locale;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Tooltip;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** What else can be done with a property: mute, unlink, units, select its keys. */
+final class PropertyMenu extends MenuButton {
+    private final Store store;
+    private final Property property;
+
+    PropertyMenu(Store store, Property property) {
+        this.store = store;
+        this.property = property;
+        String word = property.word().toLowerCase(Locale.ROOT);
+        setId("more-" + word);
+        setTooltip(new Tooltip("More for " + word + ": mute, link axes, units"));
+        setAccessibleText("More for " + word);
+        setGraphic(new FontIcon(Feather.MORE_VERTICAL));
+        getStyleClass().add("more-button");
+        getItems().add(new MenuItem());
+        setOnShowing(_ -> fill());
+    }
+
+    private void fill() {
+        getItems().clear();
+        store.selectedShot().ifPresent(shot -> {
+            Channel<?> channel = shot.camera().channel(property);
+            CheckMenuItem muted = new CheckMenuItem("Mute the keys");
+            muted.setId("mute-" + word());
+            muted.setSelected(channel.muted());
+            muted.setDisable(!channel.animated());
+            muted.setOnAction(
+                    _ -> store.apply(CameraEdits.mute(shot.id(), property, !channel.muted(), store.shotFrame())));
+            getItems().add(muted);
+            if (channel.kind().parts() == 2) {
+                getItems().add(unlink(shot, channel));
+            }
+            MenuItem select = new MenuItem("Select all its keys");
+            select.setId("select-" + word());
+            select.setDisable(!channel.animated());
+            select.setOnAction(_ -> store.select(new Selection.Keys(
+                    KeySet.where(shot.camera(), key -> key.lane().property() == property))));
+            getItems().add(select);
+            addUnits();
+        });
+    }
+
+    private CheckMenuItem unlink(Shot shot, Channel<?> channel) {
+        boolean linked = channel.axes().isEmpty();
+        CheckMenuItem item = new CheckMenuItem("Link x and y");
+        item.setId("link-" + word());
+        item.setSelected(linked);
+        item.setOnAction(_ -> {
+            try {
+                store.apply(CameraEdits.setLinked(shot.id(), property, !linked));
+            } catch (IllegalArgumentException e) {
+                store.say("Not unlinked: " + e.getMessage() + ".");
+            }
+        });
+        return item;
+    }
+
+    private void addUnits() {
+        if (Unit.all(property).size() < 2) {
+            return;
+        }
+        getItems().add(new SeparatorMenuItem());
+        for (Unit unit : Unit.all(property)) {
+            RadioMenuItem item = new RadioMenuItem("In " + unit.words());
+            item.setId("unit-" + unit.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            item.setSelected(store.preferences().unit(property) == unit);
+            item.setOnAction(_ -> store.prefer(to -> to.setUnit(unit)));
+            getItems().add(item);
+        }
+    }
+
+    private String word() {
+        return property.word().toLowerCase(Locale.ROOT);
+    }
+}

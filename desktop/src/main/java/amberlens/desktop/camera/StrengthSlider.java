@@ -1,0 +1,73 @@
+package amberlens.desktop.camera;
+
+import amberlens.core.edit.Edit;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.desktop.store.Store;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+
+/** How strongly one end of a leg is held back, 0 to 100 %. A drag is one step of the history. */
+final class StrengthSlider extends HBox {
+    /** Gives the selected legs a strength, 0 … 1. */
+    interface Change {
+        CameraTrack at(CameraTrack camera, double strength);
+    }
+
+    private final Store store;
+    private final String word;
+    private final Change change;
+    private final Slider slider = new Slider(0, 100, 0);
+    private final Label percent = new Label();
+    private boolean showing;
+
+    StrengthSlider(String name, String word, Store store, Change change) {
+        this.store = store;
+        this.word = word;
+        this.change = change;
+        Label label = new Label(name);
+        label.setMinWidth(USE_PREF_SIZE);
+        slider.setId(word + "-strength");
+        slider.setPrefWidth(110);
+        slider.setBlockIncrement(5);
+        slider.setAccessibleText(name + " strength, per cent");
+        slider.setTooltip(new Tooltip(name + ": how gently, 0 to 100 %; 42 % is the stock ease"));
+        percent.getStyleClass().add("unit");
+        percent.setMinWidth(40);
+        slider.valueProperty().addListener((_, _, now) -> moved(now.doubleValue()));
+        slider.setOnMouseReleased(_ -> store.commit());
+        slider.setOnKeyReleased(_ -> store.commit());
+        getChildren().addAll(label, slider, percent);
+        setSpacing(6);
+        setAlignment(Pos.CENTER_LEFT);
+    }
+
+    private void moved(double now) {
+        if (showing) {
+            return;
+        }
+        store.settled()
+                .shot(store.selection().shotId().orElse(""))
+                .ifPresent(shot -> store.show(edit(shot, Math.round(now) / 100.0)));
+    }
+
+    private Edit edit(Shot shot, double strength) {
+        return ShotEdits.setCamera(word + " strength", shot.id(), change.at(shot.camera(), strength));
+    }
+
+    void show(OptionalDouble strength) {
+        showing = true;
+        if (!slider.isValueChanging() || strength.isEmpty()) {
+            slider.setValue(strength.orElse(0) * 100);
+        }
+        percent.setText(
+                strength.isPresent() ? String.format(Locale.ROOT, "%.0f %%", strength.getAsDouble() * 100) : "own");
+        showing = false;
+    }
+}

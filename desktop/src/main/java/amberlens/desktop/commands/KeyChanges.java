@@ -1,0 +1,174 @@
+package amberlens.desktop.commands;
+
+import amberlens.core.edit.CameraEdits;
+import amberlens.core.edit.FramingEdits;
+import amberlens.core.edit.MarkerEdits;
+import amberlens.core.edit.PathEdits;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.keys.Glide;
+import amberlens.core.keys.KeyEases;
+import amberlens.core.keys.KeyOrder;
+import amberlens.core.keys.KeySet;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Ease;
+import amberlens.core.motion.Framings;
+import amberlens.core.motion.Lane;
+import amberlens.core.motion.Leg;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Property;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+
+/** Choosing keys, and what they hold: eases, glide, path, reset, mute, deletion. */
+public final class KeyChanges {
+    private final Store store;
+
+    public KeyChanges(Store store) {
+        this.store = store;
+    }
+
+    public void selectAll() {
+        select(shot -> KeySet.all(shot.camera()));
+    }
+
+    public void selectLane(Lane lane) {
+        select(shot -> KeySet.of(shot.camera(), lane));
+    }
+
+    /** All keys at the playhead. */
+    public void selectAtPlayhead() {
+        select(shot -> KeySet.at(shot.camera(), store.shotFrame()));
+    }
+
+    private void select(Function<Shot, KeySet> choice) {
+        store.selectedShot().map(choice).ifPresent(this::select);
+    }
+
+    /** Selects keys; none at all is nothing. */
+    public void select(KeySet keys) {
+        store.select(keys.isEmpty() ? new Selection.Nothing() : new Selection.Keys(keys));
+    }
+
+    /** Deletes the selected part of the shot: keys, framing or marker. */
+    public void delete() {
+        store.selectedShot().ifPresent(shot -> {
+            switch (store.selection().part()) {
+                case Selection.Framing framing -> store.apply(FramingEdits.delete(shot.id(), framing.frame()));
+                case Selection.Keys keys ->
+                    store.apply(ShotEdits.setCamera(
+                            KeyWords.of("deletion", keys.keys()),
+                            shot.id(),
+                            KeyOrder.deleted(shot.camera(), keys.keys(), store.shotFrame())));
+                case Selection.MarkerAt marker ->
+                    store.apply(MarkerEdits.delete(
+                            marker.onLineUp() ? Optional.empty() : Optional.of(shot.id()), marker.frame()));
+                case Selection.LegFrom _ ->
+                    store.say("A leg goes when one of its framings goes; select a framing to delete it.");
+                case Selection.Nothing _ -> store.apply(ShotEdits.delete(shot.id()));
+            }
+            if (!(store.selection().part() instanceof Selection.LegFrom)) {
+                store.select(new Selection.Nothing());
+            }
+        });
+    }
+
+    /** Gives every leg that begins at a selected key an ease. */
+    public void setLeg(Leg leg) {
+        changeKeys("ease", camera -> KeyEases.withLeg(camera, easeKeys(), leg));
+    }
+
+    /** The keys an ease is for: those selected, or those of the framing before the playhead. */
+    public KeySet easeKeys() {
+        KeySet selected = store.selectedKeys();
+        if (!selected.isEmpty()) {
+            return selected;
+        }
+        return store.selectedShot()
+                .flatMap(shot -> Framings.of(shot.camera()).stream()
+                        .filter(frame -> frame <= store.shotFrame())
+                        .reduce((_, later) -> later)
+                        .map(frame -> KeySet.at(shot.camera(), frame)))
+                .orElse(KeySet.NONE);
+    }
+
+    /** Eases every leg of the selected keys, or of the whole move, gently at both ends. */
+    public void gentleEverywhere() {
+        store.selectedShot().ifPresent(shot -> {
+            KeySet selected = store.selectedKeys();
+            KeySet keys = selected.isEmpty() ? KeySet.all(shot.camera()) : selected;
+            changeKeys("gentle eases", camera -> KeyEases.withLeg(camera, keys, Ease.GENTLE_BOTH.leg()));
+        });
+    }
+
+    /** One glide through the selected framings, or through all. */
+    public void glide() {
+        store.selectedShot().ifPresent(shot -> {
+            KeySet selected = store.selectedKeys();
+            KeySet keys = selected.frames().length < 2 ? KeySet.all(shot.camera()) : selected;
+            changeKeys(
+                    "one glide",
+                    camera -> Glide.through(
+                            camera, keys.first(), keys.last(), store.project().frameSize()));
+        });
+    }
+
+    /** Lets the scale of the selected legs, or of the leg at the playhead, grow evenly, or plainly again. */
+    public void setEven(boolean even) {
+        KeySet keys = easeKeys();
+        changeKeys(
+                even ? "even zoom" : "plain zoom",
+                camera -> KeyEases.even(
+                        camera,
+                        KeySet.of(keys.stream()
+                                .filter(key -> key.lane().property() == Property.SCALE)
+                                .toList()),
+                        even));
+    }
+
+    /** Curves or straightens the path of a leg. */
+    public void setCurved(int frame, boolean curved) {
+        store.selectedShot()
+                .ifPresent(shot -> store.apply(
+                        curved ? PathEdits.curve(shot.id(), frame) : PathEdits.straighten(shot.id(), frame)));
+    }
+
+    /** The neutral pose as the framing at the playhead. */
+    public void resetFraming() {
+        store.enterShot();
+        store.selectedShot()
+                .ifPresent(shot -> store.apply(
+                        CameraEdits.setFraming("reset of a framing", shot.id(), store.shotFrame(), neutral(shot))));
+    }
+
+    /** The neutral pose without any keys. */
+    public void resetMove() {
+        store.selectedShot()
+                .ifPresent(shot -> store.apply(
+                        ShotEdits.setCamera("reset of the move", shot.id(), CameraTrack.still(neutral(shot)))));
+    }
+
+    private Pose neutral(Shot shot) {
+        return Pose.neutral(
+                store.project().mediaOf(shot).size(), store.project().frameSize());
+    }
+
+    /** Puts all keys of the move aside, or lets them work again. */
+    public void toggleMute() {
+        store.selectedShot()
+                .ifPresent(shot -> store.apply(CameraEdits.muteAll(shot.id(), !anyMuted(shot), store.shotFrame())));
+    }
+
+    /** Whether some keys of a shot are put aside. */
+    public static boolean anyMuted(Shot shot) {
+        return shot.camera().channels().stream().anyMatch(channel -> channel.muted());
+    }
+
+    private void changeKeys(String name, UnaryOperator<CameraTrack> change) {
+        store.selectedShot()
+                .ifPresent(shot -> store.apply(ShotEdits.setCamera(name, shot.id(), change.apply(shot.camera()))));
+    }
+}

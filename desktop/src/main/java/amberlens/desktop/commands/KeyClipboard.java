@@ -1,0 +1,143 @@
+package amberlens.desktop.commands;
+
+import amberlens.core.edit.Edit;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.geometry.Size;
+import amberlens.core.keys.KeyClip;
+import amberlens.core.keys.KeyOrder;
+import amberlens.core.keys.KeySet;
+import amberlens.core.keys.Pasting;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.desktop.look.Overlay;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import amberlens.project.ClipText;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.DataFormat;
+
+/** Copy, cut and paste of keys, framings and moves through the system clipboard. */
+public final class KeyClipboard {
+    private final Store store;
+    private final Overlay overlay;
+
+    public KeyClipboard(Store store, Overlay overlay) {
+        this.store = store;
+        this.overlay = overlay;
+    }
+
+    /** Copies the selected keys or the selected framing. */
+    public void copy() {
+        KeySet keys = store.selectedKeys();
+        if (keys.isEmpty()) {
+            store.say("Select keys or a framing to copy; Copy the move takes all of it.");
+            return;
+        }
+        boolean framing = store.selection().part() instanceof Selection.Framing;
+        copy(framing ? KeyClip.What.FRAMING : KeyClip.What.KEYS, keys);
+    }
+
+    /** Copies the whole move of the selected shot. */
+    public void copyMove() {
+        store.selectedShot().ifPresent(shot -> copy(KeyClip.What.MOVE, KeySet.all(shot.camera())));
+    }
+
+    private void copy(KeyClip.What what, KeySet keys) {
+        store.selectedShot().ifPresent(shot -> {
+            Size picture = store.project().mediaOf(shot).size();
+            KeyClip clip = KeyClip.of(
+                    what, shot.camera(), keys, picture, store.project().frameSize());
+            Clipboard.getSystemClipboard().setContent(Map.of(DataFormat.PLAIN_TEXT, ClipText.write(clip)));
+        });
+    }
+
+    /** Copies the selected keys and deletes them. */
+    public void cut() {
+        KeySet keys = store.selectedKeys();
+        copy();
+        store.selectedShot()
+                .filter(_ -> !keys.isEmpty())
+                .ifPresent(shot -> store.apply(ShotEdits.setCamera(
+                        KeyWords.of("cut", keys),
+                        shot.id(),
+                        KeyOrder.deleted(shot.camera(), keys, store.shotFrame()))));
+    }
+
+    /** Pastes into the selected shots: at the playhead in the shown one, in the others where it was copied. */
+    public void paste(Pasting how) {
+        try {
+            String text = Clipboard.getSystemClipboard().getString();
+            KeyClip clip = ClipText.read(text == null ? "" : text);
+            List<Shot> targets = targets();
+            if (targets.isEmpty()) {
+                store.say("Select the shot to paste into.");
+            } else if (how != Pasting.EASES && targets.stream().anyMatch(shot -> fits(clip, shot))) {
+                askHow(clip, how, targets);
+            } else {
+                paste(clip, how, targets, false);
+            }
+        } catch (FileProblem e) {
+            store.say(String.valueOf(e.getMessage()));
+        }
+    }
+
+    private List<Shot> targets() {
+        Set<String> selected = store.selection().shots();
+        return store.project().shots().stream()
+                .filter(shot -> selected.contains(shot.id()))
+                .toList();
+    }
+
+    private boolean fits(KeyClip clip, Shot shot) {
+        return clip.needsFitting(
+                store.project().mediaOf(shot).size(), store.project().frameSize());
+    }
+
+    private void askHow(KeyClip clip, Pasting how, List<Shot> targets) {
+        overlay.ask(
+                "The picture has another size",
+                "The copied keys were made for " + clip.picture()
+                        + " pixels. Keep how the move looks in the frame, or keep its" + " numbers?",
+                List.of(
+                        new Overlay.Answer("Same look", true, () -> paste(clip, how, targets, true)),
+                        new Overlay.Answer("Same numbers", false, () -> paste(clip, how, targets, false)),
+                        new Overlay.Answer("Cancel", false, () -> {})));
+    }
+
+    private void paste(KeyClip clip, Pasting how, List<Shot> targets, boolean sameLook) {
+        String shown = store.selection().shotId().orElse("");
+        int playhead = store.shotFrame();
+        Set<String> ids = targets.stream().map(Shot::id).collect(Collectors.toSet());
+        store.apply(Edit.of(how.words(), project -> {
+            Project changed = project;
+            for (String id : ids) {
+                changed = changed.mapShot(id, shot -> {
+                    KeyClip fitting =
+                            sameLook ? clip.fitted(project.mediaOf(shot).size(), project.frameSize()) : clip;
+                    int frame = id.equals(shown) ? playhead : clip.origin();
+                    return shot.withCamera(how.into(shot.camera(), fitting, frame));
+                });
+            }
+            return changed;
+        }));
+        if (how != Pasting.EASES) {
+            selectPasted(clip, playhead);
+        }
+    }
+
+    private void selectPasted(KeyClip clip, int playhead) {
+        store.selectedShot().ifPresent(shot -> {
+            KeySet pasted = KeySet.where(
+                    shot.camera(),
+                    key -> clip.properties().contains(key.lane().property())
+                            && clip.camera().channel(key.lane().property()).keys().stream()
+                                    .anyMatch(copied -> copied.at() + playhead == key.at()));
+            store.select(pasted.isEmpty() ? new Selection.Nothing() : new Selection.Keys(pasted));
+        });
+    }
+}

@@ -1,0 +1,112 @@
+package amberlens.desktop.commands;
+
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.keys.KeyOrder;
+import amberlens.core.keys.KeySet;
+import amberlens.core.keys.Retiming;
+import amberlens.core.model.Marker;
+import amberlens.core.model.Shot;
+import amberlens.core.time.FrameRate;
+import amberlens.core.time.Timecode;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** The selected keys in time: nudge, align, reverse, exact times. */
+public final class KeyTiming {
+    private final Store store;
+
+    public KeyTiming(Store store) {
+        this.store = store;
+    }
+
+    /** Moves the keys by some frames, as far as they can go. */
+    public void nudge(int frames) {
+        retime("move", moves -> moves.shifted(frames));
+    }
+
+    /** In every lane the first of its selected keys goes to the playhead, the others with it. */
+    public void alignToPlayhead() {
+        retime("alignment", moves -> moves.firstAt(store.shotFrame()));
+    }
+
+    /** Likewise to the marker of the shot nearest to the keys. */
+    public void alignToMarker() {
+        KeySet keys = store.selectedKeys();
+        store.selectedShot()
+                .flatMap(shot -> shot.markers().stream()
+                        .min(Comparator.comparingInt((Marker marker) -> Math.abs(marker.at() - keys.first()))))
+                .ifPresentOrElse(
+                        marker -> retime("alignment", moves -> moves.firstAt(marker.at())),
+                        () -> store.say("This shot has no marker yet; press M to set one at the playhead."));
+    }
+
+    /** In every lane the last of its selected keys goes to the last frame, the others with it. */
+    public void toLastFrame() {
+        retime("move to the last frame", moves -> moves.lastAt(moves.lastFrame()));
+    }
+
+    /** Lets the keys run backwards. */
+    public void reverse() {
+        with((shot, keys) -> changed(KeyWords.of("reversal", keys), shot, KeyOrder.reversed(shot.camera(), keys)));
+    }
+
+    /**
+     * Puts the first of the keys at a typed time, the others with it; {@code +12} and {@code -12} count from where it is.
+     *
+     * @return why it was refused, if it was
+     */
+    public Optional<String> setTime(String typed) {
+        Optional<Shot> shot = store.selectedShot();
+        KeySet keys = store.selectedKeys();
+        if (shot.isEmpty() || keys.isEmpty()) {
+            return Optional.of("no key is selected");
+        }
+        FrameRate rate = store.project().frame().rate();
+        try {
+            int frame = TypedTime.read(typed, keys.first(), rate);
+            int last = shot.get().lastFrame() - (keys.last() - keys.first());
+            if (frame < 0 || frame > last) {
+                return Optional.of("the first of these keys can stand from 0:00 to " + Timecode.brief(last, rate)
+                        + " (frame " + last + ")");
+            }
+            Retiming.Moved moved = moves(shot.get(), keys).shifted(frame - keys.first());
+            changed(KeyWords.of("time", keys), shot.get(), moved);
+            return moved.keys().first() == frame
+                    ? Optional.empty()
+                    : Optional.of("a key in the way stops it at "
+                            + Timecode.brief(moved.keys().first(), rate));
+        } catch (IllegalArgumentException e) {
+            return Optional.of(String.valueOf(e.getMessage()));
+        }
+    }
+
+    private void retime(String deed, Function<Retiming, Retiming.Moved> how) {
+        with((shot, keys) -> changed(KeyWords.of(deed, keys), shot, how.apply(moves(shot, keys))));
+    }
+
+    private Retiming moves(Shot shot, KeySet keys) {
+        return new Retiming(
+                shot.camera(), keys, shot.lastFrame(), store.preferences().neighbours());
+    }
+
+    private interface OnKeys {
+        void act(Shot shot, KeySet keys);
+    }
+
+    private void with(OnKeys action) {
+        KeySet keys = store.selectedKeys();
+        store.selectedShot().filter(_ -> !keys.isEmpty()).ifPresent(shot -> action.act(shot, keys));
+    }
+
+    private void changed(String name, Shot shot, Retiming.Moved moved) {
+        Selection.Part part = store.selection().part();
+        store.apply(ShotEdits.setCamera(name, shot.id(), moved.camera()));
+        store.select(
+                part instanceof Selection.Framing
+                        ? new Selection.Framing(moved.keys().first())
+                        : new Selection.Keys(moved.keys()));
+    }
+}

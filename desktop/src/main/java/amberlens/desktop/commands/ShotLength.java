@@ -1,0 +1,57 @@
+package amberlens.desktop.commands;
+
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.edit.ShotEdits.Timing;
+import amberlens.core.model.Shot;
+import amberlens.desktop.look.Overlay;
+import amberlens.desktop.store.Store;
+import java.util.List;
+
+/** Changes the length of a shot. The first time that a move is concerned it asks what shall happen to it, and remembers. */
+public final class ShotLength {
+    private final Store store;
+    private final Overlay overlay;
+
+    public ShotLength(Store store, Overlay overlay) {
+        this.store = store;
+        this.overlay = overlay;
+    }
+
+    /** Gives a shot a length; asks once about its move. */
+    public void set(Shot shot, int length) {
+        boolean moves = shot.camera().keyFrames().size() > 1;
+        if (length == shot.length()) {
+            return;
+        }
+        if (!moves) {
+            set(shot, length, Timing.KEEP);
+        } else if (store.preferences().lengthTiming().isPresent()) {
+            set(shot, length, store.preferences().lengthTiming().get());
+        } else {
+            ask(shot, length);
+        }
+    }
+
+    /** Gives a shot a length, whatever was chosen before. */
+    public void set(Shot shot, int length, Timing timing) {
+        store.apply(ShotEdits.setLength(shot.id(), Math.clamp(length, 1, Shot.LONGEST), timing));
+    }
+
+    private void ask(Shot shot, int length) {
+        overlay.ask(
+                "The shot gets another length",
+                "Shall its keys keep their timing, or shall the move stretch with the shot? This is asked once; the Shot menu"
+                        + " changes it.",
+                List.of(
+                        answer("Keep the timing", true, shot, length, Timing.KEEP),
+                        answer("Stretch the move", false, shot, length, Timing.STRETCH),
+                        new Overlay.Answer("Cancel", false, () -> {})));
+    }
+
+    private Overlay.Answer answer(String words, boolean main, Shot shot, int length, Timing timing) {
+        return new Overlay.Answer(words, main, () -> {
+            store.prefer(to -> to.setLengthTiming(timing));
+            set(shot, length, timing);
+        });
+    }
+}

@@ -1,0 +1,85 @@
+package amberlens.desktop.lens;
+
+import amberlens.core.model.LineUp;
+import amberlens.core.time.FrameRate;
+import amberlens.core.time.Timecode;
+import amberlens.desktop.commands.TypedTime;
+import amberlens.desktop.store.Store;
+import javafx.css.PseudoClass;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/** The playhead's timecode, which can be typed over: a frame, a timecode, or +12 and -12 from where it is. */
+final class TimeField extends TextField {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+    private static final String HINT = "Time of the line-up: type a frame, 2:06, +12 or -12  (T)";
+
+    private final Store store;
+
+    TimeField(Store store) {
+        this.store = store;
+        getStyleClass().add("timecode");
+        setId("timecode");
+        setPrefColumnCount(10);
+        setFocusTraversable(false);
+        setTooltip(new Tooltip(HINT));
+        setAccessibleText("Time of the playhead");
+        setOnAction(_ -> go());
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ESCAPE) {
+                event.consume();
+                leave();
+            }
+        });
+        focusedProperty().addListener((_, _, focused) -> {
+            if (focused) {
+                store.transport().setPlaying(false);
+            } else {
+                refresh();
+            }
+        });
+    }
+
+    void begin() {
+        requestFocus();
+        selectAll();
+    }
+
+    void refresh() {
+        if (!isFocused()) {
+            pseudoClassStateChanged(WRONG, false);
+            setText(Timecode.of(store.playhead(), store.project().frame().rate()));
+        }
+    }
+
+    private void go() {
+        FrameRate rate = store.project().frame().rate();
+        int last = Math.max(0, LineUp.length(store.project()) - 1);
+        try {
+            int frame = TypedTime.read(getText(), store.playhead(), rate);
+            if (frame < 0 || frame > last) {
+                wrong("the line-up goes from 0:00 to " + Timecode.brief(last, rate) + " (frame " + last + ")");
+                return;
+            }
+            store.seek(frame);
+            store.say("");
+            leave();
+        } catch (IllegalArgumentException e) {
+            wrong(String.valueOf(e.getMessage()));
+        }
+    }
+
+    private void wrong(String reason) {
+        pseudoClassStateChanged(WRONG, true);
+        getTooltip().setText("Not gone there: " + reason);
+        store.say("Not gone there: " + reason + ".");
+    }
+
+    private void leave() {
+        getTooltip().setText(HINT);
+        getParent().requestFocus();
+        refresh();
+    }
+}

@@ -1,0 +1,49 @@
+package amberlens.desktop.path;
+
+import amberlens.core.edit.PathEdits;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Key;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A handle of the position's path at a selected framing, wherever a view draws it.
+ *
+ * @param frame of the key, from the shot's first frame
+ * @param offset from the key, in frame pixels
+ */
+public record PathGrip(int frame, PathEdits.End end, FramePoint offset) {
+    /** The handles to show: those of the selected keys of the position, and of the selected leg. */
+    public static List<PathGrip> of(Store store, Shot shot) {
+        var position = shot.camera().position();
+        List<PathGrip> grips = new ArrayList<>();
+        if (position.axes().isPresent()) {
+            return grips;
+        }
+        for (Key<FramePoint> key : position.keys()) {
+            if (selected(store.selection().part(), key.at())) {
+                add(grips, key.at(), PathEdits.End.IN, key.handles().in());
+                add(grips, key.at(), PathEdits.End.OUT, key.handles().out());
+            }
+        }
+        return grips;
+    }
+
+    private static void add(List<PathGrip> grips, int frame, PathEdits.End end, FramePoint offset) {
+        if (!offset.equals(FramePoint.ZERO)) {
+            grips.add(new PathGrip(frame, end, offset));
+        }
+    }
+
+    private static boolean selected(Selection.Part part, int frame) {
+        return switch (part) {
+            case Selection.Framing framing -> framing.frame() == frame;
+            case Selection.Keys keys -> keys.keys().stream().anyMatch(key -> key.at() == frame);
+            case Selection.LegFrom _ -> true;
+            default -> false;
+        };
+    }
+}

@@ -1,0 +1,54 @@
+package amberlens.desktop.path;
+
+import amberlens.core.edit.PathEdits;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.model.Shot;
+import amberlens.desktop.look.Gesture;
+import amberlens.desktop.store.Store;
+import java.util.function.Function;
+import javafx.scene.input.MouseEvent;
+
+/** A path handle pulled; the other side turns with it, with alt it stays and the key becomes a corner. */
+public final class PathGripDrag implements Gesture {
+    private final Store store;
+    private final Shot shot;
+    private final PathGrip grip;
+    private final Function<MouseEvent, FramePoint> offset;
+
+    /**
+     * @param offset from the key to the pointer, in frame pixels
+     */
+    public PathGripDrag(Store store, Shot shot, PathGrip grip, Function<MouseEvent, FramePoint> offset) {
+        this.store = store;
+        this.shot = shot;
+        this.grip = grip;
+        this.offset = offset;
+    }
+
+    @Override
+    public void drag(MouseEvent event) {
+        FramePoint pulled = offset.apply(event);
+        if (event.isShiftDown()) {
+            boolean across = Math.abs(pulled.x()) >= Math.abs(pulled.y());
+            pulled = across ? new FramePoint(pulled.x(), 0) : new FramePoint(0, pulled.y());
+        }
+        store.show(PathEdits.pull(shot.id(), grip.frame(), grip.end(), pulled, !event.isAltDown()));
+    }
+
+    @Override
+    public void drop(MouseEvent event) {
+        store.commit();
+    }
+
+    @Override
+    public void click(MouseEvent event) {
+        if (event.getClickCount() == 2) {
+            store.apply(PathEdits.corner(shot.id(), grip.frame()));
+        }
+    }
+
+    @Override
+    public void cancel() {
+        store.cancel();
+    }
+}

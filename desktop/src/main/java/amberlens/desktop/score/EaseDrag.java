@@ -1,0 +1,43 @@
+package amberlens.desktop.score;
+
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.keys.KeyEases;
+import amberlens.core.keys.KeySet;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Leg;
+import amberlens.desktop.look.Gesture;
+import amberlens.desktop.store.Store;
+import javafx.scene.input.MouseEvent;
+
+/** A handle of an ease dragged in a tall lane; shift keeps it level with its bead. */
+final class EaseDrag implements Gesture {
+    private final Store store;
+    private final ScoreSurface surface;
+    private final Shot shot;
+    private final EaseHandle handle;
+
+    EaseDrag(Store store, ScoreSurface surface, EaseHandle handle) {
+        this.store = store;
+        this.surface = surface;
+        shot = store.selectedShot().orElseThrow();
+        this.handle = handle;
+    }
+
+    @Override
+    public void drag(MouseEvent event) {
+        Leg leg =
+                handle.draggedTo(event.getX(), event.getY(), event.isShiftDown(), shot, surface.plan(), surface.view());
+        store.show(ShotEdits.setCamera(
+                "ease by hand", shot.id(), KeyEases.withLeg(shot.camera(), KeySet.of(handle.key()), leg)));
+    }
+
+    @Override
+    public void drop(MouseEvent event) {
+        store.commit();
+    }
+
+    @Override
+    public void cancel() {
+        store.cancel();
+    }
+}

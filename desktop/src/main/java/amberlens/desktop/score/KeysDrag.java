@@ -1,0 +1,124 @@
+package amberlens.desktop.score;
+
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.keys.KeyOrder;
+import amberlens.core.keys.KeySet;
+import amberlens.core.keys.KeyValues;
+import amberlens.core.keys.Retiming;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Lane;
+import amberlens.desktop.commands.KeyWords;
+import amberlens.desktop.look.Gesture;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import java.util.Optional;
+import java.util.OptionalInt;
+import javafx.scene.input.MouseEvent;
+
+/**
+ * Keys dragged together with their spacing kept: the one under the pointer leads. With alt copies are dragged. In a tall lane
+ * the values of that lane's keys follow the pointer too; shift keeps to time or to value.
+ */
+final class KeysDrag implements Gesture {
+    private final Store store;
+    private final ScoreSurface surface;
+    private final Shot shot;
+    private final KeySet keys;
+    private final int lead;
+    private final Optional<Bead> tall;
+    private final boolean framing;
+    private final double pressX;
+    private final double pressY;
+    private final Snap snap;
+    private int target;
+
+    /**
+     * @param lead the frame of the key under the pointer
+     * @param tall the bead under the pointer when its value follows
+     * @param framing whether a card is dragged, which stays selected as one
+     */
+    KeysDrag(
+            Store store,
+            ScoreSurface surface,
+            MouseEvent press,
+            KeySet keys,
+            int lead,
+            Optional<Bead> tall,
+            boolean framing) {
+        this.store = store;
+        this.surface = surface;
+        this.shot = store.selectedShot().orElseThrow();
+        this.keys = keys;
+        this.lead = lead;
+        this.tall = tall;
+        this.framing = framing;
+        pressX = press.getX();
+        pressY = press.getY();
+        snap = new Snap(store, shot, shot.camera(), keys);
+        target = lead;
+    }
+
+    @Override
+    public void drag(MouseEvent event) {
+        ScoreLayout plan = surface.plan();
+        double across = event.getX() - pressX;
+        double up = event.getY() - pressY;
+        boolean both = tall.isPresent() && !event.isShiftDown();
+        boolean alongTime = tall.isEmpty() || both || Math.abs(across) >= Math.abs(up);
+        boolean alongValue = both || !alongTime;
+        Retiming.Moved moved = inTime(alongTime ? across : 0, plan, event.isAltDown());
+        CameraTrack camera = moved.camera();
+        if (tall.isPresent() && alongValue) {
+            camera = valued(camera, moved.keys(), plan, up);
+        }
+        target = moved.keys().isEmpty() ? lead : lead + moved.keys().first() - keys.first();
+        String deed = event.isAltDown() ? "copy" : alongTime ? "move" : "change";
+        store.show(
+                ShotEdits.setCamera(framing ? deed + " of a framing" : KeyWords.of(deed, keys), shot.id(), camera),
+                framing ? new Selection.Framing(target) : new Selection.Keys(moved.keys()));
+    }
+
+    private Retiming.Moved inTime(double across, ScoreLayout plan, boolean copies) {
+        double wanted = lead + across / plan.perFrame();
+        OptionalInt caught = across == 0 ? OptionalInt.empty() : snap.near(wanted, plan.perFrame());
+        int by = caught.orElse((int) Math.round(wanted)) - lead;
+        Retiming.Moved moved = copies
+                ? KeyOrder.copied(shot.camera(), keys, by, shot.lastFrame())
+                : new Retiming(
+                                shot.camera(),
+                                keys,
+                                shot.lastFrame(),
+                                store.preferences().neighbours())
+                        .shifted(by);
+        surface.view().setSnapLine(caught);
+        return moved;
+    }
+
+    private CameraTrack valued(CameraTrack camera, KeySet moved, ScoreLayout plan, double up) {
+        Lane lane = tall.orElseThrow().key().lane();
+        LaneScale scale = LaneScale.of(surface.view(), plan, lane, LaneValues.of(shot, lane));
+        double by = scale.value(pressY + up) - scale.value(pressY);
+        return KeyValues.shifted(camera, moved, lane, tall.orElseThrow().part(), by);
+    }
+
+    @Override
+    public void drop(MouseEvent event) {
+        surface.view().setSnapLine(OptionalInt.empty());
+        store.commit();
+        store.seekInShot(target);
+    }
+
+    @Override
+    public void click(MouseEvent event) {
+        if (!event.isShiftDown()) {
+            store.seekInShot(lead);
+        }
+    }
+
+    @Override
+    public void cancel() {
+        surface.view().setSnapLine(OptionalInt.empty());
+        store.cancel();
+    }
+}

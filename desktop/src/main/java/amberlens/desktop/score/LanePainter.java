@@ -1,0 +1,90 @@
+package amberlens.desktop.score;
+
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Lane;
+import amberlens.desktop.look.Brush;
+import amberlens.desktop.look.Fonts;
+import amberlens.desktop.look.Palette;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.TextAlignment;
+
+/** Paints the lanes: their heads, their curves and their beads. */
+final class LanePainter {
+    private LanePainter() {}
+
+    static void lanes(Painting on) {
+        GraphicsContext pen = on.pen();
+        ScoreLayout plan = on.plan();
+        pen.save();
+        pen.beginPath();
+        pen.rect(0, plan.lanesTop(), plan.width(), plan.lanesHeight());
+        pen.clip();
+        plan.lanes().forEach((lane, band) -> {
+            pen.setStroke(Palette.faint(Palette.LINE, 0.6));
+            pen.setLineWidth(1);
+            double line = Math.floor(band.top()) + 0.5;
+            pen.strokeLine(0, line, plan.width(), line);
+            head(on, lane, band);
+            pen.save();
+            pen.beginPath();
+            pen.rect(ScoreLayout.LEFT - 9, band.top(), plan.width(), band.height());
+            pen.clip();
+            body(on, lane, band);
+            pen.restore();
+        });
+        pen.restore();
+    }
+
+    private static void head(Painting on, Lane lane, ScoreLayout.Band band) {
+        GraphicsContext pen = on.pen();
+        Channel<?> channel = on.shot().camera().channel(lane);
+        double y = band.tall() ? band.top() + 14 : band.top() + band.height() / 2;
+        chevron(pen, 8, y, band.tall());
+        boolean muted = on.shot().camera().channel(lane.property()).muted();
+        Brush.text(pen, Fonts.text(13), muted ? Palette.MUTED : Palette.TEXT, lane.words(), 18, y);
+        String value =
+                muted ? "muted" : ValueText.of(on.shot().camera().at(on.store().shotFrame()), lane);
+        if (channel.animated() || !muted) {
+            Brush.aligned(pen, Fonts.numbers(11), Palette.MUTED, value, ScoreLayout.LEFT - 12, y, TextAlignment.RIGHT);
+        }
+    }
+
+    private static void chevron(GraphicsContext pen, double x, double y, boolean open) {
+        pen.setStroke(Palette.MUTED);
+        pen.setLineWidth(1.5);
+        if (open) {
+            pen.strokePolyline(new double[] {x - 3.5, x, x + 3.5}, new double[] {y - 2, y + 2, y - 2}, 3);
+        } else {
+            pen.strokePolyline(new double[] {x - 2, x + 2, x - 2}, new double[] {y - 3.5, y, y + 3.5}, 3);
+        }
+    }
+
+    private static void body(Painting on, Lane lane, ScoreLayout.Band band) {
+        LaneValues values = LaneValues.of(on.shot(), lane);
+        if (band.tall()) {
+            CurvePainter.paint(on, lane, values);
+        } else if (values.channel().animated()) {
+            CurvePainter.curve(on, lane, values, values.livelierPart(), false);
+            beads(on, lane);
+        } else {
+            double middle = band.top() + band.height() / 2;
+            on.pen().setStroke(Palette.LINE);
+            on.pen().setLineDashes(2, 5);
+            on.pen().strokeLine(on.plan().x(0), middle, on.plan().x(on.shot().length()), middle);
+            on.pen().setLineDashes();
+        }
+    }
+
+    static void beads(Painting on, Lane lane) {
+        boolean muted = on.shot().camera().channel(lane.property()).muted();
+        int now = on.store().insideShot() ? on.store().shotFrame() : Integer.MIN_VALUE;
+        on.pen().setGlobalAlpha(muted ? 0.45 : 1);
+        for (Bead bead : Bead.of(on.shot(), lane, on.plan(), on.view())) {
+            if (bead.x() > ScoreLayout.LEFT - 10 && bead.x() < on.plan().width() + 10) {
+                boolean selected = on.selected().contains(bead.key());
+                Brush.bead(on.pen(), bead.x(), bead.y(), Bead.RADIUS, bead.key().at() == now, selected);
+            }
+        }
+        on.pen().setGlobalAlpha(1);
+    }
+}

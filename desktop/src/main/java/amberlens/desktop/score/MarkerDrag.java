@@ -1,0 +1,55 @@
+package amberlens.desktop.score;
+
+import amberlens.core.edit.MarkerEdits;
+import amberlens.core.keys.KeySet;
+import amberlens.core.model.Shot;
+import amberlens.desktop.look.Gesture;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import javafx.scene.input.MouseEvent;
+
+/** A marker of the shot dragged in time; a click goes to it. */
+final class MarkerDrag implements Gesture {
+    private final Store store;
+    private final ScoreSurface surface;
+    private final Shot shot;
+    private final int frame;
+    private final Snap snap;
+
+    MarkerDrag(Store store, ScoreSurface surface, int frame) {
+        this.store = store;
+        this.surface = surface;
+        this.frame = frame;
+        shot = store.selectedShot().orElseThrow();
+        snap = new Snap(store, shot.withMarkers(List.of()), shot.camera(), KeySet.NONE);
+    }
+
+    @Override
+    public void drag(MouseEvent event) {
+        ScoreLayout plan = surface.plan();
+        OptionalInt caught = snap.near(plan.time(event.getX()), plan.perFrame());
+        surface.view().setSnapLine(caught);
+        int to = caught.orElse(plan.frame(event.getX()));
+        store.show(MarkerEdits.move(Optional.of(shot.id()), frame, to), new Selection.MarkerAt(to, false));
+    }
+
+    @Override
+    public void drop(MouseEvent event) {
+        surface.view().setSnapLine(OptionalInt.empty());
+        store.commit();
+    }
+
+    @Override
+    public void click(MouseEvent event) {
+        store.seekInShot(frame);
+    }
+
+    @Override
+    public void cancel() {
+        surface.view().setSnapLine(OptionalInt.empty());
+        store.cancel();
+    }
+}

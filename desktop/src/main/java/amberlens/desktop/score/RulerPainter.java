@@ -1,0 +1,129 @@
+package amberlens.desktop.score;
+
+import amberlens.core.model.Marker;
+import amberlens.core.time.FrameRate;
+import amberlens.core.time.Timecode;
+import amberlens.desktop.look.Brush;
+import amberlens.desktop.look.Fonts;
+import amberlens.desktop.look.Palette;
+import amberlens.desktop.store.Selection;
+import javafx.scene.canvas.GraphicsContext;
+
+/** Paints what belongs to time as a whole: ruler, markers, the stretch bar, the snap line and the playhead. */
+final class RulerPainter {
+    private static final double LABEL = 60;
+
+    private RulerPainter() {}
+
+    static void ruler(Painting on) {
+        GraphicsContext pen = on.pen();
+        ScoreLayout plan = on.plan();
+        FrameRate rate = on.store().project().frame().rate();
+        int step = step(plan, rate);
+        int first = (int) Math.floor(plan.from() / step) * step;
+        for (int frame = first; frame <= Math.min(on.shot().length(), plan.from() + plan.shown()); frame += step) {
+            double x = Math.floor(plan.x(frame)) + 0.5;
+            if (x < ScoreLayout.LEFT - 1) {
+                continue;
+            }
+            pen.setStroke(Palette.LINE);
+            pen.setLineWidth(1);
+            pen.strokeLine(x, 4, x, ScoreLayout.RULER);
+            if (x < plan.width() - 40) {
+                Brush.text(pen, Fonts.numbers(11), Palette.MUTED, Timecode.brief(frame, rate), x + 4, 9);
+            }
+        }
+    }
+
+    /** Whole seconds that leave their labels room, or an even part of a second when zoomed far in. */
+    private static int step(ScoreLayout plan, FrameRate rate) {
+        for (int frames = 1; frames < rate.nominal(); frames++) {
+            if (rate.nominal() % frames == 0 && frames * plan.perFrame() >= LABEL) {
+                return frames;
+            }
+        }
+        int step = rate.nominal();
+        while (step * plan.perFrame() < LABEL) {
+            step *= 2;
+        }
+        return step;
+    }
+
+    static void markers(Painting on) {
+        GraphicsContext pen = on.pen();
+        ScoreLayout plan = on.plan();
+        for (Marker marker : on.shot().markers()) {
+            double x = plan.x(marker.at());
+            if (x < ScoreLayout.LEFT - 1) {
+                continue;
+            }
+            boolean selected = on.store().selection().part().equals(new Selection.MarkerAt(marker.at(), false));
+            pen.setStroke(Palette.faint(Palette.SEA, selected ? 0.9 : 0.45));
+            pen.setLineWidth(1);
+            pen.strokeLine(x, ScoreLayout.RULER, x, plan.lanesBottom());
+            double width = marker.name().isEmpty() ? 0 : Brush.width(Fonts.text(11), marker.name()) + 12;
+            if (width > 0) {
+                pen.setFill(Palette.RAISED);
+                pen.fillRoundRect(x, 2, width, 14, 4, 4);
+                Brush.text(pen, Fonts.text(11), Palette.SEA, marker.name(), x + 8, 9);
+            }
+            pen.setFill(Palette.SEA);
+            pen.fillPolygon(new double[] {x - 5, x + 5, x}, new double[] {3, 3, 12}, 3);
+            if (selected) {
+                pen.setStroke(Palette.TEXT);
+                pen.setLineWidth(1.5);
+                pen.strokePolygon(new double[] {x - 5, x + 5, x}, new double[] {3, 3, 12}, 3);
+            }
+        }
+    }
+
+    static void stretchBar(Painting on) {
+        if (!StretchGrips.on(on.selected())) {
+            return;
+        }
+        var grips = StretchGrips.of(on.selected());
+        GraphicsContext pen = on.pen();
+        double from = on.plan().x(grips.first());
+        double to = on.plan().x(grips.last());
+        double top = StretchGrips.top();
+        pen.setFill(Palette.faint(Palette.PALE, 0.35));
+        pen.fillRect(from, top + 2.5, to - from, 3);
+        pen.setFill(Palette.PALE);
+        pen.fillRoundRect(from - 7, top, 7, StretchGrips.HEIGHT, 3, 3);
+        pen.fillRoundRect(to, top, 7, StretchGrips.HEIGHT, 3, 3);
+    }
+
+    static void snapLine(Painting on) {
+        on.view().snapLine().ifPresent(frame -> {
+            double x = on.plan().x(frame);
+            on.pen().setStroke(Palette.SEA);
+            on.pen().setLineWidth(1.4);
+            on.pen().setLineDashes(3, 3);
+            on.pen().strokeLine(x, ScoreLayout.RULER, x, on.plan().height());
+            on.pen().setLineDashes();
+        });
+    }
+
+    static void playhead(Painting on) {
+        GraphicsContext pen = on.pen();
+        int frame = on.store().shotFrame();
+        double x = on.plan().x(frame);
+        if (x < ScoreLayout.LEFT - 2 || x > on.plan().width()) {
+            return;
+        }
+        boolean inside = on.store().insideShot();
+        pen.setStroke(inside ? Palette.AMBER : Palette.MUTED);
+        pen.setLineWidth(1.6);
+        if (!inside) {
+            pen.setLineDashes(4, 4);
+        }
+        pen.strokeLine(x, ScoreLayout.RULER - 7, x, on.plan().height());
+        pen.setLineDashes();
+        String text = Timecode.brief(frame, on.store().project().frame().rate());
+        double width = Brush.width(Fonts.numbers(11), text) + 10;
+        double left = Math.clamp(x - width / 2, ScoreLayout.LEFT - 20, on.plan().width() - width - 2);
+        pen.setFill(inside ? Palette.AMBER : Palette.MUTED);
+        pen.fillRoundRect(left, 1, width, 16, 5, 5);
+        Brush.text(pen, Fonts.numbers(11), Palette.GROUND, text, left + 5, 9);
+    }
+}

@@ -1,0 +1,161 @@
+package amberlens.desktop.score;
+
+import amberlens.core.keys.KeySet;
+import amberlens.core.keys.Neighbours;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Lane;
+import amberlens.core.time.Timecode;
+import amberlens.desktop.commands.KeyTiming;
+import amberlens.desktop.store.Store;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+
+/** The controls of the Score: how keys move, and how lanes are looked at. */
+final class ScoreBar extends HBox {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
+    private final Store store;
+    private final ScoreSurface surface;
+    private final KeyTiming timing;
+    private final Label subject = new Label();
+    private final Label chosen = new Label();
+    private final TextField time = new TextField();
+    private final ToggleButton push =
+            toggle("Push", "neighbours-push", "Moved keys push the keys in their way; off: they stop at them");
+    private final ToggleButton snap =
+            toggle("Snap", "snapping", "Keys catch on other keys, markers, the playhead, first and last frame");
+    private final ToggleButton curves =
+            toggle("Curves", "curves", "Pull all lanes tall, to shape values and eases by hand");
+    private final ToggleButton speed = toggle("Speed", "curve-speed", "Tall lanes show speed instead of value");
+
+    ScoreBar(Store store, ScoreSurface surface) {
+        this.store = store;
+        this.surface = surface;
+        timing = new KeyTiming(store);
+        Label title = new Label("Score");
+        title.getStyleClass().add("view-title");
+        subject.getStyleClass().add("quiet");
+        subject.setMinWidth(0);
+        chosen.getStyleClass().add("quiet");
+        time.setId("key-time");
+        time.getStyleClass().add("number-field");
+        time.setPromptText("time");
+        time.setAccessibleText("Time of the first selected key");
+        time.setTooltip(new Tooltip("The time of the first selected key: a frame, 2:06, +12 or -12"));
+        time.setOnAction(_ -> setTime());
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        push.setOnAction(
+                _ -> store.prefer(to -> to.setNeighbours(push.isSelected() ? Neighbours.PUSH : Neighbours.STOP)));
+        snap.setOnAction(_ -> store.prefer(to -> to.setSnapping(snap.isSelected())));
+        curves.setOnAction(_ -> surface.view().setAllTall(curves.isSelected()));
+        speed.setOnAction(_ -> surface.view().setSpeed(speed.isSelected()));
+        getChildren()
+                .addAll(
+                        title,
+                        subject,
+                        gap,
+                        chosen,
+                        time,
+                        divider(),
+                        push,
+                        snap,
+                        divider(),
+                        curves,
+                        speed,
+                        button("Fit", "fit-visible", "Tall lanes fit what is visible", () -> fit(false)),
+                        button("Fit keys", "fit-keys", "Time and tall lanes fit the selected keys", () -> fit(true)),
+                        button("All", "show-all", "The whole shot and all values", surface.view()::showAll));
+        setAlignment(Pos.CENTER_LEFT);
+        getStyleClass().add("score-bar");
+    }
+
+    private static ToggleButton toggle(String words, String id, String hint) {
+        ToggleButton button = new ToggleButton(words);
+        button.setId(id);
+        button.setTooltip(new Tooltip(hint));
+        button.getStyleClass().add("small-toggle");
+        return button;
+    }
+
+    private static Button button(String words, String id, String hint, Runnable run) {
+        Button button = new Button(words);
+        button.setId(id);
+        button.setTooltip(new Tooltip(hint));
+        button.getStyleClass().add("small-toggle");
+        button.setOnAction(_ -> run.run());
+        return button;
+    }
+
+    private static Region divider() {
+        Region line = new Region();
+        line.getStyleClass().add("divider");
+        return line;
+    }
+
+    void refresh() {
+        Optional<Shot> shot = store.selectedShot();
+        subject.setText(shot.map(Shot::name).orElse(""));
+        push.setSelected(store.preferences().neighbours() == Neighbours.PUSH);
+        snap.setSelected(store.preferences().snapping());
+        curves.setSelected(surface.view().anyTall());
+        speed.setDisable(!surface.view().anyTall());
+        KeySet keys = store.selectedKeys();
+        boolean any = !keys.isEmpty();
+        chosen.setText(
+                any ? String.format(Locale.ROOT, "%d %s at", keys.size(), keys.size() == 1 ? "key" : "keys") : "");
+        time.setVisible(any);
+        if (any && !time.isFocused()) {
+            time.pseudoClassStateChanged(WRONG, false);
+            time.setText(Timecode.brief(
+                    Math.max(0, keys.first()), store.project().frame().rate()));
+        }
+    }
+
+    private void setTime() {
+        Optional<String> refused = timing.setTime(time.getText());
+        time.pseudoClassStateChanged(WRONG, refused.isPresent());
+        if (refused.isPresent()) {
+            store.say("Not moved: " + refused.get() + ".");
+            time.getTooltip().setText("Not moved: " + refused.get());
+        } else {
+            store.say("");
+            surface.requestFocus();
+            refresh();
+        }
+    }
+
+    private void fit(boolean toKeys) {
+        store.selectedShot().ifPresent(shot -> {
+            ScoreLayout plan = surface.plan();
+            KeySet keys = store.selectedKeys();
+            boolean some = toKeys && !keys.isEmpty();
+            double from = some ? keys.first() : Math.max(0, plan.from());
+            double to = some ? keys.last() : Math.min(shot.lastFrame(), plan.from() + plan.shown());
+            if (some && to > from) {
+                double air = (to - from) * 0.1 + 1;
+                surface.view().showTime(from - air, to - from + 2 * air);
+            }
+            for (Lane lane : plan.lanes().keySet()) {
+                if (plan.band(lane).tall() && (!some || keys.frames(lane).length > 0)) {
+                    surface.view()
+                            .setRange(
+                                    lane,
+                                    LaneValues.of(shot, lane)
+                                            .range(from, to, surface.view().speed())
+                                            .padded());
+                }
+            }
+        });
+    }
+}

@@ -1,0 +1,208 @@
+package amberlens.desktop.score;
+
+import amberlens.core.keys.KeyRef;
+import amberlens.core.keys.KeySet;
+import amberlens.core.model.Marker;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Framings;
+import amberlens.core.motion.Lane;
+import amberlens.desktop.look.Gesture;
+import amberlens.desktop.look.Gestures;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+
+/** Finds out what a press in the Score means, and what the wheel does. */
+final class ScoreHands {
+    private static final double NEAR_CURVE = 6;
+    private static final double ZOOM_PER_PIXEL = 1.002;
+
+    private final Store store;
+    private final ScoreSurface surface;
+
+    ScoreHands(Store store, ScoreSurface surface) {
+        this.store = store;
+        this.surface = surface;
+        new Gestures(surface, this::choose);
+        surface.addEventHandler(ScrollEvent.SCROLL, this::wheel);
+    }
+
+    private Optional<? extends Gesture> choose(MouseEvent press) {
+        Optional<Shot> shot = store.selectedShot();
+        if (shot.isEmpty()) {
+            return Optional.empty();
+        }
+        ScoreLayout plan = surface.plan();
+        double y = press.getY();
+        if (press.getX() < ScoreLayout.LEFT - 8) {
+            plan.laneAt(y).ifPresent(lane -> head(lane, press));
+            return Optional.empty();
+        }
+        if (y < plan.stripTop()) {
+            return Optional.of(inRuler(shot.get(), plan, press));
+        }
+        if (y < plan.lanesTop()) {
+            return inStrip(shot.get(), plan, press);
+        }
+        return y < plan.lanesBottom() ? inLanes(shot.get(), plan, press) : Optional.of(scrub(press));
+    }
+
+    /** The head of a lane: its chevron or a double-click pulls it tall, its name selects its keys. */
+    private void head(Lane lane, MouseEvent press) {
+        if (press.getX() < 16 || press.getClickCount() == 2) {
+            surface.view().toggleTall(lane.property());
+        } else {
+            store.selectedShot().ifPresent(shot -> select(KeySet.of(shot.camera(), lane), press.isShiftDown()));
+        }
+    }
+
+    private void select(KeySet keys, boolean toggle) {
+        KeySet chosen = toggle ? store.selectedKeys().toggled(keys) : keys;
+        store.select(chosen.isEmpty() ? new Selection.Nothing() : new Selection.Keys(chosen));
+    }
+
+    private Gesture inRuler(Shot shot, ScoreLayout plan, MouseEvent press) {
+        KeySet keys = store.selectedKeys();
+        if (StretchGrips.on(keys)) {
+            StretchGrips grips = StretchGrips.of(keys);
+            boolean first = grips.firstAt(plan, press.getX(), press.getY());
+            if (first || grips.lastAt(plan, press.getX(), press.getY())) {
+                return new StretchDrag(store, surface, press, first);
+            }
+        }
+        Optional<Marker> marker = shot.markers().stream()
+                .filter(found -> Math.abs(plan.x(found.at()) - press.getX()) <= 6 && press.getY() < 16)
+                .findFirst();
+        if (marker.isPresent()) {
+            store.select(new Selection.MarkerAt(marker.get().at(), false));
+            return new MarkerDrag(store, surface, marker.get().at());
+        }
+        return new Scrub(store, surface, press);
+    }
+
+    private Scrub scrub(MouseEvent press) {
+        store.select(new Selection.Nothing());
+        return new Scrub(store, surface, press);
+    }
+
+    private Optional<? extends Gesture> inStrip(Shot shot, ScoreLayout plan, MouseEvent press) {
+        List<Integer> framings = Framings.of(shot.camera());
+        for (int frame : framings.reversed()) {
+            double left = plan.cardLeft(frame);
+            if (press.getX() >= left && press.getX() <= left + ScoreLayout.CARD_WIDTH) {
+                return Optional.of(card(shot, frame, press));
+            }
+        }
+        for (int i = 0; i + 1 < framings.size(); i++) {
+            if (press.getX() >= plan.x(framings.get(i)) && press.getX() < plan.x(framings.get(i + 1))) {
+                store.select(new Selection.LegFrom(framings.get(i)));
+                return Optional.empty();
+            }
+        }
+        return Optional.of(scrub(press));
+    }
+
+    private Gesture card(Shot shot, int frame, MouseEvent press) {
+        KeySet own = KeySet.at(shot.camera(), frame);
+        KeySet selected = store.selectedKeys();
+        boolean among = own.stream().allMatch(selected::contains) && selected.size() > own.size();
+        if (press.isShiftDown()) {
+            select(own, true);
+        } else if (!among) {
+            store.select(new Selection.Framing(frame));
+        }
+        KeySet dragged = store.selectedKeys().isEmpty() ? own : store.selectedKeys();
+        boolean single = store.selection().part() instanceof Selection.Framing;
+        return new KeysDrag(store, surface, press, dragged, frame, Optional.empty(), single);
+    }
+
+    private Optional<? extends Gesture> inLanes(Shot shot, ScoreLayout plan, MouseEvent press) {
+        Optional<Bead> bead = Bead.at(shot, plan, surface.view(), press.getX(), press.getY());
+        if (bead.isPresent()) {
+            return Optional.of(bead(bead.get(), plan, press));
+        }
+        Optional<Lane> lane = plan.laneAt(press.getY());
+        Optional<EaseHandle> handle =
+                lane.flatMap(found -> EaseHandle.of(shot, found, plan, surface.view(), store.selectedKeys()).stream()
+                        .filter(one -> one.isAt(press.getX(), press.getY()))
+                        .findFirst());
+        if (handle.isPresent()) {
+            return Optional.of(new EaseDrag(store, surface, handle.get()));
+        }
+        Optional<Integer> leg =
+                lane.filter(found -> plan.band(found).tall()).flatMap(found -> legAt(shot, found, plan, press));
+        if (leg.isPresent()) {
+            store.select(new Selection.LegFrom(leg.get(), lane));
+            return Optional.empty();
+        }
+        return Optional.of(new Lasso(store, surface, press));
+    }
+
+    private Gesture bead(Bead bead, ScoreLayout plan, MouseEvent press) {
+        KeySet own = KeySet.of(bead.key());
+        if (press.isShiftDown()) {
+            select(own, true);
+        } else if (!(store.selection().part() instanceof Selection.Keys keys
+                && keys.keys().contains(bead.key()))) {
+            select(own, false);
+        }
+        KeySet dragged = store.selectedKeys().isEmpty() ? own : store.selectedKeys();
+        KeyRef key = bead.key();
+        boolean valued = plan.band(key.lane()).tall() && !surface.view().speed();
+        return new KeysDrag(
+                store, surface, press, dragged, key.at(), Optional.of(bead).filter(_ -> valued), false);
+    }
+
+    /** The frame of the key whose leg's curve is under the pointer. */
+    private Optional<Integer> legAt(Shot shot, Lane lane, ScoreLayout plan, MouseEvent press) {
+        LaneValues values = LaneValues.of(shot, lane);
+        LaneScale scale = LaneScale.of(surface.view(), plan, lane, values);
+        double time = plan.time(press.getX());
+        for (int part = 0; part < values.parts(); part++) {
+            double value = surface.view().speed() ? values.speed(time, part) : values.at(time, part);
+            if (Math.abs(scale.y(value) - press.getY()) <= NEAR_CURVE) {
+                return values.channel()
+                        .keyBefore(time)
+                        .map(key -> key.at())
+                        .filter(at -> at != values.channel().keys().getLast().at());
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The wheel scrolls lanes that do not fit, or time; with control it zooms time, with alt the values of a tall lane. */
+    private void wheel(ScrollEvent event) {
+        ScoreLayout plan = surface.plan();
+        double turned = event.getDeltaY() == 0 ? event.getDeltaX() : event.getDeltaY();
+        if (event.isControlDown()) {
+            surface.view()
+                    .zoomTime(plan.time(event.getX()), Math.pow(ZOOM_PER_PIXEL, -turned), plan.from(), plan.shown());
+        } else if (event.isAltDown()) {
+            zoomValues(plan, event, turned);
+        } else if (event.isShiftDown() || plan.overflow() == 0) {
+            surface.view().pan(-turned / plan.perFrame());
+        } else {
+            double now = plan.lanesTop()
+                    - plan.lanes().values().stream()
+                            .mapToDouble(ScoreLayout.Band::top)
+                            .min()
+                            .orElse(0);
+            surface.view().scrollTo(Math.clamp(now - turned, 0, plan.overflow()));
+        }
+        event.consume();
+    }
+
+    private void zoomValues(ScoreLayout plan, ScrollEvent event, double turned) {
+        store.selectedShot().ifPresent(shot -> plan.laneAt(event.getY())
+                .filter(lane -> plan.band(lane).tall())
+                .ifPresent(lane -> {
+                    LaneScale scale = LaneScale.of(surface.view(), plan, lane, LaneValues.of(shot, lane));
+                    ValueRange zoomed =
+                            scale.range().zoomed(scale.value(event.getY()), Math.pow(ZOOM_PER_PIXEL, -turned));
+                    surface.view().setRange(lane, zoomed);
+                }));
+    }
+}

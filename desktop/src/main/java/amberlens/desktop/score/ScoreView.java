@@ -1,0 +1,150 @@
+package amberlens.desktop.score;
+
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Lane;
+import amberlens.core.motion.Property;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import javafx.geometry.Rectangle2D;
+
+/** How the Score is looked at: which lanes are tall, which time and which values they show. Belongs to no project. */
+final class ScoreView {
+    private static final double LEAST_FRAMES = 4;
+
+    private final Set<Property> tall = new LinkedHashSet<>();
+    private final Map<Lane, ValueRange> ranges = new HashMap<>();
+    private final Runnable changed;
+    private double from;
+    private double shown;
+    private int frames = 1;
+    private double scroll;
+    private boolean speed;
+    private OptionalInt snapLine = OptionalInt.empty();
+    private Optional<Rectangle2D> lasso = Optional.empty();
+
+    /**
+     * @param changed called whenever something has to be painted again
+     */
+    ScoreView(Runnable changed) {
+        this.changed = changed;
+    }
+
+    /** The layout of a shot in this view. */
+    ScoreLayout layout(double width, double height, Optional<Shot> shot) {
+        frames = shot.map(Shot::length).orElse(1);
+        double span = shown <= 0 ? frames : Math.min(shown, frames);
+        double start = Math.clamp(from, 0, Math.max(0, frames - span));
+        return ScoreLayout.of(
+                width,
+                height,
+                frames,
+                start,
+                span,
+                shot.map(found -> found.camera().lanes()).orElse(ScoreLayout.LINKED),
+                tall,
+                scroll);
+    }
+
+    boolean isTall(Property property) {
+        return tall.contains(property);
+    }
+
+    void toggleTall(Property property) {
+        if (!tall.remove(property)) {
+            tall.add(property);
+        }
+        changed.run();
+    }
+
+    /** All lanes tall, or none. */
+    void setAllTall(boolean all) {
+        tall.clear();
+        if (all) {
+            tall.addAll(Set.of(Property.values()));
+        }
+        changed.run();
+    }
+
+    boolean anyTall() {
+        return !tall.isEmpty();
+    }
+
+    /** Whether tall lanes show speed rather than value. */
+    boolean speed() {
+        return speed;
+    }
+
+    void setSpeed(boolean now) {
+        speed = now;
+        ranges.clear();
+        changed.run();
+    }
+
+    /** The values a tall lane shows: as fitted by hand, or all that the shot reaches. */
+    ValueRange range(Lane lane, LaneValues values) {
+        ValueRange fitted = ranges.get(lane);
+        return fitted != null ? fitted : values.range(0, frames - 1, speed).padded();
+    }
+
+    void setRange(Lane lane, ValueRange range) {
+        ranges.put(lane, range);
+        changed.run();
+    }
+
+    /** Every lane shows all it reaches again, over the whole shot. */
+    void showAll() {
+        ranges.clear();
+        shown = 0;
+        from = 0;
+        changed.run();
+    }
+
+    /** Shows more or less time; the frame under the pointer stays there. */
+    void zoomTime(double about, double factor, double nowFrom, double nowShown) {
+        double span = Math.clamp(nowShown * factor, Math.min(LEAST_FRAMES, frames), frames);
+        from = Math.clamp(about - (about - nowFrom) * span / nowShown, 0, Math.max(0, frames - span));
+        shown = span;
+        changed.run();
+    }
+
+    /** Shows some frames from one on. */
+    void showTime(double start, double span) {
+        shown = Math.clamp(span, Math.min(LEAST_FRAMES, frames), frames);
+        from = Math.clamp(start, 0, Math.max(0, frames - shown));
+        changed.run();
+    }
+
+    void pan(double byFrames) {
+        from = Math.clamp(from + byFrames, 0, Math.max(0, frames - (shown <= 0 ? frames : shown)));
+        changed.run();
+    }
+
+    void scrollTo(double pixels) {
+        scroll = pixels;
+        changed.run();
+    }
+
+    /** The frame at which something snaps now. */
+    OptionalInt snapLine() {
+        return snapLine;
+    }
+
+    void setSnapLine(OptionalInt frame) {
+        snapLine = frame;
+        changed.run();
+    }
+
+    /** The rectangle that is being drawn round keys. */
+    Optional<Rectangle2D> lasso() {
+        return lasso;
+    }
+
+    void setLasso(Optional<Rectangle2D> rectangle) {
+        lasso = rectangle;
+        changed.run();
+    }
+}

@@ -1,0 +1,45 @@
+package amberlens.desktop.score;
+
+import amberlens.core.keys.KeySet;
+import amberlens.core.model.Marker;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.desktop.store.Store;
+import java.util.OptionalInt;
+import java.util.TreeSet;
+
+/** The frames that something dragged in time catches on: other keys, markers, the playhead, first and last frame. */
+final class Snap {
+    private static final double REACH = 7;
+
+    private final Store store;
+    private final TreeSet<Integer> frames = new TreeSet<>();
+
+    /**
+     * @param moved keys that are dragged, which do not catch on themselves
+     */
+    Snap(Store store, Shot shot, CameraTrack camera, KeySet moved) {
+        this.store = store;
+        KeySet.where(camera, key -> !moved.contains(key)).stream().forEach(key -> frames.add(key.at()));
+        shot.markers().stream().map(Marker::at).forEach(frames::add);
+        frames.add(0);
+        frames.add(shot.lastFrame());
+        if (store.insideShot()) {
+            frames.add(store.shotFrame());
+        }
+    }
+
+    /** The frame caught near a moment; empty when none is near or snapping is off. */
+    OptionalInt near(double time, double perFrame) {
+        if (!store.preferences().snapping()) {
+            return OptionalInt.empty();
+        }
+        return frames.stream()
+                .mapToInt(frame -> frame)
+                .filter(frame -> Math.abs(frame - time) * perFrame <= REACH)
+                .boxed()
+                .min((a, b) -> Double.compare(Math.abs(a - time), Math.abs(b - time)))
+                .map(OptionalInt::of)
+                .orElse(OptionalInt.empty());
+    }
+}

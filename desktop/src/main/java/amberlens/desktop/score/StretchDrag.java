@@ -1,0 +1,64 @@
+package amberlens.desktop.score;
+
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.keys.KeySet;
+import amberlens.core.keys.Retiming;
+import amberlens.core.model.Shot;
+import amberlens.desktop.commands.KeyWords;
+import amberlens.desktop.look.Gesture;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import java.util.OptionalInt;
+import javafx.scene.input.MouseEvent;
+
+/** A grip of the stretch bar dragged: the selected keys spread or close up, the other end stays. */
+final class StretchDrag implements Gesture {
+    private final Store store;
+    private final ScoreSurface surface;
+    private final Shot shot;
+    private final KeySet keys;
+    private final int edge;
+    private final int fixed;
+    private final double pressX;
+    private final Snap snap;
+
+    StretchDrag(Store store, ScoreSurface surface, MouseEvent press, boolean first) {
+        this.store = store;
+        this.surface = surface;
+        shot = store.selectedShot().orElseThrow();
+        keys = store.selectedKeys();
+        edge = first ? keys.first() : keys.last();
+        fixed = first ? keys.last() : keys.first();
+        pressX = press.getX();
+        snap = new Snap(store, shot, shot.camera(), keys);
+    }
+
+    @Override
+    public void drag(MouseEvent event) {
+        double perFrame = surface.plan().perFrame();
+        double wanted = edge + (event.getX() - pressX) / perFrame;
+        OptionalInt caught = snap.near(wanted, perFrame);
+        surface.view().setSnapLine(caught);
+        Retiming.Moved moved = new Retiming(
+                        shot.camera(),
+                        keys,
+                        shot.lastFrame(),
+                        store.preferences().neighbours())
+                .stretched(fixed, edge, caught.orElse((int) Math.round(wanted)));
+        store.show(
+                ShotEdits.setCamera(KeyWords.of("stretch", keys), shot.id(), moved.camera()),
+                new Selection.Keys(moved.keys()));
+    }
+
+    @Override
+    public void drop(MouseEvent event) {
+        surface.view().setSnapLine(OptionalInt.empty());
+        store.commit();
+    }
+
+    @Override
+    public void cancel() {
+        surface.view().setSnapLine(OptionalInt.empty());
+        store.cancel();
+    }
+}

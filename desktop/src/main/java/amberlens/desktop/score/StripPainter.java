@@ -1,0 +1,126 @@
+package amberlens.desktop.score;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Ease;
+import amberlens.core.motion.Framings;
+import amberlens.core.motion.Leg;
+import amberlens.core.motion.Pose;
+import amberlens.desktop.look.Brush;
+import amberlens.desktop.look.EaseGlyph;
+import amberlens.desktop.look.Fonts;
+import amberlens.desktop.look.Palette;
+import amberlens.desktop.store.Selection;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.TextAlignment;
+
+/** Paints the framing strip: a card at every framing, and the legs between them. */
+final class StripPainter {
+    private static final Size CARD = new Size((int) ScoreLayout.CARD_WIDTH - 4, (int) ScoreLayout.CARD_HEIGHT - 4);
+
+    private StripPainter() {}
+
+    static void paint(Painting on) {
+        GraphicsContext pen = on.pen();
+        ScoreLayout plan = on.plan();
+        Shot shot = on.shot();
+        Brush.text(pen, Fonts.text(13), Palette.TEXT, "Framings", 18, plan.stripTop() + ScoreLayout.STRIP / 2);
+        pen.save();
+        pen.beginPath();
+        pen.rect(ScoreLayout.LEFT - 8, plan.stripTop(), plan.width(), ScoreLayout.STRIP);
+        pen.clip();
+        List<Integer> framings = Framings.of(shot.camera());
+        if (framings.isEmpty()) {
+            Brush.text(
+                    pen,
+                    Fonts.text(13),
+                    Palette.MUTED,
+                    "Frame the picture with the amber gate, then press Add framing (A) to set the first framing here.",
+                    ScoreLayout.LEFT + 12,
+                    plan.stripTop() + ScoreLayout.STRIP / 2);
+        }
+        for (int i = 0; i + 1 < framings.size(); i++) {
+            leg(on, framings.get(i), framings.get(i + 1));
+        }
+        for (int i = 0; i < framings.size(); i++) {
+            card(on, framings.get(i), i + 1);
+        }
+        pen.restore();
+    }
+
+    private static void leg(Painting on, int from, int to) {
+        GraphicsContext pen = on.pen();
+        ScoreLayout plan = on.plan();
+        Shot shot = on.shot();
+        double y = plan.stripTop() + ScoreLayout.STRIP / 2;
+        double left = plan.cardLeft(from) + ScoreLayout.CARD_WIDTH;
+        double right = plan.cardLeft(to);
+        Pose start = shot.camera().at(from);
+        boolean still = start.equals(shot.camera().at(to));
+        boolean selected = on.store().selection().part().equals(new Selection.LegFrom(from));
+        pen.setStroke(selected ? Palette.PALE : still ? Palette.MUTED : Palette.AMBER);
+        pen.setLineWidth(selected ? 3 : 2);
+        pen.strokeLine(plan.x(from), y, plan.x(to), y);
+        Leg leg = Framings.legAt(shot.camera(), from).orElse(Leg.LINEAR);
+        double seconds = on.store().project().frame().rate().seconds(to - from);
+        String words = still ? "holds still" : Ease.wordsFor(leg);
+        String text = String.format(Locale.ROOT, "%s · %.1f s", words, seconds);
+        double textWidth = Brush.width(Fonts.text(12), text);
+        double pill = Math.min(textWidth + 54, right - left - 8);
+        if (pill > 34) {
+            pill(pen, (left + right - pill) / 2, y, pill, leg, text, selected);
+        }
+    }
+
+    private static void pill(
+            GraphicsContext pen, double x, double y, double width, Leg leg, String text, boolean selected) {
+        pen.setFill(selected ? Palette.RAISED : Palette.PANEL);
+        pen.fillRoundRect(x, y - 13, width, 26, 10, 10);
+        pen.setStroke(selected ? Palette.PALE : Palette.faint(Palette.AMBER, 0.8));
+        pen.setLineWidth(1.2);
+        pen.strokeRoundRect(x, y - 13, width, 26, 10, 10);
+        double[] points = EaseGlyph.points(leg, x + 8, y - 7, 24, 14);
+        pen.setStroke(Palette.AMBER);
+        pen.setLineWidth(1.8);
+        pen.beginPath();
+        for (int i = 0; i < points.length; i += 2) {
+            if (i == 0) {
+                pen.moveTo(points[i], points[i + 1]);
+            } else {
+                pen.lineTo(points[i], points[i + 1]);
+            }
+        }
+        pen.stroke();
+        Brush.text(pen, Fonts.text(12), Palette.TEXT, Brush.fitted(Fonts.text(12), text, width - 46), x + 40, y);
+    }
+
+    private static void card(Painting on, int frame, int number) {
+        GraphicsContext pen = on.pen();
+        ScoreLayout plan = on.plan();
+        Shot shot = on.shot();
+        double x = plan.cardLeft(frame);
+        double y = plan.cardTop();
+        boolean selected = on.store().selection().part().equals(new Selection.Framing(frame))
+                || on.selected().stream().anyMatch(key -> key.at() == frame);
+        boolean beyond = frame > shot.lastFrame() || frame < 0;
+        pen.setFill(Palette.RAISED);
+        pen.fillRoundRect(x, y, ScoreLayout.CARD_WIDTH, ScoreLayout.CARD_HEIGHT, 6, 6);
+        on.services()
+                .thumbnails()
+                .framing(on.store().project(), shot, frame, CARD)
+                .ifPresent(image -> pen.drawImage(image, x + 2, y + 2));
+        pen.setStroke(selected ? Palette.AMBER : Palette.PALE);
+        pen.setLineWidth(selected ? 2.5 : 1.4);
+        if (beyond) {
+            pen.setLineDashes(3, 3);
+        }
+        pen.strokeRoundRect(x, y, ScoreLayout.CARD_WIDTH, ScoreLayout.CARD_HEIGHT, 6, 6);
+        pen.setLineDashes();
+        pen.setFill(Palette.PALE);
+        pen.fillRoundRect(x + 3, y + 3, 15, 14, 4, 4);
+        Brush.aligned(
+                pen, Fonts.strong(11), Palette.GROUND, String.valueOf(number), x + 10.5, y + 10, TextAlignment.CENTER);
+    }
+}

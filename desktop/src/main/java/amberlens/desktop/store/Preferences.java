@@ -1,0 +1,133 @@
+package amberlens.desktop.store;
+
+import amberlens.core.edit.ShotEdits.Timing;
+import amberlens.core.keys.Neighbours;
+import amberlens.core.motion.Property;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.Properties;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** How a person likes to work, kept from day to day. A file that cannot be kept is no harm. */
+public final class Preferences {
+    private static final Logger LOG = LoggerFactory.getLogger(Preferences.class);
+    private static final String SHORTCUT = "shortcut.";
+
+    private final Properties values = new Properties();
+    private final @Nullable Path file;
+
+    /** Preferences that are forgotten at the end. */
+    public Preferences() {
+        file = null;
+    }
+
+    /** Preferences kept in a folder. */
+    public Preferences(Path folder) {
+        file = folder.resolve("preferences.properties");
+        if (Files.exists(file)) {
+            try (var reader = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
+                values.load(reader);
+            } catch (IOException | IllegalArgumentException e) {
+                LOG.debug("reading {}", file, e);
+            }
+        }
+    }
+
+    private void set(String name, String value) {
+        values.setProperty(name, value);
+        keep();
+    }
+
+    private void keep() {
+        if (file == null) {
+            return;
+        }
+        try {
+            Files.createDirectories(file.getParent());
+            try (var writer = Files.newBufferedWriter(file, StandardCharsets.UTF_8)) {
+                values.store(writer, "Amber Lens");
+            }
+        } catch (IOException e) {
+            LOG.debug("writing {}", file, e);
+        }
+    }
+
+    private boolean is(String name, boolean otherwise) {
+        return Boolean.parseBoolean(values.getProperty(name, String.valueOf(otherwise)));
+    }
+
+    private <E extends Enum<E>> Optional<E> one(Class<E> kind, String name) {
+        String written = values.getProperty(name, "");
+        return Arrays.stream(kind.getEnumConstants())
+                .filter(value -> value.name().equals(written))
+                .findFirst();
+    }
+
+    /** What happens to keys in the way of moved ones. */
+    public Neighbours neighbours() {
+        return one(Neighbours.class, "neighbours").orElse(Neighbours.STOP);
+    }
+
+    public void setNeighbours(Neighbours neighbours) {
+        set("neighbours", neighbours.name());
+    }
+
+    /** Whether keys in motion snap to other keys, markers, the playhead and the ends. */
+    public boolean snapping() {
+        return is("snapping", true);
+    }
+
+    public void setSnapping(boolean snapping) {
+        set("snapping", String.valueOf(snapping));
+    }
+
+    /** Whether a change close to a key goes to that key first. */
+    public boolean toNearKeys() {
+        return is("to-near-keys", false);
+    }
+
+    public void setToNearKeys(boolean automatic) {
+        set("to-near-keys", String.valueOf(automatic));
+    }
+
+    /** What happens to the move when a shot's length changes; empty as long as nobody has chosen. */
+    public Optional<Timing> lengthTiming() {
+        return one(Timing.class, "length-timing");
+    }
+
+    public void setLengthTiming(Timing timing) {
+        set("length-timing", timing.name());
+    }
+
+    /** The unit in which a property is shown. */
+    public Unit unit(Property property) {
+        return one(Unit.class, "unit." + property.name())
+                .filter(unit -> unit.property() == property)
+                .orElse(Unit.usual(property));
+    }
+
+    public void setUnit(Unit unit) {
+        set("unit." + unit.property().name(), unit.name());
+    }
+
+    /** The keys a person has given to an action; empty text for none. */
+    public Optional<String> shortcut(String action) {
+        return Optional.ofNullable(values.getProperty(SHORTCUT + action));
+    }
+
+    public void setShortcut(String action, String keys) {
+        set(SHORTCUT + action, keys);
+    }
+
+    /** The usual keys again. */
+    public void clearShortcut(String action) {
+        values.remove(SHORTCUT + action);
+        keep();
+    }
+}

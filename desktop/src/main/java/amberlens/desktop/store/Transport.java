@@ -1,0 +1,75 @@
+package amberlens.desktop.store;
+
+import amberlens.core.time.FrameSpan;
+import java.util.Optional;
+
+/** Whether, how fast and over which frames the line-up plays. Part of the {@link Store}. */
+public final class Transport {
+    private static final double FASTEST = 8;
+
+    private final Store store;
+    private boolean playing;
+    private boolean looping = true;
+    private double speed = 1;
+    private Optional<FrameSpan> range = Optional.empty();
+
+    Transport(Store store) {
+        this.store = store;
+    }
+
+    void reset() {
+        playing = false;
+        speed = 1;
+        range = Optional.empty();
+    }
+
+    public boolean playing() {
+        return playing;
+    }
+
+    /** Plays at the usual speed, or stops. */
+    public void setPlaying(boolean now) {
+        if (now != playing || speed != 1) {
+            playing = now;
+            speed = 1;
+            store.tell(Change.PLAYING);
+        }
+    }
+
+    /** Times the usual speed; negative backwards. */
+    public double speed() {
+        return speed;
+    }
+
+    /** Plays in a direction, faster each time: 1, 2, 4 and 8 times; from the other direction it first slows down. */
+    public void shuttle(int direction) {
+        if (!playing) {
+            speed = direction;
+        } else if (Math.signum(speed) == direction) {
+            speed = Math.clamp(speed * 2, -FASTEST, FASTEST);
+        } else {
+            speed = Math.abs(speed) > 1 ? speed / 2 : direction;
+        }
+        playing = true;
+        store.tell(Change.PLAYING);
+    }
+
+    public boolean looping() {
+        return looping;
+    }
+
+    public void setLooping(boolean now) {
+        looping = now;
+        store.tell(Change.PLAYING);
+    }
+
+    /** The frames of the line-up that are played; empty for all. */
+    public Optional<FrameSpan> range() {
+        return range;
+    }
+
+    public void setRange(Optional<FrameSpan> frames) {
+        range = frames;
+        store.tell(Change.PLAYING);
+    }
+}

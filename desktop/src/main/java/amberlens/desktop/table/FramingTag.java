@@ -1,0 +1,48 @@
+package amberlens.desktop.table;
+
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Framings;
+import amberlens.core.motion.Pose;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The number of a framing at its gate's corner, in screen pixels; also the grip by which it is dragged.
+ *
+ * @param at the framing's frame
+ */
+record FramingTag(int at, double x, double y) {
+    static final double WIDTH = 16;
+    static final double HEIGHT = 14;
+    private static final double CENTRE_REACH = 6;
+
+    /** The tag of a framing; one that lies on the framing before stands beside its tag. */
+    static FramingTag of(Shot shot, List<Integer> framings, int index, Size frame, TableView view) {
+        Pose pose = shot.camera().at(framings.get(index));
+        boolean sameAsBefore = index > 0 && pose.equals(shot.camera().at(framings.get(index - 1)));
+        FramePoint corner = GateShape.of(pose, frame, view).corners().getFirst();
+        return new FramingTag(framings.get(index), corner.x() + (sameAsBefore ? 18 : 0), corner.y() - 15);
+    }
+
+    /**
+     * The framing whose tag, or whose centre on the path, is at a place. A centre that lies under the gate's own gives way:
+     * there the gate is meant.
+     */
+    static Optional<Integer> framingAt(
+            Shot shot, Size frame, TableView view, FramePoint gateCentre, double px, double py) {
+        List<Integer> framings = Framings.of(shot.camera());
+        for (int i = framings.size() - 1; i >= 0; i--) {
+            FramingTag tag = of(shot, framings, i, frame, view);
+            FramePoint centre = view.toScreen(shot.camera().at(tag.at).gateCentre(frame));
+            boolean onTag = px >= tag.x && px <= tag.x + WIDTH && py >= tag.y && py <= tag.y + HEIGHT;
+            boolean apart = gateCentre.distance(centre) > 2 * CENTRE_REACH;
+            boolean onCentre = apart && Math.hypot(centre.x() - px, centre.y() - py) <= CENTRE_REACH;
+            if (onTag || onCentre) {
+                return Optional.of(tag.at);
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,98 @@
+package amberlens.desktop.table;
+
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Size;
+import amberlens.desktop.look.Brush;
+import amberlens.desktop.look.Fonts;
+import amberlens.desktop.look.Palette;
+import java.util.List;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.FillRule;
+
+/** Paints the gate and what it does to the picture: dimmed outside, hatched where it shows no picture. */
+final class GatePainter {
+    private static final double HANDLE = 4.5;
+    private static final double FAR = 20_000;
+
+    private GatePainter() {}
+
+    static void dimOutside(GraphicsContext pen, GateShape gate, TableView view, Size picture) {
+        double width = view.scale() * picture.width();
+        double height = view.scale() * picture.height();
+        pen.save();
+        pen.beginPath();
+        pen.rect(view.left(), view.top(), width, height);
+        pen.clip();
+        pen.setFill(Color.rgb(18, 15, 12, 0.55));
+        pen.setFillRule(FillRule.EVEN_ODD);
+        pen.beginPath();
+        pen.rect(-FAR, -FAR, 3 * FAR, 3 * FAR);
+        Outline.trace(pen, gate.corners());
+        pen.fill();
+        pen.restore();
+    }
+
+    static void hatchOpen(GraphicsContext pen, GateShape gate, TableView view, Size picture) {
+        for (List<FramePoint> part : gate.beyond(view, picture)) {
+            pen.save();
+            pen.beginPath();
+            Outline.trace(pen, part);
+            pen.clip();
+            double left = part.stream().mapToDouble(FramePoint::x).min().orElse(0);
+            double top = part.stream().mapToDouble(FramePoint::y).min().orElse(0);
+            double right = part.stream().mapToDouble(FramePoint::x).max().orElse(0);
+            double bottom = part.stream().mapToDouble(FramePoint::y).max().orElse(0);
+            pen.setFill(Palette.faint(Palette.VERMILION, 0.3));
+            pen.fillRect(left, top, right - left, bottom - top);
+            Brush.hatch(pen, left, top, right - left, bottom - top);
+            pen.restore();
+            pen.setStroke(Palette.VERMILION);
+            pen.setLineWidth(2);
+            Outline.stroke(pen, part);
+        }
+    }
+
+    static void gate(GraphicsContext pen, GateShape gate) {
+        pen.setStroke(Palette.faint(Palette.GROUND, 0.7));
+        pen.setLineWidth(3.5);
+        Outline.stroke(pen, gate.corners());
+        pen.setStroke(Palette.AMBER);
+        pen.setLineWidth(2);
+        Outline.stroke(pen, gate.corners());
+        FramePoint top = gate.corners().get(0).plus(gate.corners().get(1)).times(0.5);
+        pen.strokeLine(
+                top.x(), top.y(), gate.turnHandle().x(), gate.turnHandle().y());
+        Brush.bead(pen, gate.turnHandle().x(), gate.turnHandle().y(), HANDLE, false, false);
+        for (FramePoint corner : gate.corners()) {
+            pen.setFill(Palette.GROUND);
+            pen.fillRect(corner.x() - HANDLE, corner.y() - HANDLE, 2 * HANDLE, 2 * HANDLE);
+            pen.setStroke(Palette.AMBER);
+            pen.strokeRect(corner.x() - HANDLE, corner.y() - HANDLE, 2 * HANDLE, 2 * HANDLE);
+        }
+    }
+
+    static void anchor(GraphicsContext pen, FramePoint at) {
+        pen.setStroke(Palette.faint(Palette.GROUND, 0.8));
+        pen.setLineWidth(3);
+        cross(pen, at);
+        pen.setStroke(Palette.PALE);
+        pen.setLineWidth(1.4);
+        cross(pen, at);
+    }
+
+    private static void cross(GraphicsContext pen, FramePoint at) {
+        pen.strokeLine(at.x() - 6, at.y(), at.x() + 6, at.y());
+        pen.strokeLine(at.x(), at.y() - 6, at.x(), at.y() + 6);
+    }
+
+    /** The time of the frame that the gate shows, at its upper left corner. */
+    static void label(GraphicsContext pen, GateShape gate, String text, double width, double height) {
+        FramePoint corner = gate.corners().getFirst();
+        double x = Math.clamp(corner.x() + 40, 2, Math.max(2, width - 90));
+        double y = Math.clamp(corner.y() - 16, 2, Math.max(2, height - 18));
+        pen.setFill(Palette.AMBER);
+        pen.fillRoundRect(x, y, 80, 15, 4, 4);
+        Brush.text(pen, Fonts.numbers(11), Palette.GROUND, text, x + 5, y + 7.5);
+    }
+}

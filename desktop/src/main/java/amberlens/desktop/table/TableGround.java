@@ -1,0 +1,93 @@
+package amberlens.desktop.table;
+
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Colour;
+import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Media;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Scale;
+import amberlens.core.render.LineUpFrame;
+import amberlens.core.render.Pyramid;
+import amberlens.desktop.look.Palette;
+import amberlens.desktop.look.Pictures;
+import amberlens.desktop.play.FramePictures;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.store.Store;
+import java.util.List;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
+import org.jspecify.annotations.Nullable;
+
+/** The picture under the gate, rendered for the place it has on the Table. */
+final class TableGround {
+    /** What the picture was painted for: it is made anew only when this changes. */
+    private record Ground(Media media, TableView view, Size size, boolean ready) {}
+
+    private final Store store;
+    private final Services services;
+    private final FramePictures frames;
+    private final Runnable redraw;
+    private @Nullable Ground asked;
+    private @Nullable Ground shownFor;
+    private @Nullable Image picture;
+
+    TableGround(Store store, Services services, Runnable redraw) {
+        this.store = store;
+        this.services = services;
+        this.redraw = redraw;
+        frames = services.frames();
+    }
+
+    /** Paints the picture, and asks for it anew when it lies differently. */
+    void draw(GraphicsContext pen, Media media, TableView view, double width, double height) {
+        var size = new Size((int) Math.max(1, width), (int) Math.max(1, height));
+        Pyramid pixels = services.ready().of(media);
+        var ground = new Ground(media, view, size, pixels != null);
+        if (pixels != null && !ground.equals(asked)) {
+            asked = ground;
+            ask(ground, pixels);
+        }
+        double w = view.scale() * media.size().width();
+        double h = view.scale() * media.size().height();
+        if (picture != null && shownFor != null && shownFor.media().equals(media)) {
+            if (shownFor.view().equals(view)) {
+                pen.drawImage(picture, 0, 0);
+            } else {
+                TableView old = shownFor.view();
+                double factor = old.scale();
+                pen.drawImage(
+                        picture,
+                        old.left(),
+                        old.top(),
+                        factor * media.size().width(),
+                        factor * media.size().height(),
+                        view.left(),
+                        view.top(),
+                        w,
+                        h);
+            }
+        } else {
+            pen.setFill(Palette.RAISED);
+            pen.fillRect(view.left(), view.top(), w, h);
+        }
+    }
+
+    private void ask(Ground ground, Pyramid pixels) {
+        var screen = new Pose(
+                Scale.uniform(100 * ground.view().scale()),
+                new FramePoint(ground.view().left(), ground.view().top()),
+                0,
+                new PicturePoint(0, 0));
+        var layer = LineUpFrame.layer(pixels, screen, ground.size(), ground.size());
+        var onGround = store.project()
+                .withFrame(
+                        new FrameFormat(ground.size(), store.project().frame().rate(), new Colour(0x12100E)));
+        frames.layers(onGround, List.of(layer), ground.size(), raster -> {
+            picture = Pictures.image(raster);
+            shownFor = ground;
+            redraw.run();
+        });
+    }
+}

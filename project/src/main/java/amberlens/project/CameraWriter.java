@@ -1,0 +1,113 @@
+package amberlens.project;
+
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Leg;
+import amberlens.core.motion.Property;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.DecimalNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.math.BigDecimal;
+import java.util.Locale;
+import java.util.Set;
+
+/** From the channels of a camera to their members in a file. */
+final class CameraWriter {
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    private CameraWriter() {}
+
+    /** The members of some properties, in their usual order. */
+    static ObjectNode camera(CameraTrack camera, Set<Property> properties) {
+        ObjectNode node = NODES.objectNode();
+        for (Property property : Property.values()) {
+            if (properties.contains(property)) {
+                node.set(property.word().toLowerCase(Locale.ROOT), channel(camera.channel(property)));
+            }
+        }
+        return node;
+    }
+
+    private static <V> ObjectNode channel(Channel<V> channel) {
+        ObjectNode node = NODES.objectNode();
+        if (channel.muted()) {
+            node.put("muted", true);
+        }
+        if (channel.muted() || !channel.animated()) {
+            node.set("value", value(channel, channel.constant()));
+        }
+        if (channel.axes().isPresent()) {
+            boolean plain = !channel.animated();
+            if (plain) {
+                node.remove("value");
+            }
+            node.set("x", channel(channel.axes().get().x()));
+            node.set("y", channel(channel.axes().get().y()));
+        } else if (channel.animated()) {
+            ArrayNode keys = node.putArray("keys");
+            channel.keys()
+                    .forEach(key ->
+                            keys.add(key(channel, key, key.equals(channel.keys().getLast()))));
+        }
+        return node;
+    }
+
+    private static <V> ObjectNode key(Channel<V> channel, Key<V> key, boolean last) {
+        ObjectNode node = NODES.objectNode();
+        node.put("at", key.at());
+        node.set("value", value(channel, key.value()));
+        putHandle(node, "in", key.handles().in());
+        putHandle(node, "out", key.handles().out());
+        if (!last || key.even() || !key.leg().equals(Leg.LINEAR)) {
+            node.set("leg", leg(key.leg(), key.even()));
+        }
+        KnownMembers.merge(node, key.extras().members());
+        return node;
+    }
+
+    private static void putHandle(ObjectNode node, String name, FramePoint offset) {
+        if (!offset.equals(FramePoint.ZERO)) {
+            node.putArray(name).add(number(offset.x())).add(number(offset.y()));
+        }
+    }
+
+    private static ObjectNode leg(Leg leg, boolean even) {
+        ObjectNode node = NODES.objectNode();
+        switch (leg) {
+            case Leg.Hold _ -> node.put("kind", "hold");
+            case Leg.Linear _ -> node.put("kind", "linear");
+            case Leg.Smooth _ -> node.put("kind", "smooth");
+            case Leg.Curve curve -> {
+                var timing = curve.timing();
+                node.put("kind", "curve");
+                node.putArray("handles")
+                        .add(number(timing.x1()))
+                        .add(number(timing.y1()))
+                        .add(number(timing.x2()))
+                        .add(number(timing.y2()));
+            }
+        }
+        if (even) {
+            node.put("even", true);
+        }
+        return node;
+    }
+
+    private static <V> JsonNode value(Channel<V> channel, V value) {
+        var kind = channel.kind();
+        if (kind.parts() == 1) {
+            return number(kind.part(value, 0));
+        }
+        return NODES.arrayNode().add(number(kind.part(value, 0))).add(number(kind.part(value, 1)));
+    }
+
+    /** The shortest text that reads back as the same double, whole numbers without a point. */
+    private static JsonNode number(double value) {
+        BigDecimal shortest = new BigDecimal(Double.toString(value)).stripTrailingZeros();
+        return DecimalNode.valueOf(shortest.scale() < 0 ? shortest.setScale(0) : shortest);
+    }
+}

@@ -1,0 +1,88 @@
+package amberlens.project;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.keys.KeyClip;
+import amberlens.core.model.FileProblem;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Property;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.Locale;
+import java.util.Set;
+
+/** Copied keys as the text that the system clipboard carries; docs/CLIPBOARD.md describes it. */
+public final class ClipText {
+    private static final String FORMAT = "amber-lens/keys";
+    private static final int VERSION = 1;
+    private static final String SOURCE = "The clipboard";
+    private static final String EXPECTED =
+            "Keys copied in Amber Lens were expected (JSON with \"format\": \"" + FORMAT + "\"), ";
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private ClipText() {}
+
+    public static String write(KeyClip clip) {
+        ObjectNode root = JSON.createObjectNode();
+        root.put("format", FORMAT);
+        root.put("version", VERSION);
+        root.put("what", clip.what().word());
+        root.put("origin", clip.origin());
+        putSize(root.putObject("picture"), clip.picture());
+        putSize(root.putObject("frame"), clip.frame());
+        root.set("camera", CameraWriter.camera(clip.camera(), clip.properties()));
+        return root.toPrettyString();
+    }
+
+    private static void putSize(ObjectNode node, Size size) {
+        node.put("width", size.width());
+        node.put("height", size.height());
+    }
+
+    /**
+     * Reads copied keys.
+     *
+     * @throws FileProblem when the text is anything else; it says what was expected
+     */
+    public static KeyClip read(String text) throws FileProblem {
+        JsonNode root = json(text);
+        if (!FORMAT.equals(root.path("format").asText())) {
+            throw new FileProblem(EXPECTED + "but the clipboard holds something else.");
+        }
+        if (root.path("version").asInt() > VERSION) {
+            throw new FileProblem(
+                    "The copied keys come from a newer Amber Lens; version " + VERSION + " was expected.");
+        }
+        ProjectSchema.requireClip(root);
+        Size picture = size(root.get("picture"));
+        Size frame = size(root.get("frame"));
+        CameraTrack camera =
+                new CameraReader(SOURCE).cameraOr(root.get("camera"), "/camera", Pose.neutral(picture, frame));
+        Set<Property> properties = EnumSet.noneOf(Property.class);
+        Arrays.stream(Property.values())
+                .filter(property -> root.get("camera").has(property.word().toLowerCase(Locale.ROOT)))
+                .forEach(properties::add);
+        KeyClip.What what = Arrays.stream(KeyClip.What.values())
+                .filter(kind -> kind.word().equals(root.get("what").asText()))
+                .findFirst()
+                .orElse(KeyClip.What.KEYS);
+        return new KeyClip(what, camera, properties, root.path("origin").asInt(0), picture, frame);
+    }
+
+    private static JsonNode json(String text) throws FileProblem {
+        try {
+            JsonNode root = JSON.readTree(text);
+            return root == null ? JSON.createObjectNode() : root;
+        } catch (JsonProcessingException e) {
+            throw new FileProblem(EXPECTED + "but the clipboard holds other text.", e);
+        }
+    }
+
+    private static Size size(JsonNode node) {
+        return new Size(node.get("width").asInt(), node.get("height").asInt());
+    }
+}
