@@ -45,12 +45,17 @@ public record TimingCurve(double x1, double y1, double x2, double y2) {
      * @param arrive 0 … 1, likewise at the end
      */
     public static TimingCurve ofStrengths(double leave, double arrive) {
-        return new TimingCurve(leave, 0, 1 - arrive, 1);
+        return new TimingCurve(leave, 0, oneMinus(arrive), 1);
     }
 
     /** The same way walked backwards. */
     public TimingCurve reversed() {
-        return new TimingCurve(1 - x2, 1 - y2, 1 - x1, 1 - y1);
+        return new TimingCurve(oneMinus(x2), oneMinus(y2), oneMinus(x1), oneMinus(y1));
+    }
+
+    /** To twelve places, so that 1 − 0.42 is the 0.58 that people write. */
+    private static double oneMinus(double number) {
+        return Math.round((1 - number) * 1e12) / 1e12;
     }
 
     /** The two curves into which a moment divides this one, each stretched to the whole of its own leg. */

@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.FramePoint;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -18,7 +21,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class ChannelTest {
     private static Channel<Double> degrees(Leg leg, double... values) {
-        List<Key<Double>> keys = new java.util.ArrayList<>();
+        List<Key<Double>> keys = new ArrayList<>();
         for (int i = 0; i < values.length; i++) {
             keys.add(Key.of(20 * i, values[i], leg));
         }
@@ -74,6 +77,50 @@ class ChannelTest {
         double before = (channel.at(20) - channel.at(20 - h)) / h;
         double after = (channel.at(20 + h) - channel.at(20)) / h;
         assertThat(after).isCloseTo(before, within(1e-3));
+    }
+
+    /**
+     * Data "RPN 14" of F. N. Fritsch and R. E. Carlson (1980), and SciPy's monotone spline through it: the table was made by
+     * monotone-table.py, which stands beside it and names the version.
+     */
+    @Test
+    void a_smooth_run_equals_a_library_s_monotone_spline_on_published_data() throws IOException {
+        int[] frames = {799, 809, 819, 870, 920, 1000, 1200, 1500, 2000};
+        double[] values = {0, 2.76429e-5, 4.37498e-2, 0.169183, 0.469428, 0.943740, 0.998636, 0.999919, 0.999994};
+        List<Key<Double>> keys = new ArrayList<>();
+        for (int i = 0; i < frames.length; i++) {
+            keys.add(Key.of(frames[i], values[i], Leg.SMOOTH));
+        }
+        Channel<Double> run = Channel.keyed(ValueKinds.DEGREES, keys);
+        try (var table = ChannelTest.class.getResourceAsStream("monotone-table.csv")) {
+            var rows = new String(table.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .toList();
+            assertThat(rows).hasSize(48);
+            for (String row : rows) {
+                String[] numbers = row.split(",");
+                assertThat(run.at(Double.parseDouble(numbers[0])))
+                        .as(row)
+                        .isCloseTo(Double.parseDouble(numbers[1]), within(1e-12));
+            }
+        }
+    }
+
+    /** 115 → 115 → 105: whatever the ease, the first leg stands at 115 to the last bit. */
+    @ParameterizedTest
+    @EnumSource(Ease.class)
+    void equal_neighbours_stand_still_before_a_leg_that_moves(Ease ease) {
+        Channel<Scale> scale = Channel.keyed(
+                ValueKinds.SCALE,
+                List.of(
+                        Key.of(0, Scale.uniform(115), ease.leg()),
+                        Key.of(50, Scale.uniform(115), ease.leg()),
+                        Key.of(100, Scale.uniform(105), ease.leg())));
+        for (int frame = 0; frame <= 50; frame++) {
+            assertThat(scale.at(frame).x()).isEqualTo(115.0);
+            assertThat(scale.at(frame).y()).isEqualTo(115.0);
+        }
+        assertThat(scale.at(100).x()).isEqualTo(105.0);
     }
 
     /** The reference is the adaptive Simpson integration of Apache Commons Math. */
