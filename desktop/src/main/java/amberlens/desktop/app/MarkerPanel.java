@@ -8,6 +8,7 @@ import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 
@@ -26,6 +27,7 @@ final class MarkerPanel extends VBox {
                 .orElse(""));
         name.setId("marker-name");
         name.setPromptText("for example: door opens");
+        Platform.runLater(name::requestFocus);
         setSpacing(12);
         getChildren()
                 .addAll(

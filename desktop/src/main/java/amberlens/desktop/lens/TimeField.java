@@ -5,6 +5,7 @@ import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.commands.TypedTime;
 import amberlens.desktop.store.Store;
+import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
@@ -42,9 +43,12 @@ final class TimeField extends TextField {
         });
     }
 
+    /** Lets a time be typed, once the key that asked for it has been dealt with. */
     void begin() {
-        requestFocus();
-        selectAll();
+        Platform.runLater(() -> {
+            requestFocus();
+            selectAll();
+        });
     }
 
     void refresh() {

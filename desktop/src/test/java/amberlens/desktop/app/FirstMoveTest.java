@@ -6,7 +6,6 @@ import amberlens.core.edges.EdgeReport;
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Key;
@@ -24,22 +23,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
-import java.util.function.BooleanSupplier;
 import javafx.geometry.Point2D;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
-import javafx.stage.Stage;
 import org.bytedeco.javacv.FFmpegFrameGrabber;
 import org.bytedeco.javacv.Frame;
 import org.bytedeco.javacv.Java2DFrameConverter;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The whole first move by mouse and keyboard in the real bench. */
@@ -47,29 +38,7 @@ import org.testfx.util.WaitForAsyncUtils;
         named = "amber.window",
         matches = "true",
         disabledReason = "needs a real window with modifier keys; run ./amber test")
-class FirstMoveTest extends ApplicationTest {
-    @TempDir
-    static Path folder;
-
-    private final AnsweredFiles files = new AnsweredFiles();
-    private Bench bench;
-
-    @Override
-    public void start(Stage stage) {
-        AmberLens.dress();
-        bench = new Bench(files, folder.resolve("settings"), 1280, 800);
-        stage.setScene(bench.scene());
-        stage.setX(0);
-        stage.setY(0);
-        stage.show();
-        stage.toFront();
-    }
-
-    @AfterEach
-    void closeBench() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, bench::close);
-    }
-
+class FirstMoveTest extends BenchInteraction {
     @Test
     void a_picture_becomes_a_sealed_move_and_a_film() throws Exception {
         importAndMakeShot();
@@ -325,40 +294,5 @@ class FirstMoveTest extends ApplicationTest {
         waitUntil(
                 "no placeholder",
                 () -> !lookup("#find-picture").query().getParent().isVisible());
-    }
-
-    private Project project() {
-        return bench.store().project();
-    }
-
-    private Shot shot() {
-        return bench.store().selectedShot().orElseThrow();
-    }
-
-    private String text(String query) {
-        return ((Labeled) bench.scene().lookup(query)).getText();
-    }
-
-    private static Point2D at(java.util.concurrent.Callable<Point2D> place) {
-        return WaitForAsyncUtils.waitForAsyncFx(5_000, place);
-    }
-
-    private void dragTo(Point2D from, Point2D to) {
-        moveTo(from)
-                .press(MouseButton.PRIMARY)
-                .moveTo(from.midpoint(to))
-                .moveTo(to)
-                .release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private static void waitUntil(String what, BooleanSupplier condition) {
-        try {
-            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition::getAsBoolean)
-                    .get());
-        } catch (java.util.concurrent.TimeoutException e) {
-            throw new AssertionError("waited in vain for " + what, e);
-        }
-        WaitForAsyncUtils.waitForFxEvents();
     }
 }

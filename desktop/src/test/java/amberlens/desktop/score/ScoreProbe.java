@@ -1,5 +1,7 @@
 package amberlens.desktop.score;
 
+import amberlens.core.motion.Lane;
+import amberlens.desktop.store.Store;
 import javafx.geometry.Point2D;
 import javafx.scene.Scene;
 
@@ -26,6 +28,53 @@ public final class ScoreProbe {
 
     public static double perFrame(Scene scene) {
         return surface(scene).plan().perFrame();
+    }
+
+    /** The bead of a key, or of one of its numbers in a tall lane. */
+    public static Point2D bead(Scene scene, Store store, Lane lane, int frame, int part) {
+        ScoreSurface surface = surface(scene);
+        return Bead.of(store.selectedShot().orElseThrow(), lane, surface.plan(), surface.view()).stream()
+                .filter(bead -> bead.key().at() == frame
+                        && (bead.part() == part || !surface.plan().band(lane).tall()))
+                .findFirst()
+                .map(bead -> surface.localToScreen(bead.x(), bead.y()))
+                .orElseThrow();
+    }
+
+    /** A handle of the ease that begins at a key. */
+    public static Point2D handle(Scene scene, Store store, Lane lane, int frame, boolean first) {
+        ScoreSurface surface = surface(scene);
+        return EaseHandle.of(
+                        store.selectedShot().orElseThrow(), lane, surface.plan(), surface.view(), store.selectedKeys())
+                .stream()
+                .filter(handle -> handle.key().at() == frame && handle.first() == first)
+                .findFirst()
+                .map(handle -> surface.localToScreen(handle.x(), handle.y()))
+                .orElseThrow();
+    }
+
+    /** The name of a lane, or its chevron. */
+    public static Point2D head(Scene scene, Lane lane, boolean chevron) {
+        ScoreLayout.Band band = surface(scene).plan().band(lane);
+        return surface(scene)
+                .localToScreen(chevron ? 8 : 40, band.tall() ? band.top() + 14 : band.top() + band.height() / 2);
+    }
+
+    /** A place in a lane without beads. */
+    public static Point2D inLane(Scene scene, Lane lane, double frame, double part) {
+        ScoreLayout plan = surface(scene).plan();
+        ScoreLayout.Band band = plan.band(lane);
+        return surface(scene).localToScreen(plan.x(frame), band.top() + part * band.height());
+    }
+
+    /** A grip of the stretch bar. */
+    public static Point2D grip(Scene scene, int frame, boolean first) {
+        return surface(scene).localToScreen(surface(scene).plan().x(frame) + (first ? -3 : 3), StretchGrips.top() + 4);
+    }
+
+    /** A marker's mark. */
+    public static Point2D marker(Scene scene, int frame) {
+        return surface(scene).localToScreen(surface(scene).plan().x(frame), 6);
     }
 
     private static ScoreSurface surface(Scene scene) {

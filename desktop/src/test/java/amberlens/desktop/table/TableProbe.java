@@ -1,7 +1,11 @@
 package amberlens.desktop.table;
 
+import amberlens.core.edit.PathEdits;
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.motion.Framings;
+import amberlens.desktop.path.PathGrip;
+import amberlens.desktop.store.Store;
 import javafx.geometry.Point2D;
 import javafx.scene.Scene;
 
@@ -19,6 +23,48 @@ public final class TableProbe {
 
     public static Point2D turnHandle(Scene scene) {
         return onScreen(scene, surface(scene).gate().orElseThrow().turnHandle());
+    }
+
+    /** The number of a framing, by which it is dragged. */
+    public static Point2D tag(Scene scene, Store store, int frame) {
+        var shot = store.selectedShot().orElseThrow();
+        var framings = Framings.of(shot.camera());
+        FramingTag tag = FramingTag.of(
+                shot,
+                framings,
+                framings.indexOf(frame),
+                store.project().frameSize(),
+                surface(scene).view().orElseThrow());
+        return onScreen(scene, new FramePoint(tag.x() + 8, tag.y() + 7));
+    }
+
+    /** A handle of the path at a selected framing. */
+    public static Point2D grip(Scene scene, Store store, int frame, PathEdits.End end) {
+        var shot = store.selectedShot().orElseThrow();
+        return PathGrip.of(store, shot).stream()
+                .filter(grip -> grip.frame() == frame && grip.end() == end)
+                .findFirst()
+                .map(grip -> onScreen(
+                        scene,
+                        MovePainter.place(
+                                shot,
+                                grip,
+                                store.project().frameSize(),
+                                surface(scene).view().orElseThrow())))
+                .orElseThrow();
+    }
+
+    /** Where the gate's centre is at a frame. */
+    public static Point2D way(Scene scene, Store store, double frame) {
+        var shot = store.selectedShot().orElseThrow();
+        return onScreen(
+                scene,
+                surface(scene)
+                        .view()
+                        .orElseThrow()
+                        .toScreen(shot.camera()
+                                .at(frame)
+                                .gateCentre(store.project().frameSize())));
     }
 
     private static TableSurface surface(Scene scene) {

@@ -1,0 +1,95 @@
+package amberlens.desktop.app;
+
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real bench in a real window, and the hands to use it. */
+abstract class BenchInteraction extends ApplicationTest {
+    @TempDir
+    static Path folder;
+
+    final AnsweredFiles files = new AnsweredFiles();
+    Bench bench;
+
+    @Override
+    public void start(Stage stage) {
+        AmberLens.dress();
+        bench = new Bench(files, folder.resolve("settings"), 1280, 800);
+        stage.setScene(bench.scene());
+        stage.setX(0);
+        stage.setY(0);
+        stage.show();
+        stage.toFront();
+    }
+
+    @AfterEach
+    void closeBench() {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, bench::close);
+    }
+
+    Project project() {
+        return bench.store().project();
+    }
+
+    Shot shot() {
+        return bench.store().selectedShot().orElseThrow();
+    }
+
+    String text(String query) {
+        return ((Labeled) bench.scene().lookup(query)).getText();
+    }
+
+    static Point2D at(Callable<Point2D> place) {
+        return WaitForAsyncUtils.waitForAsyncFx(5_000, place);
+    }
+
+    void dragTo(Point2D from, Point2D to) {
+        moveTo(from)
+                .press(MouseButton.PRIMARY)
+                .moveTo(from.midpoint(to))
+                .moveTo(to)
+                .release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    static void waitUntil(String what, BooleanSupplier condition) {
+        try {
+            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition::getAsBoolean)
+                    .get());
+        } catch (TimeoutException e) {
+            throw new AssertionError("waited in vain for " + what, e);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Presses a key with others held down. */
+    void keys(KeyCode key, KeyCode... held) {
+        press(held).type(key).release(held);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** A drag with a key held down. */
+    void dragWith(KeyCode held, Point2D from, Point2D to) {
+        moveTo(from)
+                .press(held)
+                .press(MouseButton.PRIMARY)
+                .moveTo(from.midpoint(to))
+                .moveTo(to);
+        release(MouseButton.PRIMARY).release(held);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+}

@@ -1,0 +1,494 @@
+package amberlens.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import amberlens.core.edit.PathEdits;
+import amberlens.core.edit.ShotEdits.Timing;
+import amberlens.core.extras.Extras;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.keys.Neighbours;
+import amberlens.core.model.Marker;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Axis;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Ease;
+import amberlens.core.motion.Framings;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Lane;
+import amberlens.core.motion.Leg;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Property;
+import amberlens.core.motion.Scale;
+import amberlens.core.motion.ValueKind;
+import amberlens.core.motion.ValueKinds;
+import amberlens.desktop.score.ScoreProbe;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.table.TableProbe;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Point2D;
+import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.DataFormat;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Everything a hand does to keys, by mouse and keyboard in the real bench. */
+@EnabledIfSystemProperty(
+        named = "amber.window",
+        matches = "true",
+        disabledReason = "needs a real window with modifier keys; run ./amber test")
+class KeyCraftTest extends BenchInteraction {
+    private static final Size FRAME = new Size(1920, 1080);
+    private static final Size PLAN = new Size(6000, 4000);
+    private static final Lane SCALE = Lane.of(Property.SCALE);
+    private static final Lane POSITION = Lane.of(Property.POSITION);
+
+    /** Two shots of two pictures; the first moves through three framings, its scale and position keyed at 10, 50 and 100. */
+    @BeforeEach
+    void openTwoShots() throws Exception {
+        String plan = DrawnPictures.quarters(folder, "plan.png", 600, 400).toString();
+        List<Media> media = List.of(Media.photo("m1", plan, PLAN), Media.photo("m2", plan, new Size(3000, 3000)));
+        Pose start = Pose.neutral(PLAN, FRAME).withScale(Scale.uniform(40));
+        CameraTrack camera = CameraTrack.still(start)
+                .withScale(keyed(ValueKinds.SCALE, Scale.uniform(40), Scale.uniform(60), Scale.uniform(50)))
+                .withPosition(keyed(
+                        ValueKinds.POSITION,
+                        new FramePoint(960, 540),
+                        new FramePoint(1300, 700),
+                        new FramePoint(700, 400)));
+        Project project = Project.empty("Fernhollow")
+                .withMedia(media)
+                .withShots(List.of(
+                        new Shot("s1", "Plan", "m1", 1, 0, 125, true, camera, Extras.NONE),
+                        new Shot(
+                                "s2",
+                                "Sheet",
+                                "m2",
+                                1,
+                                125,
+                                100,
+                                true,
+                                CameraTrack.still(Pose.neutral(new Size(3000, 3000), FRAME)),
+                                Extras.NONE)));
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+            bench.store().prefer(to -> {
+                to.setNeighbours(Neighbours.STOP);
+                to.setSnapping(false);
+                to.setToNearKeys(false);
+                to.setLengthTiming(Timing.KEEP);
+            });
+            bench.store().load(project, Optional.empty());
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static <V> Channel<V> keyed(ValueKind<V> kind, V first, V second, V third) {
+        return Channel.keyed(
+                kind,
+                List.of(Key.of(10, first, Leg.LINEAR), Key.of(50, second, Leg.LINEAR), Key.of(100, third, Leg.LINEAR)));
+    }
+
+    private Point2D bead(Lane lane, int frame) {
+        return at(() -> ScoreProbe.bead(bench.scene(), bench.store(), lane, frame, 0));
+    }
+
+    private List<Integer> frames(Property property) {
+        return shot().camera().channel(property).keys().stream()
+                .map(Key::at)
+                .map(at -> (Integer) at)
+                .toList();
+    }
+
+    private double perFrame() {
+        return ScoreProbe.perFrame(bench.scene());
+    }
+
+    private void undo() {
+        keys(KeyCode.Z, KeyCode.CONTROL);
+    }
+
+    private void seek(int frame) {
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> bench.store().seekInShot(frame));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void an_accidental_second_key_is_offered_the_first_one_instead() {
+        seek(52);
+        assertThat(text("#will-do")).isEqualTo("adds a framing or key at 2:02");
+        assertThat(text("#go-to-key")).isEqualTo("go to key at 2:00");
+        clickOn("#go-to-key");
+        assertThat(bench.store().shotFrame()).isEqualTo(50);
+        seek(52);
+        clickOn("#menu-move").clickOn("#item-move-near-key");
+        assertThat(text("#will-do")).isEqualTo("goes to the key at 2:00 and sets it");
+        doubleClickOn("#camera-scale");
+        keys(KeyCode.A, KeyCode.CONTROL);
+        write("70\n");
+        assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
+        assertThat(shot().camera().at(50).scale().x()).isEqualTo(70);
+    }
+
+    @Test
+    void beads_turn_animation_on_and_off_and_say_what_remains() {
+        clickOn("#bead-rotation");
+        assertThat(frames(Property.ROTATION)).containsExactly(0);
+        seek(50);
+        clickOn("#bead-scale");
+        clickOn("The value at the playhead");
+        assertThat(shot().camera().scale().animated()).isFalse();
+        assertThat(shot().camera().at(0).scale().x()).isEqualTo(60);
+        assertThat(bench.store().undoName()).contains("end of animation of scale");
+        undo();
+        assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
+    }
+
+    @Test
+    void axes_are_unlinked_muted_and_shown_in_other_units() {
+        clickOn("#more-position").clickOn("#link-position");
+        assertThat(shot().camera().lanes()).contains(new Lane(Property.POSITION, Axis.X));
+        seek(30);
+        clickOn("#bead-position-y");
+        clickOn("The value of the first key");
+        assertThat(shot().camera().position().axes().orElseThrow().y().animated())
+                .isFalse();
+        assertThat(shot().camera().at(50).position()).isEqualTo(new FramePoint(1300, 540));
+        clickOn("#more-position").clickOn("#mute-position");
+        assertThat(shot().camera().at(50).position().x()).isCloseTo(1130, within(1e-9));
+        assertThat(shot().camera().position().keys()).isNotEmpty();
+        clickOn("#more-position").clickOn("#unit-position-percent");
+        TextField x = lookup("#camera-position-x").query();
+        assertThat(Double.parseDouble(x.getText())).isCloseTo(1130 / 19.2, within(0.01));
+        doubleClickOn("#camera-position-x");
+        keys(KeyCode.A, KeyCode.CONTROL);
+        write("50\n");
+        assertThat(shot().camera().at(30).position().x()).isEqualTo(960);
+        clickOn("#more-position").clickOn("#unit-position-pixels");
+    }
+
+    @Test
+    void keys_are_lassoed_dragged_nudged_copied_and_pushed() {
+        Point2D from = at(() -> ScoreProbe.inLane(bench.scene(), SCALE, 30, 0.05));
+        Point2D to = at(() -> ScoreProbe.inLane(bench.scene(), POSITION, 110, 0.95));
+        dragTo(from, to);
+        assertThat(bench.store().selectedKeys().size()).isEqualTo(4);
+        keys(KeyCode.RIGHT, KeyCode.ALT);
+        assertThat(frames(Property.SCALE)).containsExactly(10, 51, 101);
+        keys(KeyCode.LEFT, KeyCode.ALT, KeyCode.SHIFT);
+        assertThat(frames(Property.POSITION)).containsExactly(10, 41, 91);
+        assertThat(bench.store().undoName()).contains("move of 4 keys");
+        Point2D lead = bead(SCALE, 41);
+        dragTo(lead, lead.add(9 * perFrame(), 0));
+        assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
+        assertThat(frames(Property.POSITION)).containsExactly(10, 50, 100);
+        clickOn(bead(SCALE, 10));
+        Point2D first = bead(SCALE, 10);
+        dragTo(first, first.add(60 * perFrame(), 0));
+        assertThat(frames(Property.SCALE)).containsExactly(49, 50, 100);
+        undo();
+        clickOn("#neighbours-push");
+        dragTo(first, first.add(60 * perFrame(), 0));
+        assertThat(frames(Property.SCALE)).containsExactly(70, 71, 100);
+        undo();
+        dragWith(KeyCode.ALT, first, first.add(20 * perFrame(), 0));
+        assertThat(frames(Property.SCALE)).containsExactly(10, 30, 50, 100);
+        assertThat(shot().camera().scale().keyAt(30).orElseThrow().value().x()).isEqualTo(40);
+    }
+
+    /** Four properties at three frames are twelve keys. */
+    @Test
+    void twelve_keys_are_retimed_by_stretch_and_undone() {
+        for (int frame : new int[] {10, 50, 100}) {
+            seek(frame);
+            type(KeyCode.A);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+        keys(KeyCode.A, KeyCode.CONTROL);
+        assertThat(bench.store().selectedKeys().size()).isEqualTo(12);
+        CameraTrack before = shot().camera();
+        Point2D grip = at(() -> ScoreProbe.grip(bench.scene(), 100, false));
+        dragTo(grip, grip.add(-45 * perFrame(), 0));
+        for (Property property : Property.values()) {
+            assertThat(frames(property)).containsExactly(10, 30, 55);
+        }
+        assertThat(bench.store().undoName()).contains("stretch of 12 keys");
+        undo();
+        assertThat(shot().camera()).isEqualTo(before);
+        assertThat(bench.store().selectedKeys().size()).isEqualTo(12);
+    }
+
+    @Test
+    void keys_are_aligned_reversed_and_put_at_exact_times() {
+        clickOn(at(() -> ScoreProbe.head(bench.scene(), SCALE, false)));
+        assertThat(bench.store().selectedKeys().size()).isEqualTo(3);
+        keys(KeyCode.R, KeyCode.SHIFT);
+        assertThat(frames(Property.SCALE)).containsExactly(10, 60, 100);
+        keys(KeyCode.END, KeyCode.SHIFT);
+        assertThat(frames(Property.SCALE)).containsExactly(34, 84, 124);
+        seek(5);
+        keys(KeyCode.A, KeyCode.CONTROL);
+        type(KeyCode.P);
+        assertThat(frames(Property.SCALE).getFirst()).isEqualTo(5);
+        assertThat(frames(Property.POSITION).getFirst()).isEqualTo(5);
+        TextField time = lookup("#key-time").query();
+        clickOn("#key-time");
+        keys(KeyCode.A, KeyCode.CONTROL);
+        write("9:00\n");
+        assertThat(time.getText()).isEqualTo("9:00");
+        assertThat(text("#status")).contains("can stand from 0:00 to");
+        keys(KeyCode.A, KeyCode.CONTROL);
+        write("+10\n");
+        assertThat(frames(Property.POSITION).getFirst()).isEqualTo(15);
+    }
+
+    @Test
+    void keys_snap_to_the_playhead() {
+        clickOn("#snapping");
+        seek(70);
+        Point2D key = bead(SCALE, 50);
+        dragTo(key, key.add(20 * perFrame() + 5, 0));
+        assertThat(frames(Property.SCALE)).containsExactly(10, 70, 100);
+    }
+
+    @Test
+    void keys_are_copied_cut_and_pasted_onto_a_picture_of_another_size() {
+        keys(KeyCode.C, KeyCode.CONTROL, KeyCode.SHIFT);
+        String text = clipboard();
+        assertThat(text).contains("\"format\" : \"amber-lens/keys\"").contains("\"what\" : \"move\"");
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+            bench.store().select(Selection.shot("s2"));
+            bench.store().seek(125);
+        });
+        keys(KeyCode.V, KeyCode.CONTROL);
+        clickOn("Same look");
+        assertThat(shot().id()).isEqualTo("s2");
+        assertThat(frames(Property.SCALE)).containsExactly(0, 40, 90);
+        assertThat(shot().camera().at(0).scale().x()).isCloseTo(40 * (1920 / 3000.0) / (1920 / 6000.0), within(1e-9));
+        assertThat(bench.store().undoName()).contains("paste");
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> Clipboard.getSystemClipboard()
+                .setContent(Map.of(DataFormat.PLAIN_TEXT, "a recipe for soup")));
+        Project before = project();
+        keys(KeyCode.V, KeyCode.CONTROL);
+        assertThat(project()).isEqualTo(before);
+        assertThat(text("#status")).contains("Keys copied in Amber Lens were expected");
+    }
+
+    private static String clipboard() {
+        return WaitForAsyncUtils.waitForAsyncFx(
+                5_000, () -> Clipboard.getSystemClipboard().getString());
+    }
+
+    @Test
+    void a_cut_key_is_pasted_at_the_playhead() {
+        clickOn(bead(SCALE, 50));
+        keys(KeyCode.X, KeyCode.CONTROL);
+        assertThat(frames(Property.SCALE)).containsExactly(10, 100);
+        seek(77);
+        keys(KeyCode.V, KeyCode.CONTROL);
+        assertThat(frames(Property.SCALE)).containsExactly(10, 77, 100);
+        assertThat(shot().camera().at(77).scale().x()).isEqualTo(60);
+    }
+
+    @Test
+    void a_leg_is_eased_per_end_made_even_smooth_and_curved() {
+        clickOn(at(() -> ScoreProbe.leg(bench.scene(), 40)));
+        assertThat(bench.store().selection().part()).isEqualTo(new Selection.LegFrom(10));
+        clickOn("#leave-strength");
+        Leg leg = shot().camera().scale().keyAt(10).orElseThrow().leg();
+        assertThat(leg).isInstanceOf(Leg.Curve.class);
+        assertThat(((Leg.Curve) leg).timing().y1()).isZero();
+        assertThat(((Leg.Curve) leg).timing().x2()).isEqualTo(1);
+        clickOn("#even-zoom");
+        assertThat(shot().camera().scale().keyAt(10).orElseThrow().even()).isTrue();
+        clickOn("#ease-smooth");
+        assertThat(shot().camera().position().keyAt(10).orElseThrow().leg()).isEqualTo(Leg.SMOOTH);
+        clickOn("#curved-path");
+        assertThat(PathEdits.curved(shot().camera().position(), 10)).isTrue();
+        keys(KeyCode.A, KeyCode.CONTROL);
+        type(KeyCode.G);
+        assertThat(shot().camera().scale().keys()).extracting(Key::leg).containsOnly(Ease.GENTLE_BOTH.leg());
+        keys(KeyCode.G, KeyCode.SHIFT);
+        assertThat(shot().camera().scale().keys().getFirst().leg()).isEqualTo(Ease.GENTLE_LEAVE.leg());
+        assertThat(bench.store().undoName()).contains("one glide");
+    }
+
+    @Test
+    void a_tall_lane_is_a_curve_editor() {
+        clickOn(at(() -> ScoreProbe.head(bench.scene(), SCALE, true)));
+        Point2D key = bead(SCALE, 50);
+        dragWith(KeyCode.SHIFT, key, key.add(2, 30));
+        assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
+        assertThat(shot().camera().at(50).scale().x()).isLessThan(60);
+        assertThat(shot().camera().at(50).scale().y())
+                .isEqualTo(shot().camera().at(50).scale().x());
+        undo();
+        dragTo(key, key.add(10 * perFrame(), 0));
+        assertThat(frames(Property.SCALE)).containsExactly(10, 60, 100);
+        undo();
+        clickOn(bead(SCALE, 10));
+        Point2D handle = at(() -> ScoreProbe.handle(bench.scene(), bench.store(), SCALE, 10, true));
+        dragWith(KeyCode.SHIFT, handle, handle.add(8 * perFrame(), 3));
+        Leg leg = shot().camera().scale().keyAt(10).orElseThrow().leg();
+        assertThat(((Leg.Curve) leg).timing().y1()).isZero();
+        assertThat(((Leg.Curve) leg).timing().x1()).isBetween(0.45, 0.62);
+        clickOn("#curve-speed");
+        clickOn("#fit-visible");
+        clickOn("#show-all");
+        clickOn("#curve-speed");
+    }
+
+    @Test
+    void the_path_is_bent_divided_and_its_framings_are_dragged_wherever_the_playhead_is() {
+        clickOn(at(() -> ScoreProbe.leg(bench.scene(), 40)));
+        clickOn("#curved-path");
+        Point2D grip = at(() -> TableProbe.grip(bench.scene(), bench.store(), 10, PathEdits.End.OUT));
+        FramePoint straight = shot().camera().at(30).position();
+        dragTo(grip, grip.add(10, 25));
+        assertThat(bench.store().undoName()).contains("pull of the path");
+        assertThat(shot().camera().at(30).position()).isNotEqualTo(straight);
+        CameraTrack whole = shot().camera();
+        Point2D onPath = at(() -> TableProbe.way(bench.scene(), bench.store(), 30));
+        doubleClickOn(onPath);
+        assertThat(Framings.of(shot().camera())).hasSize(4);
+        for (int frame = 0; frame < 125; frame++) {
+            assertThat(shot().camera()
+                            .at(frame)
+                            .position()
+                            .distance(whole.at(frame).position()))
+                    .isLessThan(0.02);
+        }
+        seek(0);
+        Point2D tag = at(() -> TableProbe.tag(bench.scene(), bench.store(), 100));
+        FramePoint before = shot().camera().at(100).position();
+        dragTo(tag, tag.add(-12, 0));
+        assertThat(bench.store().shotFrame()).isZero();
+        assertThat(shot().camera().at(100).position()).isNotEqualTo(before);
+        assertThat(bench.store().undoName()).contains("move of a framing");
+    }
+
+    @Test
+    void markers_are_set_while_playing_named_moved_and_gone_to() {
+        seek(0);
+        type(KeyCode.SPACE);
+        waitUntil("playing", () -> bench.store().playhead() > 3);
+        type(KeyCode.M);
+        waitUntil("a marker", () -> shot().markers().size() == 1);
+        assertThat(bench.store().transport().playing()).isTrue();
+        type(KeyCode.SPACE);
+        int at = shot().markers().getFirst().at();
+        clickOn(at(() -> ScoreProbe.marker(bench.scene(), at)));
+        type(KeyCode.N);
+        clickOn("#marker-name");
+        write("door opens\n");
+        assertThat(shot().markers()).containsExactly(Marker.at(at, "door opens"));
+        Point2D mark = at(() -> ScoreProbe.marker(bench.scene(), at));
+        dragTo(mark, mark.add(30 * perFrame(), 0));
+        int moved = shot().markers().getFirst().at();
+        assertThat(moved).isEqualTo(at + 30);
+        seek(0);
+        keys(KeyCode.PAGE_DOWN, KeyCode.CONTROL);
+        assertThat(bench.store().playhead()).isEqualTo(moved);
+        keys(KeyCode.M, KeyCode.SHIFT);
+        assertThat(project().markers()).containsExactly(Marker.at(moved, ""));
+    }
+
+    @Test
+    void time_is_typed_shuttled_and_looped() {
+        type(KeyCode.T);
+        write("2:06\n");
+        assertThat(bench.store().playhead()).isEqualTo(56);
+        type(KeyCode.T);
+        write("+12\n");
+        assertThat(bench.store().playhead()).isEqualTo(68);
+        type(KeyCode.T);
+        write("1:00:00\n");
+        assertThat(bench.store().playhead()).isEqualTo(68);
+        assertThat(text("#status")).contains("the line-up goes from 0:00 to");
+        type(KeyCode.ESCAPE);
+        type(KeyCode.COMMA).type(KeyCode.COMMA);
+        assertThat(bench.store().transport().speed()).isEqualTo(-2);
+        waitUntil("going back", () -> bench.store().playhead() < 60);
+        type(KeyCode.SPACE);
+        clickOn(at(() -> ScoreProbe.leg(bench.scene(), 70)));
+        keys(KeyCode.O, KeyCode.SHIFT);
+        assertThat(bench.store().transport().range().orElseThrow().from()).isEqualTo(50);
+        assertThat(bench.store().transport().range().orElseThrow().to()).isEqualTo(100);
+        keys(KeyCode.O, KeyCode.SHIFT);
+        assertThat(bench.store().transport().range()).isEmpty();
+    }
+
+    @Test
+    void a_length_can_keep_the_timing_or_stretch_the_move() {
+        clickOn("#menu-shot").clickOn("#item-shot-length-stretch");
+        TextField length = lookup("#shot-length").query();
+        clickOn(length);
+        keys(KeyCode.A, KeyCode.CONTROL);
+        write("9:24\n");
+        assertThat(shot().length()).isEqualTo(249);
+        assertThat(frames(Property.SCALE)).containsExactly(20, 100, 200);
+        undo();
+        keys(KeyCode.PERIOD, KeyCode.SHIFT);
+        assertThat(shot().length()).isEqualTo(126);
+        assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
+    }
+
+    @Test
+    void the_history_lists_every_step_and_brings_back_where_it_was_made() {
+        clickOn(bead(SCALE, 50));
+        keys(KeyCode.RIGHT, KeyCode.ALT);
+        keys(KeyCode.RIGHT, KeyCode.ALT);
+        seek(0);
+        clickOn("#bead-rotation");
+        keys(KeyCode.H, KeyCode.CONTROL);
+        clickOn("#step-1");
+        clickOn("Close");
+        assertThat(bench.store().steps()).hasSize(3);
+        assertThat(frames(Property.SCALE)).containsExactly(10, 51, 100);
+        assertThat(shot().camera().rotation().animated()).isFalse();
+        assertThat(bench.store().shotFrame()).isEqualTo(50);
+        assertThat(bench.store().selection().part()).isInstanceOf(Selection.Keys.class);
+        keys(KeyCode.Z, KeyCode.CONTROL, KeyCode.SHIFT);
+        keys(KeyCode.Z, KeyCode.CONTROL, KeyCode.SHIFT);
+        assertThat(shot().camera().rotation().animated()).isTrue();
+    }
+
+    @Test
+    void the_key_map_is_searched_and_changed_and_the_change_is_kept() {
+        type(KeyCode.F1);
+        clickOn("#key-search");
+        write("glide");
+        clickOn("#keys-move-glide");
+        keys(KeyCode.L, KeyCode.SHIFT);
+        assertThat(bench.actions().get("move.glide").nameWithKeys()).contains("Shift+L");
+        clickOn("#keys-usual");
+        assertThat(bench.actions().get("move.glide").nameWithKeys()).contains("Shift+G");
+        clickOn("Close");
+        List<String> ids = new ArrayList<>();
+        bench.actions().all().forEach(action -> ids.add(action.id()));
+        assertThat(ids).contains("help.keys").doesNotHaveDuplicates();
+    }
+
+    @Test
+    void a_camera_without_keys_takes_them_and_gives_them_back() {
+        seek(20);
+        keys(KeyCode.U, KeyCode.SHIFT);
+        assertThat(shot().camera().channels()).filteredOn(Channel::animated).allMatch(Channel::muted);
+        keys(KeyCode.U, KeyCode.SHIFT);
+        clickOn("#menu-move").clickOn("#item-move-reset");
+        assertThat(shot().camera()).isEqualTo(CameraTrack.still(Pose.neutral(PLAN, FRAME)));
+        undo();
+        clickOn("#menu-move").clickOn("#item-move-reset-framing");
+        assertThat(shot().camera().at(20)).isEqualTo(Pose.neutral(PLAN, FRAME));
+    }
+}
