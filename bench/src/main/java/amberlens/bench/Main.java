@@ -35,6 +35,7 @@ public final class Main {
     private void measure(Path demo) throws RunnerException {
         Collection<RunResult> runs = new Runner(new OptionsBuilder()
                         .include(RenderBenchmarks.class.getSimpleName())
+                        .include(KeyBenchmarks.class.getSimpleName())
                         .jvmArgsAppend("-Damber.demo=" + demo)
                         .verbosity(VerboseMode.SILENT)
                         .build())
@@ -63,6 +64,8 @@ public final class Main {
         plain("preview 640×360, 95 % within", most("preview"), "16 ms");
         plain("preview 640×360, turned, 95 % within", most("previewTurned"), "16 ms");
         plain("edges of the whole demo", mean("checkDemo"), "20 ms");
+        plain("100 000 poses of four properties × 500 keys", mean("poses"), "60 ms");
+        plain("480 keys moved, and the step undone", mean("moveAndUndo"), "5 ms for the undo");
         System.out.printf(
                 Locale.ROOT,
                 "%-50s %8.1f fps, zoompan %6.1f fps, %5.2f ×  (goal: 2 × at least)%n",

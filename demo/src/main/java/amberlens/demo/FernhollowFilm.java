@@ -6,6 +6,7 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Marker;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -14,6 +15,7 @@ import amberlens.core.motion.Channel;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
+import amberlens.core.motion.PathHandles;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
@@ -37,7 +39,8 @@ final class FernhollowFilm {
                 FrameFormat.USUAL,
                 media,
                 List.of(
-                        shot("s1", "Garden plan", plan, 0, 125, planMove(plan)),
+                        shot("s1", "Garden plan", plan, 0, 125, planMove(plan))
+                                .withMarkers(List.of(Marker.at(112, "first bed"))),
                         shot("s2", "Seed cabinet", cabinet, 125, 125, tilt(cabinet)),
                         shot("s3", "Specimen sheet", specimen, 250, 150, pushIn()),
                         shot("s4", "Glasshouse", glasshouse, 400, 125, turn()),
@@ -87,13 +90,15 @@ final class FernhollowFilm {
                 Ease.GENTLE_BOTH.leg());
     }
 
+    /** Twice as large at the end: an even zoom. */
     private static CameraTrack pushIn() {
         Size size = new Size(4000, 5000);
-        return moved(
+        CameraTrack camera = moved(
                 150,
                 gate(new PicturePoint(2000, 3450), 49, 0, size),
                 gate(new PicturePoint(3010, 4325), 98, 0, size),
                 Ease.GENTLE_ARRIVE.leg());
+        return camera.withScale(camera.scale().mapKeys(key -> key.at() == 0 ? key.withEven(true) : key));
     }
 
     private static CameraTrack turn() {
@@ -105,13 +110,17 @@ final class FernhollowFilm {
                 Ease.GENTLE_BOTH.leg());
     }
 
+    /** Along the border, rising over the tall plants in the middle. */
     private static CameraTrack sweep() {
         Size size = new Size(14_800, 2600);
-        return moved(
+        CameraTrack camera = moved(
                 375,
                 gate(new PicturePoint(1500, 1740), 66, 0, size),
                 gate(new PicturePoint(7000, 1740), 66, 0, size),
                 Ease.GENTLE_BOTH.leg());
+        var out = new PathHandles(FramePoint.ZERO, new FramePoint(-1210, 420));
+        var in = new PathHandles(new FramePoint(1210, 420), FramePoint.ZERO);
+        return camera.withPosition(camera.position().mapKeys(key -> key.withHandles(key.at() == 0 ? out : in)));
     }
 
     private static CameraTrack moved(int length, Pose from, Pose to, Leg leg) {

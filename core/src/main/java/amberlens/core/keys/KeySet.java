@@ -5,8 +5,10 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.NavigableSet;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -16,9 +18,11 @@ public final class KeySet {
     public static final KeySet NONE = new KeySet(new TreeSet<>());
 
     private final NavigableSet<KeyRef> keys;
+    private final Set<KeyRef> lookup;
 
     private KeySet(NavigableSet<KeyRef> keys) {
         this.keys = Collections.unmodifiableNavigableSet(keys);
+        lookup = new HashSet<>(keys);
     }
 
     public static KeySet of(Collection<KeyRef> keys) {
@@ -58,6 +62,12 @@ public final class KeySet {
     /** The keys that the camera still has. */
     public KeySet within(CameraTrack camera) {
         List<Lane> lanes = camera.lanes();
+        boolean all = keys.stream()
+                .allMatch(key -> lanes.contains(key.lane())
+                        && camera.channel(key.lane()).keyAt(key.at()).isPresent());
+        if (all) {
+            return this;
+        }
         return of(keys.stream()
                 .filter(key -> lanes.contains(key.lane()))
                 .filter(key -> camera.channel(key.lane()).keyAt(key.at()).isPresent())
@@ -80,11 +90,11 @@ public final class KeySet {
     }
 
     public boolean contains(KeyRef key) {
-        return keys.contains(key);
+        return lookup.contains(key);
     }
 
     public boolean contains(Lane lane, int at) {
-        return keys.contains(new KeyRef(lane, at));
+        return lookup.contains(new KeyRef(lane, at));
     }
 
     public boolean isEmpty() {

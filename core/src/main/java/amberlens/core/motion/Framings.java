@@ -1,7 +1,9 @@
 package amberlens.core.motion;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * The framings of a camera: the frames at which the camera is set up, not only one of its properties. A frame counts
@@ -12,10 +14,16 @@ public final class Framings {
 
     /** The frames of all framings, ascending. */
     public static List<Integer> of(CameraTrack camera) {
-        long animated = camera.channels().stream().filter(Channel::animated).count();
+        var counts = new TreeMap<Integer, Integer>();
+        long animated = 0;
+        for (Channel<?> channel : camera.channels()) {
+            animated += channel.animated() ? 1 : 0;
+            channel.keys().forEach(key -> counts.merge(key.at(), 1, Integer::sum));
+        }
         long needed = Math.min(2, animated);
-        return camera.keyFrames().stream()
-                .filter(frame -> keysAt(camera, frame) >= needed)
+        return counts.entrySet().stream()
+                .filter(count -> count.getValue() >= needed)
+                .map(Map.Entry::getKey)
                 .toList();
     }
 
@@ -30,11 +38,5 @@ public final class Framings {
                 .flatMap(channel -> channel.keyAt(frame).stream())
                 .map(Key::leg)
                 .findFirst();
-    }
-
-    private static long keysAt(CameraTrack camera, int frame) {
-        return camera.channels().stream()
-                .filter(channel -> channel.keyAt(frame).isPresent())
-                .count();
     }
 }

@@ -32,6 +32,7 @@ public final class Shooting {
         LEG,
         CURVES,
         KEYS,
+        PATH,
         EMPTY
     }
 
@@ -79,9 +80,10 @@ public final class Shooting {
             });
             switch (view) {
                 case EXPORT -> bench.showExport();
-                case LEG -> bench.store().select(new Selection.LegFrom(frame));
+                case LEG, PATH ->
+                    bench.store().select(new Selection.LegFrom(bench.store().shotFrame()));
                 case CURVES -> {
-                    bench.store().select(new Selection.Framing(frame));
+                    bench.store().select(new Selection.Framing(bench.store().shotFrame()));
                     bench.toggleCurves();
                     ((SplitPane) bench.scene().lookup("#seam")).setDividerPositions(TALL_SCORE);
                 }

@@ -70,8 +70,14 @@ final class LegPanel extends VBox {
         }
         setSpacing(6);
         setAlignment(Pos.TOP_LEFT);
-        getChildren().addAll(title, choices, new HBox(14, leave, arrive), switches());
+        getChildren().addAll(title, choices, new HBox(14, leave, arrive), switches(), explanation());
         getStyleClass().add("leg-panel");
+    }
+
+    private static Label explanation() {
+        Label line = new Label("Even zoom: equal ratios in equal times; the position follows on the same way.");
+        line.getStyleClass().add("follows");
+        return line;
     }
 
     private HBox switches() {

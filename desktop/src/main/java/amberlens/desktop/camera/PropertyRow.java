@@ -207,6 +207,6 @@ final class PropertyRow extends HBox {
         next.setDisable(keyBeside(1).isEmpty());
         String text = channel.muted() ? "Keys muted" : consequence;
         follows.setText(text);
-        follows.setTooltip(new Tooltip(text));
+        Icons.name(follows, text);
     }
 }

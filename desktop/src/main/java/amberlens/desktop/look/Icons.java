@@ -28,7 +28,10 @@ public final class Icons {
 
     /** Gives a control its tooltip and its name for assistive programs. */
     public static void name(javafx.scene.control.Control control, String name) {
-        control.setTooltip(new Tooltip(name));
+        if (control.getTooltip() == null) {
+            control.setTooltip(new Tooltip(name));
+        }
+        control.getTooltip().setText(name);
         control.setAccessibleText(name);
     }
 }

@@ -4,6 +4,9 @@ import amberlens.core.edit.PathEdits;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Key;
+import amberlens.core.motion.Lane;
+import amberlens.core.motion.PathHandles;
+import amberlens.core.motion.Property;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import java.util.ArrayList;
@@ -16,6 +19,8 @@ import java.util.List;
  * @param offset from the key, in frame pixels
  */
 public record PathGrip(int frame, PathEdits.End end, FramePoint offset) {
+    private static final Lane POSITION = Lane.of(Property.POSITION);
+
     /** The handles to show: those of the selected keys of the position, and of the selected leg. */
     public static List<PathGrip> of(Store store, Shot shot) {
         var position = shot.camera().position();
@@ -24,7 +29,8 @@ public record PathGrip(int frame, PathEdits.End end, FramePoint offset) {
             return grips;
         }
         for (Key<FramePoint> key : position.keys()) {
-            if (selected(store.selection().part(), key.at())) {
+            boolean bent = !key.handles().equals(PathHandles.STRAIGHT);
+            if (bent && selected(store.selection().part(), key.at())) {
                 add(grips, key.at(), PathEdits.End.IN, key.handles().in());
                 add(grips, key.at(), PathEdits.End.OUT, key.handles().out());
             }
@@ -41,7 +47,7 @@ public record PathGrip(int frame, PathEdits.End end, FramePoint offset) {
     private static boolean selected(Selection.Part part, int frame) {
         return switch (part) {
             case Selection.Framing framing -> framing.frame() == frame;
-            case Selection.Keys keys -> keys.keys().stream().anyMatch(key -> key.at() == frame);
+            case Selection.Keys keys -> keys.keys().contains(POSITION, frame);
             case Selection.LegFrom _ -> true;
             default -> false;
         };

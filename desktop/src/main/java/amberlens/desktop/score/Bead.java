@@ -26,16 +26,17 @@ record Bead(KeyRef key, int part, double x, double y) {
         LaneScale scale = LaneScale.of(view, plan, lane, values);
         List<Bead> beads = new ArrayList<>();
         boolean tall = plan.band(lane).tall();
+        int lively = values.livelierPart();
+        int parts = values.equalParts() ? 1 : values.parts();
         for (int i = 0; i < values.channel().keys().size(); i++) {
             int at = values.channel().keys().get(i).at();
             if (tall) {
-                for (int part = 0; part < (values.equalParts() ? 1 : values.parts()); part++) {
+                for (int part = 0; part < parts; part++) {
                     double value = view.speed() ? values.speed(at, part) : values.ofKey(i, part);
                     beads.add(new Bead(new KeyRef(lane, at), part, plan.x(at), scale.y(value)));
                 }
             } else {
-                int part = values.livelierPart();
-                beads.add(new Bead(new KeyRef(lane, at), part, plan.x(at), scale.y(values.ofKey(i, part))));
+                beads.add(new Bead(new KeyRef(lane, at), lively, plan.x(at), scale.y(values.ofKey(i, lively))));
             }
         }
         return beads;

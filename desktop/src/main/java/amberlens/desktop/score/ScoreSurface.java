@@ -1,5 +1,6 @@
 package amberlens.desktop.score;
 
+import amberlens.core.keys.KeyRef;
 import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
 import amberlens.desktop.look.Brush;
@@ -9,6 +10,7 @@ import amberlens.desktop.look.Surface;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Paints the selected shot in time: ruler, framing strip, a lane per property, edges and enlargement. */
@@ -62,7 +64,15 @@ final class ScoreSurface extends Surface {
             return;
         }
         KeySet selected = store.selectedKeys();
-        var on = new Painting(pen, plan, shot.get(), selected, store, services, view);
+        var on = new Painting(
+                pen,
+                plan,
+                shot.get(),
+                selected,
+                selected.stream().map(KeyRef::at).collect(Collectors.toSet()),
+                store,
+                services,
+                view);
         RulerPainter.ruler(on);
         rules(pen, plan, width);
         StripPainter.paint(on);

@@ -20,6 +20,11 @@ import javafx.scene.text.TextAlignment;
 final class StripPainter {
     private static final Size CARD = new Size((int) ScoreLayout.CARD_WIDTH - 4, (int) ScoreLayout.CARD_HEIGHT - 4);
 
+    /** Framings closer together than this are only ticks. */
+    private static final double LEAST_GAP = 7;
+
+    private static final double LEAST_PILL = 42;
+
     private StripPainter() {}
 
     static void paint(Painting on) {
@@ -45,7 +50,10 @@ final class StripPainter {
             leg(on, framings.get(i), framings.get(i + 1));
         }
         for (int i = 0; i < framings.size(); i++) {
-            card(on, framings.get(i), i + 1);
+            boolean last = i + 1 == framings.size();
+            if (last || (framings.get(i + 1) - framings.get(i)) * plan.perFrame() >= LEAST_GAP) {
+                card(on, framings.get(i), i + 1);
+            }
         }
         pen.restore();
     }
@@ -65,11 +73,14 @@ final class StripPainter {
         pen.strokeLine(plan.x(from), y, plan.x(to), y);
         Leg leg = Framings.legAt(shot.camera(), from).orElse(Leg.LINEAR);
         double seconds = on.store().project().frame().rate().seconds(to - from);
+        if (right - left < LEAST_PILL) {
+            return;
+        }
         String words = still ? "holds still" : Ease.wordsFor(leg);
         String text = String.format(Locale.ROOT, "%s · %.1f s", words, seconds);
         double textWidth = Brush.width(Fonts.text(12), text);
         double pill = Math.min(textWidth + 54, right - left - 8);
-        if (pill > 34) {
+        if (pill > LEAST_PILL - 8) {
             pill(pen, (left + right - pill) / 2, y, pill, leg, text, selected);
         }
     }
@@ -101,9 +112,12 @@ final class StripPainter {
         ScoreLayout plan = on.plan();
         Shot shot = on.shot();
         double x = plan.cardLeft(frame);
+        if (x > plan.width() || x + ScoreLayout.CARD_WIDTH < ScoreLayout.LEFT - 8) {
+            return;
+        }
         double y = plan.cardTop();
         boolean selected = on.store().selection().part().equals(new Selection.Framing(frame))
-                || on.selected().stream().anyMatch(key -> key.at() == frame);
+                || on.selectedFrames().contains(frame);
         boolean beyond = frame > shot.lastFrame() || frame < 0;
         pen.setFill(Palette.RAISED);
         pen.fillRoundRect(x, y, ScoreLayout.CARD_WIDTH, ScoreLayout.CARD_HEIGHT, 6, 6);

@@ -18,9 +18,9 @@ import java.util.function.Function;
 public final class ShotFacts {
     private static final int KEPT = 400;
 
-    private final Map<Take, EdgeReport> edges = kept();
-    private final Map<Take, Enlargement> enlargements = kept();
-    private final Map<Take, SealResult> seals = kept();
+    private final Map<State, EdgeReport> edges = kept();
+    private final Map<State, Enlargement> enlargements = kept();
+    private final Map<State, SealResult> seals = kept();
 
     public EdgeReport edges(Project project, Shot shot) {
         return compute(edges, project.take(shot), EdgeReport::of);
@@ -40,19 +40,37 @@ public final class ShotFacts {
         return compute(seals, project.take(shot), take -> Lift.seal(take, Double.POSITIVE_INFINITY));
     }
 
-    private static <V> V compute(Map<Take, V> known, Take take, Function<Take, V> rule) {
-        V value = known.get(take);
+    /** A take told apart by its very camera: to compare thousands of keys would cost more than to judge them anew. */
+    private record State(Take take) {
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof State state
+                    && state.take.camera() == take.camera()
+                    && state.take.length() == take.length()
+                    && state.take.picture().equals(take.picture())
+                    && state.take.frame().equals(take.frame());
+        }
+
+        @Override
+        public int hashCode() {
+            return System.identityHashCode(take.camera()) * 31 + take.length();
+        }
+    }
+
+    private static <V> V compute(Map<State, V> known, Take take, Function<Take, V> rule) {
+        State state = new State(take);
+        V value = known.get(state);
         if (value == null) {
             value = rule.apply(take);
-            known.put(take, value);
+            known.put(state, value);
         }
         return value;
     }
 
-    private static <V> Map<Take, V> kept() {
+    private static <V> Map<State, V> kept() {
         return new LinkedHashMap<>(16, 0.75f, true) {
             @Override
-            protected boolean removeEldestEntry(Map.Entry<Take, V> eldest) {
+            protected boolean removeEldestEntry(Map.Entry<State, V> eldest) {
                 return size() > KEPT;
             }
         };

@@ -11,6 +11,7 @@ import amberlens.desktop.look.Palette;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
+import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
@@ -18,6 +19,11 @@ import javafx.scene.text.TextAlignment;
 /** Paints the other framings and the way of the gate through them, with a dot every few frames and the path's handles. */
 final class MovePainter {
     private static final int FRAMES_PER_DOT = 4;
+
+    /** So many framings about the playhead are drawn; more would be a thicket. */
+    private static final int MOST_FRAMINGS = 40;
+
+    private static final int MOST_POINTS = 1200;
     private static final double GRIP = 4;
 
     private final Store store;
@@ -35,7 +41,10 @@ final class MovePainter {
     void framings(GraphicsContext pen) {
         List<Integer> framings = Framings.of(shot.camera());
         Pose shown = shot.camera().at(store.shotFrame());
-        for (int i = 0; i < framings.size(); i++) {
+        int nearest =
+                (int) framings.stream().filter(at -> at < store.shotFrame()).count();
+        int first = Math.clamp(nearest - MOST_FRAMINGS / 2, 0, Math.max(0, framings.size() - MOST_FRAMINGS));
+        for (int i = first; i < Math.min(framings.size(), first + MOST_FRAMINGS); i++) {
             Pose pose = shot.camera().at(framings.get(i));
             GateShape gate = GateShape.of(pose, frame, view);
             if (!pose.equals(shown)) {
@@ -70,26 +79,26 @@ final class MovePainter {
         }
         int first = Math.max(0, keys.first());
         int last = Math.min(shot.lastFrame(), keys.last());
-        for (int pass = 0; pass < 2; pass++) {
-            pen.setStroke(pass == 0 ? Palette.faint(Palette.GROUND, 0.7) : Palette.AMBER);
-            pen.setLineWidth(pass == 0 ? 3.2 : 1.6);
-            pen.beginPath();
-            for (int at = first; at <= last; at++) {
-                FramePoint point = centreAt(at);
-                if (at == first) {
-                    pen.moveTo(point.x(), point.y());
-                } else {
-                    pen.lineTo(point.x(), point.y());
-                }
-            }
-            pen.stroke();
+        int step = 1 + (last - first) / MOST_POINTS;
+        List<FramePoint> points = new ArrayList<>();
+        for (int at = first; at < last; at += step) {
+            points.add(centreAt(at));
         }
+        points.add(centreAt(last));
+        double[] xs = points.stream().mapToDouble(FramePoint::x).toArray();
+        double[] ys = points.stream().mapToDouble(FramePoint::y).toArray();
+        pen.setStroke(Palette.faint(Palette.GROUND, 0.7));
+        pen.setLineWidth(3.2);
+        pen.strokePolyline(xs, ys, xs.length);
+        pen.setStroke(Palette.AMBER);
+        pen.setLineWidth(1.6);
+        pen.strokePolyline(xs, ys, xs.length);
         pen.setFill(Palette.PALE);
-        for (int at = first; at <= last; at += FRAMES_PER_DOT) {
-            FramePoint point = centreAt(at);
-            pen.fillOval(point.x() - 1.5, point.y() - 1.5, 3, 3);
+        for (int i = 0; i < xs.length; i += FRAMES_PER_DOT) {
+            pen.fillOval(xs[i] - 1.5, ys[i] - 1.5, 3, 3);
         }
-        for (int at : Framings.of(shot.camera())) {
+        List<Integer> framings = Framings.of(shot.camera());
+        for (int at : framings.size() > MOST_FRAMINGS ? List.<Integer>of() : framings) {
             FramePoint point = centreAt(at);
             Brush.bead(pen, point.x(), point.y(), 3.5, false, false);
         }
