@@ -27,6 +27,11 @@ public final class Framings {
                 .toList();
     }
 
+    /** The last framing at or before a frame. */
+    public static Optional<Integer> before(CameraTrack camera, int frame) {
+        return of(camera).stream().filter(at -> at <= frame).reduce((_, later) -> later);
+    }
+
     /** The number of a framing as people count, from 1; 0 when there is none at the frame. */
     public static int numberAt(CameraTrack camera, int frame) {
         return of(camera).indexOf(frame) + 1;

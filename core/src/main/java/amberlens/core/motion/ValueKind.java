@@ -66,25 +66,7 @@ public sealed interface ValueKind<V> {
         }
     }
 
-    /** Degrees; turns accumulate. */
-    record OfDegrees() implements ValueKind<Double> {
-        @Override
-        public int parts() {
-            return 1;
-        }
-
-        @Override
-        public double part(Double value, int index) {
-            return value;
-        }
-
-        @Override
-        public Double of(double first, double second) {
-            return first;
-        }
-    }
-
-    /** One axis of a property with two. */
+    /** One number: degrees, whose turns accumulate, or one axis of a property with two. */
     record OfNumber() implements ValueKind<Double> {
         @Override
         public int parts() {

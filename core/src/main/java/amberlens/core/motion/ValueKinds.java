@@ -7,7 +7,7 @@ import amberlens.core.geometry.PicturePoint;
 public final class ValueKinds {
     public static final ValueKind<Scale> SCALE = new ValueKind.OfScale();
     public static final ValueKind<FramePoint> POSITION = new ValueKind.OfPosition();
-    public static final ValueKind<Double> DEGREES = new ValueKind.OfDegrees();
+    public static final ValueKind<Double> DEGREES = new ValueKind.OfNumber();
     public static final ValueKind<PicturePoint> ANCHOR = new ValueKind.OfAnchor();
 
     /** One axis of a property. */

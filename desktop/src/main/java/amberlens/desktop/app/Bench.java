@@ -41,7 +41,7 @@ import javafx.scene.layout.VBox;
 /** The one main window: puts the views together and gives them what they share. */
 public final class Bench implements AutoCloseable {
     private static final double SHELF_WIDTH = 170;
-    private static final double RIGHT_WIDTH = 440;
+    private static final double RIGHT_WIDTH = 458;
     private static final double ZOOM = 1.5;
     private static final Set<KeyCode> TEXT_KEYS = EnumSet.of(KeyCode.A, KeyCode.C, KeyCode.X, KeyCode.V);
 

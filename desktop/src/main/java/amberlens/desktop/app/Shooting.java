@@ -3,6 +3,7 @@ package amberlens.desktop.app;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
+import amberlens.core.motion.Framings;
 import amberlens.core.render.FrameRaster;
 import amberlens.desktop.store.Selection;
 import amberlens.media.export.ExportFormat;
@@ -81,9 +82,9 @@ public final class Shooting {
             switch (view) {
                 case EXPORT -> bench.showExport();
                 case LEG, PATH ->
-                    bench.store().select(new Selection.LegFrom(bench.store().shotFrame()));
+                    framingBefore(bench).ifPresent(from -> bench.store().select(new Selection.LegFrom(from)));
                 case CURVES -> {
-                    bench.store().select(new Selection.Framing(bench.store().shotFrame()));
+                    framingBefore(bench).ifPresent(from -> bench.store().select(new Selection.Framing(from)));
                     bench.toggleCurves();
                     ((SplitPane) bench.scene().lookup("#seam")).setDividerPositions(TALL_SCORE);
                 }
@@ -94,6 +95,12 @@ public final class Shooting {
         } catch (RuntimeException e) {
             taken.completeExceptionally(e);
         }
+    }
+
+    private static Optional<Integer> framingBefore(Bench bench) {
+        return bench.store()
+                .selectedShot()
+                .flatMap(shot -> Framings.before(shot.camera(), bench.store().shotFrame()));
     }
 
     private static void whenPicturesAreThere(Bench bench, Runnable then) {

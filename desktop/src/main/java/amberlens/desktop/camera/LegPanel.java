@@ -137,10 +137,8 @@ final class LegPanel extends VBox {
     void show(Shot shot, Selection.LegFrom selected, FrameRate rate) {
         from = selected;
         List<Integer> stations = selected.lane()
-                .map(lane -> shot.camera().channel(lane).keys().stream()
-                        .map(Key::at)
-                        .map(at -> (Integer) at)
-                        .toList())
+                .map(lane ->
+                        shot.camera().channel(lane).keys().stream().map(Key::at).toList())
                 .orElse(Framings.of(shot.camera()));
         int index = stations.indexOf(selected.frame());
         int to = index >= 0 && index + 1 < stations.size() ? stations.get(index + 1) : shot.lastFrame();

@@ -88,10 +88,8 @@ public final class KeyChanges {
             return selected;
         }
         return store.selectedShot()
-                .flatMap(shot -> Framings.of(shot.camera()).stream()
-                        .filter(frame -> frame <= store.shotFrame())
-                        .reduce((_, later) -> later)
-                        .map(frame -> KeySet.at(shot.camera(), frame)))
+                .flatMap(shot ->
+                        Framings.before(shot.camera(), store.shotFrame()).map(frame -> KeySet.at(shot.camera(), frame)))
                 .orElse(KeySet.NONE);
     }
 

@@ -3,19 +3,18 @@ package amberlens.desktop.lens;
 import amberlens.core.edit.CameraEdits;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.motion.Pose;
-import amberlens.desktop.look.Gesture;
+import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.store.Store;
 import javafx.scene.input.MouseEvent;
 
 /** The picture dragged in the Lens; shift keeps it to one axis. */
-final class PictureDrag implements Gesture {
-    private final Store store;
+final class PictureDrag extends EditDrag {
     private final LensSurface surface;
     private final Pose start;
     private final FramePoint grabbed;
 
     PictureDrag(Store store, LensSurface surface, MouseEvent press) {
-        this.store = store;
+        super(store);
         this.surface = surface;
         start = store.pose().orElseThrow();
         grabbed = surface.toFrame(press.getX(), press.getY());
@@ -33,15 +32,5 @@ final class PictureDrag implements Gesture {
         store.selectedShot()
                 .ifPresent(shot ->
                         store.show(CameraEdits.setFraming("move of the picture", shot.id(), store.shotFrame(), pose)));
-    }
-
-    @Override
-    public void drop(MouseEvent event) {
-        store.commit();
-    }
-
-    @Override
-    public void cancel() {
-        store.cancel();
     }
 }

@@ -3,14 +3,13 @@ package amberlens.desktop.lineup;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.edit.ShotEdits.Timing;
 import amberlens.core.model.Shot;
+import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.commands.ShotLength;
-import amberlens.desktop.look.Gesture;
 import amberlens.desktop.store.Store;
 import javafx.scene.input.MouseEvent;
 
 /** The end of a shot dragged: it gets longer or shorter. What happens to its move is asked once. */
-final class TrimDrag implements Gesture {
-    private final Store store;
+final class TrimDrag extends EditDrag {
     private final ShotLength lengths;
     private final Shot shot;
     private final double pressX;
@@ -18,7 +17,7 @@ final class TrimDrag implements Gesture {
     private int length;
 
     TrimDrag(Store store, ShotLength lengths, Shot shot, double pressX, double perFrame) {
-        this.store = store;
+        super(store);
         this.lengths = lengths;
         this.shot = shot;
         this.pressX = pressX;
@@ -38,10 +37,5 @@ final class TrimDrag implements Gesture {
     public void drop(MouseEvent event) {
         store.cancel();
         lengths.set(shot, length);
-    }
-
-    @Override
-    public void cancel() {
-        store.cancel();
     }
 }

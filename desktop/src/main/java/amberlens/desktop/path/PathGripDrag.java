@@ -3,14 +3,13 @@ package amberlens.desktop.path;
 import amberlens.core.edit.PathEdits;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.model.Shot;
-import amberlens.desktop.look.Gesture;
+import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.store.Store;
 import java.util.function.Function;
 import javafx.scene.input.MouseEvent;
 
 /** A path handle pulled; the other side turns with it, with alt it stays and the key becomes a corner. */
-public final class PathGripDrag implements Gesture {
-    private final Store store;
+public final class PathGripDrag extends EditDrag {
     private final Shot shot;
     private final PathGrip grip;
     private final Function<MouseEvent, FramePoint> offset;
@@ -19,7 +18,7 @@ public final class PathGripDrag implements Gesture {
      * @param offset from the key to the pointer, in frame pixels
      */
     public PathGripDrag(Store store, Shot shot, PathGrip grip, Function<MouseEvent, FramePoint> offset) {
-        this.store = store;
+        super(store);
         this.shot = shot;
         this.grip = grip;
         this.offset = offset;
@@ -36,19 +35,9 @@ public final class PathGripDrag implements Gesture {
     }
 
     @Override
-    public void drop(MouseEvent event) {
-        store.commit();
-    }
-
-    @Override
     public void click(MouseEvent event) {
         if (event.getClickCount() == 2) {
             store.apply(PathEdits.corner(shot.id(), grip.frame()));
         }
-    }
-
-    @Override
-    public void cancel() {
-        store.cancel();
     }
 }

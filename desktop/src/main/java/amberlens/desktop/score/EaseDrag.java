@@ -5,19 +5,18 @@ import amberlens.core.keys.KeyEases;
 import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Leg;
-import amberlens.desktop.look.Gesture;
+import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.store.Store;
 import javafx.scene.input.MouseEvent;
 
 /** A handle of an ease dragged in a tall lane; shift keeps it level with its bead. */
-final class EaseDrag implements Gesture {
-    private final Store store;
+final class EaseDrag extends EditDrag {
     private final ScoreSurface surface;
     private final Shot shot;
     private final EaseHandle handle;
 
     EaseDrag(Store store, ScoreSurface surface, EaseHandle handle) {
-        this.store = store;
+        super(store);
         this.surface = surface;
         shot = store.selectedShot().orElseThrow();
         this.handle = handle;
@@ -29,15 +28,5 @@ final class EaseDrag implements Gesture {
                 handle.draggedTo(event.getX(), event.getY(), event.isShiftDown(), shot, surface.plan(), surface.view());
         store.show(ShotEdits.setCamera(
                 "ease by hand", shot.id(), KeyEases.withLeg(shot.camera(), KeySet.of(handle.key()), leg)));
-    }
-
-    @Override
-    public void drop(MouseEvent event) {
-        store.commit();
-    }
-
-    @Override
-    public void cancel() {
-        store.cancel();
     }
 }

@@ -8,8 +8,8 @@ import amberlens.core.keys.Retiming;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Lane;
+import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.commands.KeyWords;
-import amberlens.desktop.look.Gesture;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import java.util.Optional;
@@ -20,8 +20,7 @@ import javafx.scene.input.MouseEvent;
  * Keys dragged together with their spacing kept: the one under the pointer leads. With alt copies are dragged. In a tall lane
  * the values of that lane's keys follow the pointer too; shift keeps to time or to value.
  */
-final class KeysDrag implements Gesture {
-    private final Store store;
+final class KeysDrag extends EditDrag {
     private final ScoreSurface surface;
     private final Shot shot;
     private final KeySet keys;
@@ -46,7 +45,7 @@ final class KeysDrag implements Gesture {
             int lead,
             Optional<Bead> tall,
             boolean framing) {
-        this.store = store;
+        super(store);
         this.surface = surface;
         this.shot = store.selectedShot().orElseThrow();
         this.keys = keys;
@@ -105,7 +104,7 @@ final class KeysDrag implements Gesture {
     @Override
     public void drop(MouseEvent event) {
         surface.view().setSnapLine(OptionalInt.empty());
-        store.commit();
+        super.drop(event);
         store.seekInShot(target);
     }
 
@@ -119,6 +118,6 @@ final class KeysDrag implements Gesture {
     @Override
     public void cancel() {
         surface.view().setSnapLine(OptionalInt.empty());
-        store.cancel();
+        super.cancel();
     }
 }

@@ -3,7 +3,7 @@ package amberlens.desktop.score;
 import amberlens.core.edit.MarkerEdits;
 import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
-import amberlens.desktop.look.Gesture;
+import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import java.util.List;
@@ -12,15 +12,14 @@ import java.util.OptionalInt;
 import javafx.scene.input.MouseEvent;
 
 /** A marker of the shot dragged in time; a click goes to it. */
-final class MarkerDrag implements Gesture {
-    private final Store store;
+final class MarkerDrag extends EditDrag {
     private final ScoreSurface surface;
     private final Shot shot;
     private final int frame;
     private final Snap snap;
 
     MarkerDrag(Store store, ScoreSurface surface, int frame) {
-        this.store = store;
+        super(store);
         this.surface = surface;
         this.frame = frame;
         shot = store.selectedShot().orElseThrow();
@@ -39,7 +38,7 @@ final class MarkerDrag implements Gesture {
     @Override
     public void drop(MouseEvent event) {
         surface.view().setSnapLine(OptionalInt.empty());
-        store.commit();
+        super.drop(event);
     }
 
     @Override
@@ -50,6 +49,6 @@ final class MarkerDrag implements Gesture {
     @Override
     public void cancel() {
         surface.view().setSnapLine(OptionalInt.empty());
-        store.cancel();
+        super.cancel();
     }
 }

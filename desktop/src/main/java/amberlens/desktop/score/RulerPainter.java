@@ -29,7 +29,8 @@ final class RulerPainter {
             pen.setStroke(Palette.LINE);
             pen.setLineWidth(1);
             pen.strokeLine(x, 4, x, ScoreLayout.RULER);
-            if (x < plan.width() - 40) {
+            boolean underPlayhead = Math.abs(x + 15 - plan.x(on.store().shotFrame())) < 36;
+            if (x < plan.width() - 40 && !underPlayhead) {
                 Brush.text(pen, Fonts.numbers(11), Palette.MUTED, Timecode.brief(frame, rate), x + 4, 9);
             }
         }

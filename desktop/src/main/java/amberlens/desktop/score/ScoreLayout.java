@@ -135,8 +135,10 @@ record ScoreLayout(
         return edgesTop() + CHECK;
     }
 
+    /** The left side of a framing's card: at its frame, but never cut by the right border. */
     double cardLeft(int frame) {
-        return x(frame) - 1;
+        double left = x(frame) - 1;
+        return x(frame) <= width ? Math.min(left, width - CARD_WIDTH - 3) : left;
     }
 
     double cardTop() {

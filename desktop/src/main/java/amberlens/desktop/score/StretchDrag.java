@@ -4,16 +4,15 @@ import amberlens.core.edit.ShotEdits;
 import amberlens.core.keys.KeySet;
 import amberlens.core.keys.Retiming;
 import amberlens.core.model.Shot;
+import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.commands.KeyWords;
-import amberlens.desktop.look.Gesture;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import java.util.OptionalInt;
 import javafx.scene.input.MouseEvent;
 
 /** A grip of the stretch bar dragged: the selected keys spread or close up, the other end stays. */
-final class StretchDrag implements Gesture {
-    private final Store store;
+final class StretchDrag extends EditDrag {
     private final ScoreSurface surface;
     private final Shot shot;
     private final KeySet keys;
@@ -23,7 +22,7 @@ final class StretchDrag implements Gesture {
     private final Snap snap;
 
     StretchDrag(Store store, ScoreSurface surface, MouseEvent press, boolean first) {
-        this.store = store;
+        super(store);
         this.surface = surface;
         shot = store.selectedShot().orElseThrow();
         keys = store.selectedKeys();
@@ -53,12 +52,12 @@ final class StretchDrag implements Gesture {
     @Override
     public void drop(MouseEvent event) {
         surface.view().setSnapLine(OptionalInt.empty());
-        store.commit();
+        super.drop(event);
     }
 
     @Override
     public void cancel() {
         surface.view().setSnapLine(OptionalInt.empty());
-        store.cancel();
+        super.cancel();
     }
 }

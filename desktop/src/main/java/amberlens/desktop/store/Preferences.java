@@ -105,6 +105,12 @@ public final class Preferences {
         set("length-timing", timing.name());
     }
 
+    /** Asks again about the move at the next change of a length. */
+    public void clearLengthTiming() {
+        values.remove("length-timing");
+        keep();
+    }
+
     /** The unit in which a property is shown. */
     public Unit unit(Property property) {
         return one(Unit.class, "unit." + property.name())

@@ -212,14 +212,21 @@ public final class Store {
                     .map(shot -> Selection.shot(shot.id()))
                     .orElse(Selection.NONE);
         }
-        if (selection.part() instanceof Selection.Keys keys) {
-            KeySet left = selectedShot()
-                    .map(shot -> keys.keys().within(shot.camera()))
-                    .orElse(KeySet.NONE);
-            selection = selection.with(left.isEmpty() ? new Selection.Nothing() : new Selection.Keys(left));
-        }
+        selection = selection.with(stillThere(selection.part()));
         playhead = clampedToLineUp(playhead);
         tell(Change.PROJECT, Change.SELECTION, Change.PLAYHEAD, Change.FILE);
+    }
+
+    /** The part as far as an undo or a deletion has left it. */
+    private Selection.Part stillThere(Selection.Part part) {
+        KeySet keys = selectedKeys();
+        return switch (part) {
+            case Selection.Keys _ when !keys.isEmpty() -> new Selection.Keys(keys);
+            case Selection.Framing framing when !keys.isEmpty() -> framing;
+            case Selection.LegFrom leg when !keys.isEmpty() -> leg;
+            case Selection.MarkerAt marker -> marker;
+            default -> new Selection.Nothing();
+        };
     }
 
     public Selection selection() {

@@ -3,15 +3,14 @@ package amberlens.desktop.table;
 import amberlens.core.edit.CameraEdits;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
-import amberlens.desktop.look.Gesture;
+import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import java.util.Optional;
 import javafx.scene.input.MouseEvent;
 
 /** A drag that changes the pose of one frame: the gate at the playhead, or a stored framing wherever the playhead is. */
-final class PoseDrag implements Gesture {
-    private final Store store;
+final class PoseDrag extends EditDrag {
     private final TableSurface surface;
     private final GateGesture change;
     private final Optional<Integer> framing;
@@ -20,7 +19,7 @@ final class PoseDrag implements Gesture {
      * @param framing the frame of a stored framing; empty for the frame at the playhead
      */
     PoseDrag(Store store, TableSurface surface, GateGesture change, Optional<Integer> framing) {
-        this.store = store;
+        super(store);
         this.surface = surface;
         this.change = change;
         this.framing = framing;
@@ -39,20 +38,10 @@ final class PoseDrag implements Gesture {
     }
 
     @Override
-    public void drop(MouseEvent event) {
-        store.commit();
-    }
-
-    @Override
     public void click(MouseEvent event) {
         framing.ifPresent(frame -> {
             store.select(new Selection.Framing(frame));
             store.seekInShot(frame);
         });
-    }
-
-    @Override
-    public void cancel() {
-        store.cancel();
     }
 }

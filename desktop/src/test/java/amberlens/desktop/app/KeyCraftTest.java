@@ -26,6 +26,7 @@ import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKind;
 import amberlens.core.motion.ValueKinds;
+import amberlens.desktop.lineup.LineUpProbe;
 import amberlens.desktop.score.ScoreProbe;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.table.TableProbe;
@@ -104,10 +105,7 @@ class KeyCraftTest extends BenchInteraction {
     }
 
     private List<Integer> frames(Property property) {
-        return shot().camera().channel(property).keys().stream()
-                .map(Key::at)
-                .map(at -> (Integer) at)
-                .toList();
+        return shot().camera().channel(property).keys().stream().map(Key::at).toList();
     }
 
     private double perFrame() {
@@ -441,6 +439,41 @@ class KeyCraftTest extends BenchInteraction {
         keys(KeyCode.PERIOD, KeyCode.SHIFT);
         assertThat(shot().length()).isEqualTo(126);
         assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
+    }
+
+    @Test
+    void the_first_change_of_a_length_asks_about_the_move_and_the_next_does_not() throws Exception {
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+            bench.store().prefer(to -> to.clearLengthTiming());
+        });
+        keys(KeyCode.PERIOD, KeyCode.SHIFT);
+        assertThat(shot().length()).isEqualTo(125);
+        clickOn("Stretch the move");
+        assertThat(shot().length()).isEqualTo(126);
+        assertThat(frames(Property.SCALE)).containsExactly(10, 50, 101);
+        Point2D end = at(() -> LineUpProbe.end(bench.scene(), bench.store(), "s1"));
+        dragTo(end, end.add(60, 0));
+        assertThat(shot().length()).isGreaterThan(126);
+        assertThat(frames(Property.SCALE).getLast()).isGreaterThan(101);
+        assertThat(bench.store().undoName()).contains("length of a shot");
+    }
+
+    @Test
+    void a_move_is_pasted_onto_several_shots_at_once() {
+        keys(KeyCode.C, KeyCode.CONTROL, KeyCode.SHIFT);
+        Point2D other = at(() -> LineUpProbe.middle(bench.scene(), bench.store(), "s2"));
+        press(KeyCode.SHIFT).clickOn(other).release(KeyCode.SHIFT);
+        assertThat(bench.store().selection().shots()).containsExactlyInAnyOrder("s1", "s2");
+        seek(20);
+        keys(KeyCode.V, KeyCode.CONTROL);
+        clickOn("Same numbers");
+        assertThat(frames(Property.SCALE)).containsExactly(20, 60, 110);
+        assertThat(project().shot("s2").orElseThrow().camera().scale().keys())
+                .extracting(Key::at)
+                .containsExactly(10, 50, 100);
+        undo();
+        assertThat(project().shot("s2").orElseThrow().camera().scale().animated())
+                .isFalse();
     }
 
     @Test

@@ -1,0 +1,27 @@
+package amberlens.desktop.lineup;
+
+import amberlens.desktop.store.Store;
+import javafx.geometry.Point2D;
+import javafx.scene.Scene;
+
+/** Tells tests where shots are on the screen. */
+public final class LineUpProbe {
+    private LineUpProbe() {}
+
+    public static Point2D middle(Scene scene, Store store, String id) {
+        return at(scene, store, id, 0.5);
+    }
+
+    /** The end that is dragged to trim. */
+    public static Point2D end(Scene scene, Store store, String id) {
+        return at(scene, store, id, 1).subtract(2, 0);
+    }
+
+    private static Point2D at(Scene scene, Store store, String id, double part) {
+        LineUpSurface surface = (LineUpSurface) scene.lookup("#lineup-surface");
+        LineUpLayout plan = surface.plan();
+        var shot = store.project().shot(id).orElseThrow();
+        return surface.localToScreen(
+                plan.x(shot.start() + part * shot.length()), plan.top(shot) + 0.7 * plan.rowHeight());
+    }
+}
