@@ -20,6 +20,9 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
         open = List.copyOf(open);
     }
 
+    /** So many frames are worth sharing among the cores. */
+    private static final int LONG = 1000;
+
     /**
      * A run of frames whose edge is open.
      *
@@ -31,7 +34,8 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
 
     /** Checks every frame. */
     public static EdgeReport of(Take take) {
-        var margins = IntStream.range(0, take.length())
+        IntStream frames = IntStream.range(0, take.length());
+        var margins = (take.length() > LONG ? frames.parallel() : frames)
                 .mapToObj(frame -> Margin.of(take.pose(frame), take.picture(), take.frame()))
                 .toList();
         return new EdgeReport(margins, openSpans(margins), worstIn(margins, 0, margins.size() - 1));

@@ -1,6 +1,7 @@
 package amberlens.core.sharpness;
 
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Scale;
 import amberlens.core.motion.Take;
 
 /**
@@ -18,13 +19,18 @@ public record Enlargement(double percent, int frame) {
 
     /** The largest stretch of a source pixel in a pose, in per cent; a turn does not change it. */
     public static double percent(Pose pose) {
-        return Math.max(pose.scale().x(), pose.scale().y());
+        return percent(pose.scale());
+    }
+
+    /** Likewise, of a scale alone. */
+    public static double percent(Scale scale) {
+        return Math.max(scale.x(), scale.y());
     }
 
     public static Enlargement greatest(Take take) {
-        var greatest = new Enlargement(percent(take.pose(0)), 0);
+        var greatest = new Enlargement(percent(take.camera().scale().at(0)), 0);
         for (int frame = 1; frame < take.length(); frame++) {
-            double percent = percent(take.pose(frame));
+            double percent = percent(take.camera().scale().at(frame));
             if (percent > greatest.percent) {
                 greatest = new Enlargement(percent, frame);
             }

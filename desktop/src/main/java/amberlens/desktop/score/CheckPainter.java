@@ -73,7 +73,7 @@ final class CheckPainter {
         clip(pen, plan, y);
         int step = Math.max(1, (int) Math.floor(2 / plan.perFrame()));
         for (int frame = 0; frame < shot.length(); frame += step) {
-            double percent = Enlargement.percent(shot.camera().at(frame));
+            double percent = Enlargement.percent(shot.camera().scale().at(frame));
             pen.setFill(tone(percent));
             double from = plan.x(frame);
             double to = plan.x(Math.min(shot.length(), frame + step));

@@ -10,6 +10,9 @@ import javafx.scene.text.TextAlignment;
 
 /** Paints the lanes: their heads, their curves and their beads. */
 final class LanePainter {
+    /** Beads closer together than this hide one another. */
+    private static final double LEAST_GAP = 2.5;
+
     private LanePainter() {}
 
     static void lanes(Painting on) {
@@ -79,10 +82,17 @@ final class LanePainter {
         boolean muted = on.shot().camera().channel(lane.property()).muted();
         int now = on.store().insideShot() ? on.store().shotFrame() : Integer.MIN_VALUE;
         on.pen().setGlobalAlpha(muted ? 0.45 : 1);
+        double lastX = Double.NEGATIVE_INFINITY;
+        boolean lastSelected = false;
         for (Bead bead : Bead.of(on.shot(), lane, on.plan(), on.view())) {
-            if (bead.x() > ScoreLayout.LEFT - 10 && bead.x() < on.plan().width() + 10) {
-                boolean selected = on.selected().contains(bead.key());
+            boolean selected = on.selected().contains(bead.key());
+            boolean hidden = Math.abs(bead.x() - lastX) < LEAST_GAP && selected == lastSelected && bead.part() == 0;
+            if (!hidden
+                    && bead.x() > ScoreLayout.LEFT - 10
+                    && bead.x() < on.plan().width() + 10) {
                 Brush.bead(on.pen(), bead.x(), bead.y(), Bead.RADIUS, bead.key().at() == now, selected);
+                lastX = bead.x();
+                lastSelected = selected;
             }
         }
         on.pen().setGlobalAlpha(1);

@@ -5,7 +5,6 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Leg;
-import amberlens.core.motion.Pose;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.EaseGlyph;
 import amberlens.desktop.look.Fonts;
@@ -65,8 +64,8 @@ final class StripPainter {
         double y = plan.stripTop() + ScoreLayout.STRIP / 2;
         double left = plan.cardLeft(from) + ScoreLayout.CARD_WIDTH;
         double right = plan.cardLeft(to);
-        Pose start = shot.camera().at(from);
-        boolean still = start.equals(shot.camera().at(to));
+        boolean wide = plan.x(to) - plan.x(from) >= LEAST_GAP;
+        boolean still = wide && shot.camera().at(from).equals(shot.camera().at(to));
         boolean selected = on.store().selection().part().equals(new Selection.LegFrom(from));
         pen.setStroke(selected ? Palette.PALE : still ? Palette.MUTED : Palette.AMBER);
         pen.setLineWidth(selected ? 3 : 2);

@@ -23,7 +23,7 @@ final class MovePainter {
     /** So many framings about the playhead are drawn; more would be a thicket. */
     private static final int MOST_FRAMINGS = 40;
 
-    private static final int MOST_POINTS = 1200;
+    private static final int MOST_POINTS = 600;
     private static final double GRIP = 4;
 
     private final Store store;
