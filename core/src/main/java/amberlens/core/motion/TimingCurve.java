@@ -58,7 +58,10 @@ public record TimingCurve(double x1, double y1, double x2, double y2) {
         return Math.round((1 - number) * 1e12) / 1e12;
     }
 
-    /** The two curves into which a moment divides this one, each stretched to the whole of its own leg. */
+    /**
+     * The two curves into which a moment divides this one, each stretched to the whole of its own leg. Where x1 > x2 a half
+     * may need a handle beyond its own time, which no timing function has; then the nearest one is taken.
+     */
     public Halves dividedAt(double time) {
         double t = parameter(time);
         double abX = t * x1;

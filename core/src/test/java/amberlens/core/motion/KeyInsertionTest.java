@@ -14,15 +14,15 @@ import org.junit.jupiter.api.Test;
 
 /** A key put in between must not change the move. */
 class KeyInsertionTest {
-    /** Handles that cross would make the curve so steep that a moment has no certain value; they are left out. */
+    /** For handles that do not cross in time; a half of others may have no handles within its own time. */
     @Property(tries = 200)
     void a_curve_divided_anywhere_runs_as_before(
-            @ForAll @DoubleRange(min = 0, max = 0.85) double x1,
+            @ForAll @DoubleRange(min = 0, max = 1) double a,
             @ForAll @DoubleRange(min = -0.4, max = 1.4) double y1,
-            @ForAll @DoubleRange(min = 0.15, max = 1) double x2,
+            @ForAll @DoubleRange(min = 0, max = 1) double b,
             @ForAll @DoubleRange(min = -0.4, max = 1.4) double y2,
             @ForAll @IntRange(min = 1, max = 199) int at) {
-        var leg = new Leg.Curve(new TimingCurve(x1, y1, x2, y2));
+        var leg = new Leg.Curve(new TimingCurve(Math.min(a, b), y1, Math.max(a, b), y2));
         Channel<Double> whole =
                 Channel.keyed(ValueKinds.DEGREES, List.of(Key.of(0, 3.0, leg), Key.of(200, 90.0, Leg.LINEAR)));
         Channel<Double> divided = KeyInsertion.at(whole, at);
@@ -32,7 +32,7 @@ class KeyInsertionTest {
             // degree
         }
         for (int frame = 0; frame <= 200; frame += 5) {
-            assertThat(divided.at(frame)).isCloseTo(whole.at(frame), within(1e-6));
+            assertThat(divided.at(frame)).isCloseTo(whole.at(frame), within(1e-5));
         }
     }
 
