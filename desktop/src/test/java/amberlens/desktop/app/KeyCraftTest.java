@@ -26,6 +26,7 @@ import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKind;
 import amberlens.core.motion.ValueKinds;
+import amberlens.desktop.lens.LensProbe;
 import amberlens.desktop.lineup.LineUpProbe;
 import amberlens.desktop.score.ScoreProbe;
 import amberlens.desktop.store.Selection;
@@ -35,6 +36,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Point2D;
+import javafx.geometry.VerticalDirection;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.DataFormat;
@@ -344,6 +346,36 @@ class KeyCraftTest extends BenchInteraction {
         clickOn("#fit-visible");
         clickOn("#show-all");
         clickOn("#curve-speed");
+    }
+
+    @Test
+    void the_wheel_zooms_time_with_control_and_values_with_alt() {
+        double before = perFrame();
+        moveTo(at(() -> ScoreProbe.inLane(bench.scene(), SCALE, 60, 0.5)));
+        press(KeyCode.CONTROL).scroll(5, VerticalDirection.DOWN).release(KeyCode.CONTROL);
+        press(KeyCode.CONTROL).scroll(9, VerticalDirection.UP).release(KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(perFrame()).isGreaterThan(before);
+        clickOn("#show-all");
+        assertThat(perFrame()).isEqualTo(before);
+        clickOn(at(() -> ScoreProbe.head(bench.scene(), SCALE, true)));
+        double height = bead(SCALE, 10).getY() - bead(SCALE, 50).getY();
+        moveTo(at(() -> ScoreProbe.inLane(bench.scene(), SCALE, 60, 0.5)));
+        press(KeyCode.ALT).scroll(2, VerticalDirection.UP).release(KeyCode.ALT);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(bead(SCALE, 10).getY() - bead(SCALE, 50).getY()).isNotCloseTo(height, within(0.5));
+    }
+
+    @Test
+    void the_path_has_handles_in_the_lens_too() {
+        clickOn(at(() -> ScoreProbe.leg(bench.scene(), 70)));
+        clickOn("#curved-path");
+        clickOn("#lens-path");
+        FramePoint before = shot().camera().at(75).position();
+        Point2D grip = at(() -> LensProbe.grip(bench.scene(), bench.store(), 50, PathEdits.End.OUT));
+        dragTo(grip, grip.add(-14, 8));
+        assertThat(bench.store().undoName()).contains("pull of the path");
+        assertThat(shot().camera().at(75).position()).isNotEqualTo(before);
     }
 
     @Test

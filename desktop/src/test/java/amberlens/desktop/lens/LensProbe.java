@@ -1,0 +1,25 @@
+package amberlens.desktop.lens;
+
+import amberlens.core.edit.PathEdits;
+import amberlens.core.geometry.FramePoint;
+import amberlens.desktop.path.PathGrip;
+import amberlens.desktop.store.Store;
+import javafx.geometry.Point2D;
+import javafx.scene.Scene;
+
+/** Tells tests where things are in the Lens on the screen. */
+public final class LensProbe {
+    private LensProbe() {}
+
+    /** A handle of the path at a selected framing. */
+    public static Point2D grip(Scene scene, Store store, int frame, PathEdits.End end) {
+        LensSurface surface = (LensSurface) scene.lookup("#lens-surface");
+        var shot = store.selectedShot().orElseThrow();
+        FramePoint place = PathGrip.of(store, shot).stream()
+                .filter(grip -> grip.frame() == frame && grip.end() == end)
+                .findFirst()
+                .map(grip -> surface.place(shot, grip))
+                .orElseThrow();
+        return surface.localToScreen(place.x(), place.y());
+    }
+}
