@@ -81,11 +81,6 @@ public final class ShotEdits {
         }
     }
 
-    /** Gives a shot another length, keeping the timing of its keys. */
-    public static Edit setLength(String shotId, int length) {
-        return setLength(shotId, length, Timing.KEEP);
-    }
-
     /** Gives a shot another length; later shots of its track move along. */
     public static Edit setLength(String shotId, int length, Timing timing) {
         return Edit.of("length of a shot", project -> project.shot(shotId)

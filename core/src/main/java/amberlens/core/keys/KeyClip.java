@@ -5,7 +5,6 @@ import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
-import amberlens.core.motion.Key;
 import amberlens.core.motion.PathHandles;
 import amberlens.core.motion.Property;
 import java.util.EnumSet;
@@ -96,14 +95,5 @@ public record KeyClip(What what, CameraTrack camera, Set<Property> properties, i
     /** Whether picture or frame have another size, so that look and numbers cannot both stay. */
     public boolean needsFitting(Size newPicture, Size newFrame) {
         return !newPicture.equals(picture) || !newFrame.equals(frame);
-    }
-
-    /** The frames from the first key to the last. */
-    public int span() {
-        return properties.stream()
-                .flatMap(property -> camera.channel(property).keys().stream())
-                .mapToInt(Key::at)
-                .max()
-                .orElse(0);
     }
 }

@@ -12,18 +12,16 @@ final class PictureCover {
     private final double width;
     private final double height;
 
-    /**
-     * @param size source pixels per pixel of the level that is read; places are given in pixels of that level
-     */
-    PictureCover(Layer layer, double size) {
+    /** Places are given in pixels of the level that is read. */
+    PictureCover(Layer layer, ReadLevel read) {
         AffineMap map = layer.toOutput();
         Size picture = layer.picture().size();
         everywhere = layer.covers();
-        scaleX = size * Math.hypot(map.xx(), map.yx());
-        scaleY = size * Math.hypot(map.xy(), map.yy());
-        extent = (Math.abs(map.xx()) + Math.abs(map.yx())) * size / scaleX;
-        width = picture.width() / size;
-        height = picture.height() / size;
+        scaleX = read.scaleX();
+        scaleY = read.scaleY();
+        extent = (Math.abs(map.xx()) + Math.abs(map.yx())) * read.size() / scaleX;
+        width = picture.width() / read.size();
+        height = picture.height() / read.size();
     }
 
     boolean everywhere() {

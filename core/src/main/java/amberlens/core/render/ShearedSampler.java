@@ -42,18 +42,14 @@ final class ShearedSampler implements RowSampler {
     private boolean begun;
 
     ShearedSampler(Layer layer, Size output) {
-        AffineMap map = layer.toOutput();
-        double scaleX = Math.hypot(map.xx(), map.yx());
-        double scaleY = Math.hypot(map.xy(), map.yy());
-        int index = layer.picture().levelFor(Math.max(scaleX, scaleY));
-        level = layer.picture().level(index);
-        double size = 1 << index;
-        toLevel = map.inverse().thenScaled(1 / size, 1 / size);
-        cover = new PictureCover(layer, size);
+        ReadLevel read = ReadLevel.of(layer);
+        level = read.pixels();
+        toLevel = read.toLevel();
+        cover = new PictureCover(layer, read);
         channels = level.opaque() ? 3 : 4;
         width = output.width();
-        across = new Stretched(scaleX * size);
-        down = new Stretched(scaleY * size);
+        across = new Stretched(read.scaleX());
+        down = new Stretched(read.scaleY());
         slots = Integer.highestOneBit(down.taps - 1) * 2;
         kept = new float[slots][channels][width];
         next = new int[width];

@@ -22,17 +22,13 @@ final class TurnedSampler implements RowSampler {
     private final boolean enlarging;
 
     TurnedSampler(Layer layer, Size output) {
-        AffineMap map = layer.toOutput();
-        double scaleX = Math.hypot(map.xx(), map.yx());
-        double scaleY = Math.hypot(map.xy(), map.yy());
-        int index = layer.picture().levelFor(Math.max(scaleX, scaleY));
-        level = layer.picture().level(index);
-        double size = 1 << index;
-        toLevel = map.inverse().thenScaled(1 / size, 1 / size);
+        ReadLevel read = ReadLevel.of(layer);
+        level = read.pixels();
+        toLevel = read.toLevel();
+        cover = new PictureCover(layer, read);
         width = output.width();
-        cover = new PictureCover(layer, size);
-        reachX = new Reach(scaleX * size);
-        reachY = new Reach(scaleY * size);
+        reachX = new Reach(read.scaleX());
+        reachY = new Reach(read.scaleY());
         enlarging = reachX.stretch == 1 && reachY.stretch == 1;
         wx = new int[reachX.taps];
         wy = new int[reachY.taps];

@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.edges.Conform;
 import amberlens.core.geometry.Size;
+import amberlens.core.keys.KeyEases;
+import amberlens.core.keys.KeySet;
+import amberlens.core.keys.Neighbours;
+import amberlens.core.keys.Retiming;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -48,8 +52,8 @@ class EditsTest {
 
     @Test
     void a_shot_put_elsewhere_leaves_no_gap() {
-        Project project =
-                ShotEdits.reorder("s3", 0).apply(ShotEdits.setLength("s3", 50).apply(with(3)));
+        Project project = ShotEdits.reorder("s3", 0)
+                .apply(ShotEdits.setLength("s3", 50, ShotEdits.Timing.KEEP).apply(with(3)));
         assertThat(order(project)).containsExactly("s3", "s1", "s2");
         assertThat(LineUp.inTime(project)).extracting(Shot::start).containsExactly(0, 50, 175);
     }
@@ -57,10 +61,11 @@ class EditsTest {
     @Test
     void another_length_moves_later_shots_and_keeps_keys_beyond_the_cut() {
         Project keyed = FramingEdits.add("s1", 124).apply(with(2));
-        Project shorter = ShotEdits.setLength("s1", 100).apply(keyed);
+        Project shorter = ShotEdits.setLength("s1", 100, ShotEdits.Timing.KEEP).apply(keyed);
         assertThat(shorter.shot("s2").orElseThrow().start()).isEqualTo(100);
         assertThat(first(shorter).camera().keyFrames()).containsExactly(124);
-        assertThat(ShotEdits.setLength("s1", 125).apply(shorter)).isEqualTo(keyed);
+        assertThat(ShotEdits.setLength("s1", 125, ShotEdits.Timing.KEEP).apply(shorter))
+                .isEqualTo(keyed);
     }
 
     @Test
@@ -89,13 +94,14 @@ class EditsTest {
     void a_framing_moves_with_all_its_keys_and_stops_beside_its_neighbour_and_in_the_shot() {
         Project project =
                 FramingEdits.add("s1", 60).apply(FramingEdits.add("s1", 10).apply(with(1)));
-        assertThat(first(FramingEdits.move("s1", 60, 5).apply(project)).camera().keyFrames())
-                .containsExactly(10, 11);
-        assertThat(first(FramingEdits.move("s1", 60, 999).apply(project))
-                        .camera()
-                        .keyFrames())
-                .containsExactly(10, 124);
-        assertThat(FramingEdits.target(first(project), 10, -4)).isZero();
+        assertThat(moved(first(project), 60, 5).camera().keyFrames()).containsExactly(10, 11);
+        assertThat(moved(first(project), 60, 999).camera().keyFrames()).containsExactly(10, 124);
+        assertThat(moved(first(project), 10, -4).keys().first()).isZero();
+    }
+
+    private static Retiming.Moved moved(Shot shot, int from, int to) {
+        KeySet framing = KeySet.at(shot.camera(), from);
+        return new Retiming(shot.camera(), framing, shot.lastFrame(), Neighbours.STOP).shifted(to - from);
     }
 
     @Test
@@ -113,7 +119,12 @@ class EditsTest {
     void an_ease_is_set_on_every_key_of_the_framing() {
         Project project =
                 FramingEdits.add("s1", 60).apply(FramingEdits.add("s1", 0).apply(with(1)));
-        Project eased = FramingEdits.setLeg("s1", 0, Ease.GENTLE_BOTH.leg()).apply(project);
+        Project eased = Edit.ofShot(
+                        "ease",
+                        "s1",
+                        shot -> shot.withCamera(
+                                KeyEases.withLeg(shot.camera(), KeySet.at(shot.camera(), 0), Ease.GENTLE_BOTH.leg())))
+                .apply(project);
         for (Property property : Property.values()) {
             assertThat(first(eased)
                             .camera()

@@ -12,6 +12,7 @@ import amberlens.desktop.look.Overlay;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 
@@ -69,18 +70,18 @@ final class ShotActions {
         actions.add(
                 Menu.SHOT,
                 "shot.length-timing",
-                "When a length changes: keep timing or stretch",
-                () -> "When a length changes: "
-                        + other(store.preferences().lengthTiming().orElse(Timing.STRETCH))
-                                .words(),
+                "When a length changes: ask, keep the timing, or stretch the move",
+                () -> "When a length changes, now: "
+                        + store.preferences().lengthTiming().map(Timing::words).orElse("ask") + " (switch)",
                 "",
                 () -> true,
-                () -> store.prefer(
-                        to -> to.setLengthTiming(other(to.lengthTiming().orElse(Timing.STRETCH)))));
+                () -> store.prefer(to -> to.setLengthTiming(after(to.lengthTiming()))));
     }
 
-    private static Timing other(Timing timing) {
-        return timing == Timing.KEEP ? Timing.STRETCH : Timing.KEEP;
+    private static Optional<Timing> after(Optional<Timing> timing) {
+        return timing.isEmpty()
+                ? Optional.of(Timing.KEEP)
+                : timing.filter(now -> now == Timing.KEEP).map(_ -> Timing.STRETCH);
     }
 
     private void withShot(Consumer<Shot> action) {

@@ -13,7 +13,6 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Framings;
-import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
@@ -33,10 +32,6 @@ public final class KeyChanges {
 
     public void selectAll() {
         select(shot -> KeySet.all(shot.camera()));
-    }
-
-    public void selectLane(Lane lane) {
-        select(shot -> KeySet.of(shot.camera(), lane));
     }
 
     /** All keys at the playhead. */

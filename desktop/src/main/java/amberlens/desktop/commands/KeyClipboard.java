@@ -112,6 +112,14 @@ public final class KeyClipboard {
     private void paste(KeyClip clip, Pasting how, List<Shot> targets, boolean sameLook) {
         String shown = store.selection().shotId().orElse("");
         int playhead = store.shotFrame();
+        boolean replaces = how == Pasting.ALL && clip.what() == KeyClip.What.MOVE;
+        boolean apart = clip.camera().position().axes().isPresent();
+        if (apart
+                && !replaces
+                && targets.stream().anyMatch(shot -> shot.camera().position().bent())) {
+            store.say("Not pasted: the copied axes are unlinked, but the path here is curved; make it straight first.");
+            return;
+        }
         Set<String> ids = targets.stream().map(Shot::id).collect(Collectors.toSet());
         store.apply(Edit.of(how.words(), project -> {
             Project changed = project;

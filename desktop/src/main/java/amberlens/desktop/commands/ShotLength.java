@@ -6,6 +6,7 @@ import amberlens.core.model.Shot;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.store.Store;
 import java.util.List;
+import java.util.Optional;
 
 /** Changes the length of a shot. The first time that a move is concerned it asks what shall happen to it, and remembers. */
 public final class ShotLength {
@@ -50,7 +51,7 @@ public final class ShotLength {
 
     private Overlay.Answer answer(String words, boolean main, Shot shot, int length, Timing timing) {
         return new Overlay.Answer(words, main, () -> {
-            store.prefer(to -> to.setLengthTiming(timing));
+            store.prefer(to -> to.setLengthTiming(Optional.of(timing)));
             set(shot, length, timing);
         });
     }

@@ -164,12 +164,7 @@ final class LensSurface extends Surface {
             pen.fillOval(point.x() - 1.5, point.y() - 1.5, 3, 3);
         }
         for (PathGrip grip : PathGrip.of(store, shot)) {
-            FramePoint root = toSurface(shot.camera().position().at(grip.frame()));
-            FramePoint at = place(shot, grip);
-            pen.setStroke(Palette.PALE);
-            pen.setLineWidth(1.2);
-            pen.strokeLine(root.x(), root.y(), at.x(), at.y());
-            pen.fillOval(at.x() - 4, at.y() - 4, 8, 8);
+            PathGrip.paint(pen, toSurface(shot.camera().position().at(grip.frame())), place(shot, grip));
         }
     }
 

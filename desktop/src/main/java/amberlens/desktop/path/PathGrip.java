@@ -7,10 +7,12 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.PathHandles;
 import amberlens.core.motion.Property;
+import amberlens.desktop.look.Palette;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import java.util.ArrayList;
 import java.util.List;
+import javafx.scene.canvas.GraphicsContext;
 
 /**
  * A handle of the position's path at a selected framing, wherever a view draws it.
@@ -19,6 +21,7 @@ import java.util.List;
  * @param offset from the key, in frame pixels
  */
 public record PathGrip(int frame, PathEdits.End end, FramePoint offset) {
+    private static final double RADIUS = 4;
     private static final Lane POSITION = Lane.of(Property.POSITION);
 
     /** The handles to show: those of the selected keys of the position, and of the selected leg. */
@@ -51,5 +54,17 @@ public record PathGrip(int frame, PathEdits.End end, FramePoint offset) {
             case Selection.LegFrom _ -> true;
             default -> false;
         };
+    }
+
+    /** Paints a handle and its line to the key, in pixels of the view. */
+    public static void paint(GraphicsContext pen, FramePoint key, FramePoint handle) {
+        pen.setStroke(Palette.PALE);
+        pen.setLineWidth(1.2);
+        pen.strokeLine(key.x(), key.y(), handle.x(), handle.y());
+        pen.setFill(Palette.PALE);
+        pen.fillOval(handle.x() - RADIUS, handle.y() - RADIUS, 2 * RADIUS, 2 * RADIUS);
+        pen.setStroke(Palette.GROUND);
+        pen.setLineWidth(1);
+        pen.strokeOval(handle.x() - RADIUS, handle.y() - RADIUS, 2 * RADIUS, 2 * RADIUS);
     }
 }

@@ -101,14 +101,9 @@ public final class Preferences {
         return one(Timing.class, "length-timing");
     }
 
-    public void setLengthTiming(Timing timing) {
-        set("length-timing", timing.name());
-    }
-
-    /** Asks again about the move at the next change of a length. */
-    public void clearLengthTiming() {
-        values.remove("length-timing");
-        keep();
+    /** Empty to be asked at the next change. */
+    public void setLengthTiming(Optional<Timing> timing) {
+        set("length-timing", timing.map(Timing::name).orElse(""));
     }
 
     /** The unit in which a property is shown. */

@@ -24,7 +24,6 @@ final class MovePainter {
     private static final int MOST_FRAMINGS = 40;
 
     private static final int MOST_POINTS = 600;
-    private static final double GRIP = 4;
 
     private final Store store;
     private final Shot shot;
@@ -107,16 +106,7 @@ final class MovePainter {
 
     private void grips(GraphicsContext pen) {
         for (PathGrip grip : PathGrip.of(store, shot)) {
-            FramePoint root = centreAt(grip.frame());
-            FramePoint at = place(shot, grip, frame, view);
-            pen.setStroke(Palette.PALE);
-            pen.setLineWidth(1.2);
-            pen.strokeLine(root.x(), root.y(), at.x(), at.y());
-            pen.setFill(Palette.PALE);
-            pen.fillOval(at.x() - GRIP, at.y() - GRIP, 2 * GRIP, 2 * GRIP);
-            pen.setStroke(Palette.GROUND);
-            pen.setLineWidth(1);
-            pen.strokeOval(at.x() - GRIP, at.y() - GRIP, 2 * GRIP, 2 * GRIP);
+            PathGrip.paint(pen, centreAt(grip.frame()), place(shot, grip, frame, view));
         }
     }
 

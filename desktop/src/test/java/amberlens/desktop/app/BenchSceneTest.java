@@ -91,13 +91,13 @@ class BenchSceneTest {
         onInterface(() -> {
             var store = bench.store();
             store.load(oneShot(), Optional.empty());
-            store.show(ShotEdits.setLength("s1", 50));
-            store.show(ShotEdits.setLength("s1", 60));
+            store.show(ShotEdits.setLength("s1", 50, ShotEdits.Timing.KEEP));
+            store.show(ShotEdits.setLength("s1", 60, ShotEdits.Timing.KEEP));
             assertThat(store.project().shot("s1").orElseThrow().length()).isEqualTo(60);
             assertThat(store.undoName()).isEmpty();
             store.cancel();
             assertThat(store.project().shot("s1").orElseThrow().length()).isEqualTo(125);
-            store.show(ShotEdits.setLength("s1", 70));
+            store.show(ShotEdits.setLength("s1", 70, ShotEdits.Timing.KEEP));
             store.commit();
             assertThat(bench.actions().get("edit.undo").menuText().get()).isEqualTo("Undo length of a shot");
             store.undo();

@@ -89,7 +89,7 @@ class KeyCraftTest extends BenchInteraction {
                 to.setNeighbours(Neighbours.STOP);
                 to.setSnapping(false);
                 to.setToNearKeys(false);
-                to.setLengthTiming(Timing.KEEP);
+                to.setLengthTiming(Optional.of(Timing.KEEP));
             });
             bench.store().load(project, Optional.empty());
         });
@@ -475,9 +475,10 @@ class KeyCraftTest extends BenchInteraction {
 
     @Test
     void the_first_change_of_a_length_asks_about_the_move_and_the_next_does_not() throws Exception {
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
-            bench.store().prefer(to -> to.clearLengthTiming());
-        });
+        for (Optional<Timing> next : List.of(Optional.of(Timing.STRETCH), Optional.<Timing>empty())) {
+            clickOn("#menu-shot").clickOn("#item-shot-length-timing");
+            assertThat(bench.store().preferences().lengthTiming()).isEqualTo(next);
+        }
         keys(KeyCode.PERIOD, KeyCode.SHIFT);
         assertThat(shot().length()).isEqualTo(125);
         clickOn("Stretch the move");

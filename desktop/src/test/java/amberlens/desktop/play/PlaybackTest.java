@@ -26,7 +26,7 @@ class PlaybackTest {
         Media plan = Media.photo("m1", "/archive/plan.jpg", new Size(6000, 4000));
         Project project = MediaEdits.add(plan).apply(Project.empty("Fernhollow"));
         store.load(
-                ShotEdits.setLength("s1", 50)
+                ShotEdits.setLength("s1", 50, ShotEdits.Timing.KEEP)
                         .apply(ShotEdits.add(plan, Conform.FILL, 0).apply(project)),
                 Optional.empty());
     }

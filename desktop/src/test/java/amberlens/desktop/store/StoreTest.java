@@ -89,8 +89,8 @@ class StoreTest {
 
     @Test
     void undo_during_a_gesture_first_forgets_the_gesture() {
-        store.apply(ShotEdits.setLength("s1", 100));
-        store.show(ShotEdits.setLength("s1", 40));
+        store.apply(ShotEdits.setLength("s1", 100, ShotEdits.Timing.KEEP));
+        store.show(ShotEdits.setLength("s1", 40, ShotEdits.Timing.KEEP));
         store.undo();
         assertThat(shot("s1").length()).isEqualTo(125);
         assertThat(store.redoName()).contains("length of a shot");

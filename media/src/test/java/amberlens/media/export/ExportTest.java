@@ -57,7 +57,7 @@ class ExportTest {
         project = MediaEdits.add(media)
                 .apply(Project.empty("beds")
                         .withFrame(new FrameFormat(FRAME, new FrameRate(24000, 1001), Colour.BLACK)));
-        project = ShotEdits.setLength("s1", 30)
+        project = ShotEdits.setLength("s1", 30, ShotEdits.Timing.KEEP)
                 .apply(ShotEdits.add(media, Conform.FILL, 0).apply(project));
     }
 
