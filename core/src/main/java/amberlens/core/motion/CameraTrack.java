@@ -5,8 +5,6 @@ import amberlens.core.geometry.PicturePoint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SortedSet;
-import java.util.TreeSet;
-import java.util.stream.Stream;
 
 /**
  * The camera of one shot: its four properties over time.
@@ -90,15 +88,9 @@ public record CameraTrack(
         return List.of(scale, position, rotation, anchor);
     }
 
-    /** The frames at which any property has a key. */
+    /** The frames at which any property has a key; unmodifiable. */
     public SortedSet<Integer> keyFrames() {
-        var frames = new TreeSet<Integer>();
-        channels().stream().flatMap(CameraTrack::frames).forEach(frames::add);
-        return frames;
-    }
-
-    private static Stream<Integer> frames(Channel<?> channel) {
-        return channel.keys().stream().map(Key::at);
+        return KeyTimes.of(this).frames();
     }
 
     public CameraTrack withScale(Channel<Scale> channel) {

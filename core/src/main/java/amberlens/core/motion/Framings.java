@@ -1,9 +1,7 @@
 package amberlens.core.motion;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 
 /**
  * The framings of a camera: the frames at which the camera is set up, not only one of its properties. A frame counts
@@ -14,17 +12,7 @@ public final class Framings {
 
     /** The frames of all framings, ascending. */
     public static List<Integer> of(CameraTrack camera) {
-        var counts = new TreeMap<Integer, Integer>();
-        long animated = 0;
-        for (Channel<?> channel : camera.channels()) {
-            animated += channel.animated() ? 1 : 0;
-            channel.keys().forEach(key -> counts.merge(key.at(), 1, Integer::sum));
-        }
-        long needed = Math.min(2, animated);
-        return counts.entrySet().stream()
-                .filter(count -> count.getValue() >= needed)
-                .map(Map.Entry::getKey)
-                .toList();
+        return KeyTimes.of(camera).framings();
     }
 
     /** The last framing at or before a frame. */

@@ -11,8 +11,6 @@ import javafx.scene.text.TextAlignment;
 
 /** Paints a lane that is pulled tall: value axis, curves, beads and the handles of the selected legs. */
 final class CurvePainter {
-    private static final double STEP = 1.5;
-
     private CurvePainter() {}
 
     static void paint(Painting on, Lane lane, LaneValues values) {
@@ -20,7 +18,7 @@ final class CurvePainter {
         gridLines(on, scale);
         int parts = values.equalParts() ? 1 : values.parts();
         for (int part = 0; part < parts; part++) {
-            curve(on, lane, values, part, on.view().speed());
+            curve(on, lane, values, part);
         }
         if (parts == 2) {
             legend(on, scale);
@@ -90,10 +88,9 @@ final class CurvePainter {
     }
 
     /** One number of the lane over the time that is shown. */
-    static void curve(Painting on, Lane lane, LaneValues values, int part, boolean speed) {
+    static void curve(Painting on, Lane lane, LaneValues values, int part) {
         GraphicsContext pen = on.pen();
         ScoreLayout plan = on.plan();
-        LaneScale scale = LaneScale.of(on.view(), plan, lane, values);
         boolean tall = plan.band(lane).tall();
         Color colour = part == 1 && tall ? Palette.PALE : Palette.AMBER;
         pen.setStroke(Palette.faint(colour, tall ? 0.9 : 0.65));
@@ -101,19 +98,8 @@ final class CurvePainter {
         if (part == 1 && tall) {
             pen.setLineDashes(4, 3);
         }
-        double left = Math.max(plan.x(0), ScoreLayout.LEFT);
-        double right = Math.min(plan.x(on.shot().length()), plan.width());
-        pen.beginPath();
-        for (double x = left; x <= right; x += STEP) {
-            double time = Math.min(plan.time(x), on.shot().length());
-            double y = scale.y(speed ? values.speed(time, part) : values.at(time, part));
-            if (x == left) {
-                pen.moveTo(x, y);
-            } else {
-                pen.lineTo(x, y);
-            }
-        }
-        pen.stroke();
+        LaneCurve line = on.view().curve(plan, lane, values, part);
+        pen.strokePolyline(line.xs(), line.ys(), line.xs().length);
         pen.setLineDashes();
     }
 

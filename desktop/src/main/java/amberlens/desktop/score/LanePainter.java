@@ -67,7 +67,7 @@ final class LanePainter {
         if (band.tall()) {
             CurvePainter.paint(on, lane, values);
         } else if (values.channel().animated()) {
-            CurvePainter.curve(on, lane, values, values.livelierPart(), false);
+            CurvePainter.curve(on, lane, values, values.livelierPart());
             beads(on, lane);
         } else {
             double middle = band.top() + band.height() / 2;

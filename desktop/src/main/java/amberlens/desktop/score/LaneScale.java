@@ -11,20 +11,7 @@ record LaneScale(ScoreLayout.Band band, ValueRange range) {
         ScoreLayout.Band band = plan.band(lane);
         return band.tall()
                 ? new LaneScale(band, view.range(lane, values))
-                : new LaneScale(band, small(values, plan.frames()));
-    }
-
-    private static ValueRange small(LaneValues values, int frames) {
-        int part = values.livelierPart();
-        ValueRange range = ValueRange.NONE;
-        double step = Math.max(1, frames / 400.0);
-        for (double frame = 0; frame < frames; frame += step) {
-            range = range.with(values.at(frame, part));
-        }
-        for (int i = 0; i < values.channel().keys().size(); i++) {
-            range = range.with(values.ofKey(i, part));
-        }
-        return range.span() < 1e-9 ? new ValueRange(range.low() - 1, range.high() + 1) : range;
+                : new LaneScale(band, view.smallRange(lane, values));
     }
 
     private double inner() {

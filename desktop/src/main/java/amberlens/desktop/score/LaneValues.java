@@ -50,6 +50,20 @@ record LaneValues(Channel<?> channel) {
         return reach.span();
     }
 
+    /** What the livelier number reaches over so many frames. */
+    ValueRange reachOfLivelier(int frames) {
+        int part = livelierPart();
+        ValueRange range = ValueRange.NONE;
+        double step = Math.max(1, frames / 400.0);
+        for (double frame = 0; frame < frames; frame += step) {
+            range = range.with(at(frame, part));
+        }
+        for (int i = 0; i < channel.keys().size(); i++) {
+            range = range.with(ofKey(i, part));
+        }
+        return range.span() < 1e-9 ? new ValueRange(range.low() - 1, range.high() + 1) : range;
+    }
+
     /** Whether both numbers are the same all along, as those of a uniform scale. */
     boolean equalParts() {
         if (parts() == 1) {

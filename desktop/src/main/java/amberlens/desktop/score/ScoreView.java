@@ -5,6 +5,7 @@ import amberlens.core.motion.Lane;
 import amberlens.core.motion.Property;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -17,6 +18,7 @@ final class ScoreView {
 
     private final Set<Property> tall = new LinkedHashSet<>();
     private final Map<Lane, ValueRange> ranges = new HashMap<>();
+    private final LaneMemo memo = new LaneMemo();
     private final Runnable changed;
     private double from;
     private double shown;
@@ -87,7 +89,33 @@ final class ScoreView {
     /** The values a tall lane shows: as fitted by hand, or all that the shot reaches. */
     ValueRange range(Lane lane, LaneValues values) {
         ValueRange fitted = ranges.get(lane);
-        return fitted != null ? fitted : values.range(0, frames - 1, speed).padded();
+        int last = frames - 1;
+        boolean ofSpeed = speed;
+        return fitted != null
+                ? fitted
+                : memo.of(lane, ValueRange.class, 1, values.channel(), ofSpeed ? -last : last, () -> values.range(
+                                0, last, ofSpeed)
+                        .padded());
+    }
+
+    /** What a lane of one line shows: all that it reaches. */
+    ValueRange smallRange(Lane lane, LaneValues values) {
+        int of = frames;
+        return memo.of(lane, ValueRange.class, 0, values.channel(), of, () -> values.reachOfLivelier(of));
+    }
+
+    /** The curve of one number of a lane. */
+    LaneCurve curve(ScoreLayout plan, Lane lane, LaneValues values, int part) {
+        LaneScale scale = LaneScale.of(this, plan, lane, values);
+        boolean ofSpeed = speed && plan.band(lane).tall();
+        var state = List.of(scale, plan.x(0), plan.perFrame(), plan.width(), plan.frames(), ofSpeed);
+        return memo.of(
+                lane,
+                LaneCurve.class,
+                part,
+                values.channel(),
+                state,
+                () -> LaneCurve.of(plan, scale, values, part, ofSpeed));
     }
 
     void setRange(Lane lane, ValueRange range) {

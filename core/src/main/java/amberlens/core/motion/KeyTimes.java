@@ -1,0 +1,52 @@
+package amberlens.core.motion;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * When a camera has keys: found once for a camera, since every view asks for it while the same camera is shown. The last
+ * camera of each thread is remembered by identity; cameras never change.
+ *
+ * @param frames at which any property has a key, ascending
+ * @param framings at which the camera is set up, ascending; see {@link Framings}
+ */
+record KeyTimes(SortedSet<Integer> frames, List<Integer> framings) {
+    private record Last(CameraTrack camera, KeyTimes times) {}
+
+    private static final ThreadLocal<@Nullable Last> LAST = new ThreadLocal<>();
+
+    static KeyTimes of(CameraTrack camera) {
+        Last last = LAST.get();
+        if (last == null || last.camera() != camera) {
+            last = new Last(camera, find(camera));
+            LAST.set(last);
+        }
+        return last.times();
+    }
+
+    private static KeyTimes find(CameraTrack camera) {
+        int[] times = camera.channels().stream()
+                .flatMap(channel -> channel.keys().stream())
+                .mapToInt(Key::at)
+                .sorted()
+                .toArray();
+        long animated = camera.channels().stream().filter(Channel::animated).count();
+        long needed = Math.min(2, animated);
+        var frames = new TreeSet<Integer>();
+        var framings = new TreeSet<Integer>();
+        for (int start = 0, next; start < times.length; start = next) {
+            next = start;
+            while (next < times.length && times[next] == times[start]) {
+                next++;
+            }
+            frames.add(times[start]);
+            if (next - start >= needed) {
+                framings.add(times[start]);
+            }
+        }
+        return new KeyTimes(Collections.unmodifiableSortedSet(frames), List.copyOf(framings));
+    }
+}
