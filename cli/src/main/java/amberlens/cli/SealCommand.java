@@ -1,12 +1,14 @@
 package amberlens.cli;
 
-import amberlens.core.edges.Lift;
-import amberlens.core.edges.SealResult;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.seal.Seal;
+import amberlens.core.seal.SealResult;
+import amberlens.core.seal.SealTerms;
+import amberlens.core.seal.SealWay;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.project.ProjectFile;
 import java.io.PrintWriter;
@@ -27,11 +29,6 @@ import picocli.CommandLine.Parameters;
                 + " it stays unchanged.",
         mixinStandardHelpOptions = true)
 final class SealCommand implements Callable<Integer> {
-    /** The ways to close edges. */
-    enum Way {
-        LIFT
-    }
-
     @Parameters(paramLabel = "FILE", description = "The project.")
     private Path file = Path.of("");
 
@@ -41,8 +38,13 @@ final class SealCommand implements Callable<Integer> {
     @Option(
             names = "--by",
             paramLabel = "WAY",
-            description = "lift: one zoom factor on the whole move, which keeps every gate centre and ease (default).")
-    private Way way = Way.LIFT;
+            description =
+                    "lift: one zoom factor on the whole move, which keeps every gate centre and ease (default)."
+                            + " shift: positions only, no zoom. least: scale and position together, changed as little as will do.")
+    private SealWay way = SealWay.LIFT;
+
+    @Option(names = "--add-key", description = "Add one key where the keys there are cannot close an edge.")
+    private boolean mayAddKey;
 
     @Option(
             names = "--limit",
@@ -82,9 +84,7 @@ final class SealCommand implements Callable<Integer> {
     }
 
     private SealResult seal(Project project, Shot shot) {
-        return switch (way) {
-            case LIFT -> Lift.seal(project.take(shot), limit);
-        };
+        return Seal.by(way, project.take(shot), SealTerms.limit(limit).withMayAddKey(mayAddKey));
     }
 
     private void report(Shot shot, SealResult result) {
@@ -94,10 +94,15 @@ final class SealCommand implements Callable<Integer> {
             case SealResult.Sealed sealed ->
                 out.printf(
                         Locale.ROOT,
-                        "%s  sealed: +%.2f %% scale, enlargement at most %.1f %%%n",
+                        "%s  sealed: %+.2f %% scale, shift at most %.1f px, enlargement at most %.1f %%%s%n",
                         shot.id(),
-                        (sealed.factor() - 1) * 100,
-                        sealed.enlargement());
+                        sealed.cost().scalePercent(),
+                        sealed.cost().shiftPx(),
+                        sealed.cost().enlargement(),
+                        sealed.addedKey().isPresent()
+                                ? ", one key added at frame "
+                                        + sealed.addedKey().getAsInt()
+                                : "");
             case SealResult.Refused refused ->
                 spec.commandLine().getErr().println("amber: " + shot.id() + " stays open: " + refused.reason() + ".");
         }

@@ -83,6 +83,33 @@ class CommandsTest {
     }
 
     @Test
+    void seal_by_least_change_zooms_only_as_far_as_the_turn_needs() {
+        assertThat(run("seal", "@beds.amber", "--by", "LEAST", "--limit", "140", "-o", "@least.amber"))
+                .isZero();
+        assertThat(out).contains("sealed: +").contains("shift at most");
+        assertThat(run("check", "@least.amber")).isZero();
+    }
+
+    @Test
+    void seal_by_shift_moves_without_a_zoom_and_refuses_where_only_a_zoom_helps() throws IOException {
+        assertThat(run("seal", "@beds.amber", "--by", "shift")).isEqualTo(3);
+        assertThat(err).contains("s1 stays open").contains("a turn of at most");
+        Files.writeString(
+                folder.resolve("aside.amber"),
+                PROJECT.replace("[160, 90] }, \"anchor\"", "[200, 90] }, \"anchor\"")
+                        .replace("\"value\": 8", "\"value\": 0"));
+        assertThat(run("seal", "@aside.amber", "--by", "shift")).isZero();
+        assertThat(out).contains("sealed: +0.00 % scale, shift at most 24.0 px");
+        assertThat(run("check", "@aside.amber")).isZero();
+    }
+
+    @Test
+    void an_unknown_way_to_seal_is_wrong_use_and_names_the_ways() {
+        assertThat(run("seal", "@beds.amber", "--by", "wish")).isEqualTo(2);
+        assertThat(err).containsIgnoringCase("lift").containsIgnoringCase("least");
+    }
+
+    @Test
     void a_shot_that_cannot_be_sealed_stays_and_the_exit_code_is_3() {
         assertThat(run("seal", "@beds.amber", "-o", "@same.amber")).isEqualTo(3);
         assertThat(err).contains("s1 stays open").contains("110 %");

@@ -26,7 +26,6 @@ class SealedMovesTest {
     private static final Size FRAME = new Size(1920, 1080);
     private static final Size PICTURE = new Size(4200, 3100);
     private static final int LENGTH = 90;
-    private static final double NO_LIMIT = 1e6;
 
     /** The theorem: scale and position on one leg, no turn, straight path: inside at both ends means inside between. */
     @Property(tries = 300)
@@ -43,38 +42,6 @@ class SealedMovesTest {
                         List.of(Key.of(0, from.position(), leg), Key.of(LENGTH - 1, to.position(), leg))));
         EdgeReport report = EdgeReport.of(new Take(camera, LENGTH, PICTURE, FRAME));
         assertThat(report.worst().framePx()).isGreaterThan(-1e-6);
-    }
-
-    @Property(tries = 300)
-    void after_lift_no_frame_is_open_the_centres_stay_and_less_would_not_do(@ForAll long seed) {
-        Take take = new Take(RandomPoses.centred(new Random(seed), PICTURE, FRAME, LENGTH), LENGTH, PICTURE, FRAME);
-        SealResult result = Lift.seal(take, NO_LIMIT);
-        switch (result) {
-            case SealResult.AlreadySealed _ ->
-                assertThat(EdgeReport.of(take).isSealed()).isTrue();
-            case SealResult.Refused refused -> assertCentreOutside(take, refused.frame());
-            case SealResult.Sealed sealed -> assertLeastLift(take, sealed);
-        }
-    }
-
-    private static void assertLeastLift(Take take, SealResult.Sealed sealed) {
-        Take lifted = take.withCamera(sealed.camera());
-        for (int frame = 0; frame < LENGTH; frame++) {
-            assertThat(Margin.of(lifted.pose(frame), PICTURE, FRAME).framePx()).isGreaterThanOrEqualTo(Margin.SEALED);
-            PicturePoint before = take.pose(frame).gateCentre(FRAME);
-            PicturePoint after = lifted.pose(frame).gateCentre(FRAME);
-            assertThat(Math.hypot(after.x() - before.x(), after.y() - before.y()))
-                    .isLessThan(1e-6);
-        }
-        CameraTrack less = Lift.lifted(take.camera(), sealed.factor() * 0.999, FRAME);
-        assertThat(EdgeReport.of(take.withCamera(less)).isSealed()).isFalse();
-    }
-
-    private static void assertCentreOutside(Take take, int frame) {
-        PicturePoint centre = take.pose(frame).gateCentre(FRAME);
-        boolean inside =
-                centre.x() > 0 && centre.y() > 0 && centre.x() < PICTURE.width() && centre.y() < PICTURE.height();
-        assertThat(inside).isFalse();
     }
 
     /** The margin by its definition: the distance in the frame from each corner to the mapped sides, with no shortcut. */
@@ -111,29 +78,6 @@ class SealedMovesTest {
         if (before >= 0) {
             assertThat(Margin.of(there, PICTURE, FRAME).framePx()).isGreaterThan(-1e-6);
         }
-    }
-
-    @Test
-    void lift_refuses_when_the_limit_would_be_passed_and_says_how_much_it_needs() {
-        var turned = Pose.neutral(FRAME, FRAME).withDegrees(10);
-        var result = Lift.seal(new Take(CameraTrack.still(turned), 3, FRAME, FRAME), 110);
-        assertThat(result).isInstanceOf(SealResult.Refused.class);
-        assertThat(((SealResult.Refused) result).reason()).contains("110 %").contains("more scale");
-    }
-
-    @Test
-    void lift_refuses_when_the_gates_middle_leaves_the_picture() {
-        var away = Pose.neutral(FRAME, FRAME).withPosition(new amberlens.core.geometry.FramePoint(-500, 540));
-        var result = Lift.seal(new Take(CameraTrack.still(away), 3, FRAME, FRAME), NO_LIMIT);
-        assertThat(((SealResult.Refused) result).reason()).contains("middle of the gate leaves the picture at frame 0");
-    }
-
-    @Test
-    void lift_covers_a_picture_smaller_than_the_frame_when_the_limit_allows() {
-        var small = new Size(960, 540);
-        var take = new Take(CameraTrack.still(Pose.neutral(small, FRAME)), 2, small, FRAME);
-        assertThat(((SealResult.Sealed) Lift.seal(take, 200)).factor()).isCloseTo(2, within(1e-12));
-        assertThat(Lift.seal(take, 199.9)).isInstanceOf(SealResult.Refused.class);
     }
 
     @Test

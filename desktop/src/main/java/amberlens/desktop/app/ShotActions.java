@@ -1,10 +1,10 @@
 package amberlens.desktop.app;
 
 import amberlens.core.edges.Conform;
-import amberlens.core.edges.SealResult;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.edit.ShotEdits.Timing;
 import amberlens.core.model.Shot;
+import amberlens.core.seal.SealResult;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.commands.ShotLength;

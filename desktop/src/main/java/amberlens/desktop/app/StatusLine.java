@@ -1,10 +1,10 @@
 package amberlens.desktop.app;
 
 import amberlens.core.edges.EdgeReport;
-import amberlens.core.edges.SealResult;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
+import amberlens.core.seal.SealResult;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
@@ -84,7 +84,10 @@ public final class StatusLine extends HBox implements Subscription {
         switch (services.facts().seal(store.project(), shot)) {
             case SealResult.Sealed sealed -> {
                 sentence.setText(where);
-                String words = String.format(Locale.ROOT, "Seal, +%.1f %% scale", (sealed.factor() - 1) * 100)
+                String words = String.format(
+                                Locale.ROOT,
+                                "Seal, %+.1f %% scale",
+                                sealed.cost().scalePercent())
                         + softness(sealed);
                 offer(words, () -> store.apply(ShotEdits.setCamera("seal", shot.id(), sealed.camera())));
             }
@@ -97,9 +100,12 @@ public final class StatusLine extends HBox implements Subscription {
     }
 
     private static String softness(SealResult.Sealed sealed) {
-        return sealed.enlargement() <= Enlargement.UNNOTICED
+        return sealed.cost().enlargement() <= Enlargement.UNNOTICED
                 ? ""
-                : String.format(Locale.ROOT, " (enlarges to %.0f %%, soft)", sealed.enlargement());
+                : String.format(
+                        Locale.ROOT,
+                        " (enlarges to %.0f %%, soft)",
+                        sealed.cost().enlargement());
     }
 
     private void tellNext(Shot shot) {

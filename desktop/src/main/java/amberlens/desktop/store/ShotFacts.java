@@ -1,11 +1,13 @@
 package amberlens.desktop.store;
 
 import amberlens.core.edges.EdgeReport;
-import amberlens.core.edges.Lift;
-import amberlens.core.edges.SealResult;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Take;
+import amberlens.core.seal.Seal;
+import amberlens.core.seal.SealResult;
+import amberlens.core.seal.SealTerms;
+import amberlens.core.seal.SealWay;
 import amberlens.core.sharpness.Enlargement;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -37,7 +39,7 @@ public final class ShotFacts {
 
     /** What the seal would do. No limit is set here: whoever offers it says how far it would enlarge the picture. */
     public SealResult seal(Project project, Shot shot) {
-        return compute(seals, project.take(shot), take -> Lift.seal(take, Double.POSITIVE_INFINITY));
+        return compute(seals, project.take(shot), take -> Seal.by(SealWay.LIFT, take, SealTerms.free()));
     }
 
     /** A take told apart by its very camera: to compare thousands of keys would cost more than to judge them anew. */

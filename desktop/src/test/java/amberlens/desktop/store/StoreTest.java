@@ -3,7 +3,6 @@ package amberlens.desktop.store;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.edges.Conform;
-import amberlens.core.edges.SealResult;
 import amberlens.core.edit.CameraEdits;
 import amberlens.core.edit.MediaEdits;
 import amberlens.core.edit.ShotEdits;
@@ -11,6 +10,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.seal.SealResult;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;

@@ -1,0 +1,39 @@
+package amberlens.core.edges;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.motion.Scale;
+import java.util.OptionalDouble;
+
+/**
+ * The largest turn that a scale allows, wherever the gate stands on the picture.
+ *
+ * <p>Turned by θ from level, the frame reaches D·cos(θ − φ) along the picture's width, with D its diagonal and tan φ = h/w,
+ * and D·cos(θ − (90° − φ)) along its height. Each grows from θ = 0 until it meets the picture's scaled width or height, or
+ * never does.
+ */
+public final class TurnLimit {
+    private TurnLimit() {}
+
+    /**
+     * The turn from level, in degrees of at most 180, up to which every turn is covered somewhere on the picture; empty when
+     * the picture does not even cover the level frame. 180 means any turn.
+     */
+    public static OptionalDouble degrees(Scale scale, Size picture, Size frame) {
+        double width = scale.factorX() * picture.width();
+        double height = scale.factorY() * picture.height();
+        if (width < frame.width() || height < frame.height()) {
+            return OptionalDouble.empty();
+        }
+        double diagonal = Math.hypot(frame.width(), frame.height());
+        double phi = Math.atan2(frame.height(), frame.width());
+        double across = firstBeyond(width / diagonal, phi);
+        double down = firstBeyond(height / diagonal, Math.PI / 2 - phi);
+        double least = Math.min(across, down);
+        return OptionalDouble.of(least == Double.POSITIVE_INFINITY ? 180 : Math.toDegrees(Math.max(0, least)));
+    }
+
+    /** The first angle from 0 at which cos(θ − peak) exceeds a limit, in radians; infinite when it never does. */
+    private static double firstBeyond(double limit, double peak) {
+        return limit >= 1 ? Double.POSITIVE_INFINITY : peak - Math.acos(limit);
+    }
+}

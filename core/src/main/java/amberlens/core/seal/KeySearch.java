@@ -1,0 +1,187 @@
+package amberlens.core.seal;
+
+import amberlens.core.edges.SideDistances;
+import amberlens.core.geometry.Side;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Take;
+import amberlens.core.sharpness.Enlargement;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Finds the cheapest key values with which no frame is open.
+ *
+ * <p>For a fixed turn and anchor the distance of the frame to each side is linear in scale and position, and these are linear
+ * in the key values on hold, linear and curve legs: a linear programme. Instead of a condition for every frame and side it
+ * holds only those that some solution so far has broken, the worst of each broken run; solving and checking go on until none is
+ * broken. A solution of fewer conditions that breaks none of them all is the cheapest under all of them. Smooth and even legs
+ * and curved paths are made linear about the last solution in every round, which mostly converges; whoever asks verifies.
+ */
+final class KeySearch {
+    private static final int MOST_ROUNDS = 80;
+    private static final int MOST_ROUNDS_CURVED = 25;
+
+    /** What still counts as no violation, in frame pixels. */
+    private static final double TOLERANCE_PX = 2e-4;
+
+    private static final double TOLERANCE_PERCENT = 1e-6;
+
+    /** Either the camera found, or where the best try is furthest open. */
+    record Outcome(Optional<CameraTrack> camera, CameraTrack best, int worstFrame, Side worstSide) {}
+
+    /** One condition that was broken: an edge at a side, or, without a side, the limit. */
+    private record Cut(int frame, Optional<Side> side) {}
+
+    private final Take take;
+    private final SealTerms terms;
+    private final KeyMoves moves;
+    private final Set<Cut> cuts = new LinkedHashSet<>();
+    private final List<LinearProgramme.Row> rows = new ArrayList<>();
+    private final boolean linear;
+
+    private KeySearch(SealWay way, Take take, SealTerms terms) {
+        this.take = take;
+        this.terms = terms;
+        moves = new KeyMoves(take.camera(), take.frame().width(), way);
+        linear = moves.linear();
+    }
+
+    static Outcome run(SealWay way, Take take, SealTerms terms) {
+        return new KeySearch(way, take, terms).run();
+    }
+
+    private Outcome run() {
+        double[] amounts = new double[moves.amounts().size()];
+        Linearised near = new Linearised(moves, amounts, take);
+        Take now = take;
+        for (int round = 0; round < (linear ? MOST_ROUNDS : MOST_ROUNDS_CURVED); round++) {
+            List<Cut> broken = broken(now);
+            if (broken.isEmpty()) {
+                return found(now.camera());
+            }
+            boolean news = cuts.addAll(broken);
+            if (linear && !news) {
+                break;
+            }
+            near = linear ? near : new Linearised(moves, amounts, take);
+            Linearised about = near;
+            rows.clear();
+            cuts.forEach(cut -> rows.add(row(about, cut)));
+            Optional<double[]> solved = programme(about, true).cheapest();
+            if (solved.isEmpty()) {
+                return stuck(about);
+            }
+            amounts = solved.get();
+            now = take.withCamera(moves.moved(amounts));
+        }
+        return linear ? stuck(near) : open(now.camera());
+    }
+
+    private LinearProgramme programme(Linearised near, boolean withEdges) {
+        var programme = new LinearProgramme(
+                moves.amounts().stream().mapToDouble(KeyMoves.Amount::weight).toArray(),
+                moves.amounts().stream()
+                        .mapToDouble(amount -> amount.quantity().isScale() ? -0.95 : Double.NEGATIVE_INFINITY)
+                        .toArray());
+        programme.require(moves.order());
+        int index = 0;
+        for (Cut cut : cuts) {
+            if (withEdges || cut.side().isEmpty()) {
+                programme.require(List.of(rows.get(index)));
+            }
+            index++;
+        }
+        terms.locked()
+                .forEach(frame -> programme.fix(near.kept(frame, take.pose(frame)).stream()
+                        .filter(row -> Arrays.stream(row.factors()).anyMatch(factor -> factor != 0))
+                        .toList()));
+        return programme;
+    }
+
+    private LinearProgramme.Row row(Linearised near, Cut cut) {
+        return cut.side()
+                .map(side -> near.edge(cut.frame(), side))
+                .orElseGet(() -> near.limit(cut.frame(), limitAt(cut.frame())));
+    }
+
+    private double limitAt(int frame) {
+        return Math.max(terms.limitPercent(), Enlargement.percent(take.pose(frame)));
+    }
+
+    /** The worst frame of every run in which a side is open or the limit passed. */
+    private List<Cut> broken(Take now) {
+        double[][] missing = new double[5][take.length()];
+        for (int frame = 0; frame < take.length(); frame++) {
+            Pose pose = now.pose(frame);
+            SideDistances distances = SideDistances.of(pose, take.picture(), take.frame());
+            for (Side side : Side.values()) {
+                missing[side.ordinal()][frame] = -TOLERANCE_PX - distances.to(side);
+            }
+            missing[4][frame] = Enlargement.percent(pose) - limitAt(frame) - TOLERANCE_PERCENT;
+        }
+        List<Cut> broken = new ArrayList<>();
+        for (Side side : Side.values()) {
+            worstOfRuns(missing[side.ordinal()]).forEach(frame -> broken.add(new Cut(frame, Optional.of(side))));
+        }
+        worstOfRuns(missing[4]).forEach(frame -> broken.add(new Cut(frame, Optional.empty())));
+        return broken;
+    }
+
+    private static List<Integer> worstOfRuns(double[] missing) {
+        List<Integer> worst = new ArrayList<>();
+        int best = -1;
+        for (int frame = 0; frame <= missing.length; frame++) {
+            boolean broken = frame < missing.length && missing[frame] > 0;
+            if (broken && (best < 0 || missing[frame] > missing[best])) {
+                best = frame;
+            } else if (!broken && best >= 0) {
+                worst.add(best);
+                best = -1;
+            }
+        }
+        return worst;
+    }
+
+    /** With the least violation there is: where it is worst is what stands in the way. */
+    private Outcome stuck(Linearised near) {
+        List<LinearProgramme.Row> edges = new ArrayList<>();
+        int index = 0;
+        for (Cut cut : cuts) {
+            if (cut.side().isPresent()) {
+                edges.add(rows.get(index));
+            }
+            index++;
+        }
+        CameraTrack best =
+                programme(near, false).leastViolating(edges).map(moves::moved).orElse(take.camera());
+        return open(best);
+    }
+
+    private static Outcome found(CameraTrack camera) {
+        return new Outcome(Optional.of(camera), camera, 0, Side.LEFT);
+    }
+
+    private Outcome open(CameraTrack best) {
+        int worst = 0;
+        double least = Double.POSITIVE_INFINITY;
+        for (int frame = 0; frame < take.length(); frame++) {
+            double margin = SideDistances.of(best.at(frame), take.picture(), take.frame())
+                    .least();
+            if (margin < least) {
+                least = margin;
+                worst = frame;
+            }
+        }
+        SideDistances distances = SideDistances.of(best.at(worst), take.picture(), take.frame());
+        Side side = Arrays.stream(Side.values())
+                .min(Comparator.comparingDouble(distances::to))
+                .orElseThrow();
+        return new Outcome(Optional.empty(), best, worst, side);
+    }
+}

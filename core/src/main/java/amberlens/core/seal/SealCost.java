@@ -1,0 +1,78 @@
+package amberlens.core.seal;
+
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.motion.Axes;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Scale;
+import amberlens.core.motion.Take;
+import amberlens.core.sharpness.Enlargement;
+import java.util.stream.IntStream;
+
+/**
+ * How much a sealed move differs from the one before.
+ *
+ * @param measure Σ over keys of |Δscale|/scale + (|ΔP.x| + |ΔP.y|)/w, a constant counting as one key, unequal axes by their mean
+ * @param scalePercent the largest change of scale over all frames, in per cent of the scale there; signed
+ * @param shiftPx the furthest that a gate's centre moves over the picture, in frame pixels
+ * @param enlargement the new greatest enlargement, in per cent
+ */
+public record SealCost(double measure, double scalePercent, double shiftPx, double enlargement) {
+    /** The cost of one move instead of another that has the same keys. */
+    static SealCost between(Take before, Take after) {
+        double change = 0;
+        double shift = 0;
+        for (int frame = 0; frame < before.length(); frame++) {
+            Pose old = before.pose(frame);
+            Pose now = after.pose(frame);
+            double grown = 100 * (relative(old.scale(), now.scale()));
+            change = Math.abs(grown) > Math.abs(change) ? grown : change;
+            FramePoint moved = now.toFrame(old.gateCentre(before.frame()));
+            shift = Math.max(shift, moved.distance(before.frame().centre()));
+        }
+        double enlargement = Enlargement.greatest(after).percent();
+        return new SealCost(measure(before, after), change, shift, enlargement);
+    }
+
+    /** The mean of the relative changes of both axes. */
+    private static double relative(Scale old, Scale now) {
+        return ((now.x() - old.x()) / old.x() + (now.y() - old.y()) / old.y()) / 2;
+    }
+
+    static double measure(Take before, Take after) {
+        Size frame = before.frame();
+        Channel<Scale> scale = before.camera().scale();
+        Channel<FramePoint> position = before.camera().position();
+        return over(scale, after.camera().scale(), 0, (a, b) -> Math.abs(b - a) / a / 2)
+                + over(scale, after.camera().scale(), 1, (a, b) -> Math.abs(b - a) / a / 2)
+                + over(position, after.camera().position(), 0, (a, b) -> Math.abs(b - a) / frame.width())
+                + over(position, after.camera().position(), 1, (a, b) -> Math.abs(b - a) / frame.width());
+    }
+
+    private interface Price {
+        double of(double before, double after);
+    }
+
+    /** The sum over the keys of one number; keys that only one of the moves has do not count. */
+    private static <V> double over(Channel<V> before, Channel<V> after, int part, Price price) {
+        if (!before.animated() || before.muted()) {
+            return price.of(
+                    before.kind().part(before.constant(), part), after.kind().part(after.constant(), part));
+        }
+        if (before.axes().isPresent() && after.axes().isPresent()) {
+            return over(axis(before.axes().get(), part), axis(after.axes().get(), part), 0, price);
+        }
+        return IntStream.range(0, before.keys().size())
+                .mapToDouble(i -> after.keyAt(before.keys().get(i).at())
+                        .map(key -> price.of(
+                                before.kind().part(before.keys().get(i).value(), part),
+                                after.kind().part(key.value(), part)))
+                        .orElse(0.0))
+                .sum();
+    }
+
+    private static Channel<Double> axis(Axes axes, int part) {
+        return part == 0 ? axes.x() : axes.y();
+    }
+}
