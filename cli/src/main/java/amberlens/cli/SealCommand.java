@@ -1,11 +1,10 @@
 package amberlens.cli;
 
-import amberlens.core.edit.ShotEdits;
+import amberlens.core.edit.SealEdits;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.core.seal.Seal;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
@@ -69,22 +68,18 @@ final class SealCommand implements Callable<Integer> {
                 shotId == null ? LineUp.inTime(project) : List.of(ShotChoice.find(project, shotId, spec.commandLine()));
         boolean refused = false;
         for (Shot shot : shots) {
-            SealResult result = shot.fillsFrame() ? seal(project, shot) : new SealResult.AlreadySealed();
+            SealResult result =
+                    SealEdits.seal(project, shot, way, SealTerms.limit(limit).withMayAddKey(mayAddKey));
             report(shot, result);
             refused |= result instanceof SealResult.Refused;
             if (result instanceof SealResult.Sealed sealed) {
-                project =
-                        ShotEdits.setCamera("seal", shot.id(), sealed.camera()).apply(project);
+                project = SealEdits.accept(shot, way, sealed).apply(project);
             }
         }
         if (output != null || !project.equals(opened)) {
             ProjectFile.save(project, output == null ? file : output);
         }
         return refused ? ExitCode.OPEN_EDGE : ExitCode.DONE;
-    }
-
-    private SealResult seal(Project project, Shot shot) {
-        return Seal.by(way, project.take(shot), SealTerms.limit(limit).withMayAddKey(mayAddKey));
     }
 
     private void report(Shot shot, SealResult result) {

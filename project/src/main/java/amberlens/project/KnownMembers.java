@@ -12,16 +12,30 @@ import java.util.Set;
 record KnownMembers(Set<String> plain, Map<String, KnownMembers> nested) {
     private static final ObjectMapper VALUES = new ObjectMapper();
 
-    static final KnownMembers MEDIA = of("id", "kind", "path", "width", "height");
+    static final KnownMembers MEDIA = of("id", "kind", "path", "width", "height", "opaque");
     static final KnownMembers KEY =
             new KnownMembers(Set.of("at", "value", "in", "out"), Map.of("leg", of("kind", "handles", "even")));
     static final KnownMembers MARKER = of("at", "name");
     static final KnownMembers SHOT = new KnownMembers(
-            Set.of("id", "name", "media", "track", "start", "length", "fillsFrame", "markers"),
+            Set.of(
+                    "id",
+                    "name",
+                    "media",
+                    "track",
+                    "start",
+                    "length",
+                    "fillsFrame",
+                    "markers",
+                    "keepInside",
+                    "opaqueOnly",
+                    "locked",
+                    "subject",
+                    "backdrop",
+                    "alternatives"),
             Map.of("camera", camera()));
     static final KnownMembers PROJECT = new KnownMembers(
             Set.of("format", "version", "name", "media", "shots", "markers"),
-            Map.of("frame", of("width", "height", "rate", "background")));
+            Map.of("frame", of("width", "height", "rate", "background", "blurred")));
 
     private static KnownMembers of(String... names) {
         return new KnownMembers(Set.of(names), Map.of());

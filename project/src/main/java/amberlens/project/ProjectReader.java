@@ -1,5 +1,6 @@
 package amberlens.project;
 
+import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Colour;
 import amberlens.core.model.FileProblem;
@@ -8,6 +9,7 @@ import amberlens.core.model.Marker;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.time.FrameRate;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -16,6 +18,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 
 /** From a file's members, which the schema has accepted, to a project. Rules beyond the schema are checked here. */
@@ -70,7 +73,8 @@ final class ProjectReader {
                         FrameRate.parse(node.get("rate").asText()),
                         node.has("background")
                                 ? Colour.parse(node.get("background").asText())
-                                : Colour.BLACK));
+                                : Colour.BLACK,
+                        node.path("blurred").asBoolean(false)));
     }
 
     private Media media(JsonNode node, String at) throws FileProblem {
@@ -82,6 +86,7 @@ final class ProjectReader {
                         Media.Kind.PHOTO,
                         absolute(written),
                         size(node),
+                        opaque(node),
                         KnownMembers.MEDIA.extras(node)));
     }
 
@@ -97,6 +102,7 @@ final class ProjectReader {
     private Shot shot(JsonNode node, String at) throws FileProblem {
         CameraTrack track = new CameraReader(file).camera(node.get("camera"), at + "/camera");
         String id = node.get("id").asText();
+        ShotSettings settings = new SettingsReader(file).settings(node, at);
         return checked(
                 at,
                 () -> new Shot(
@@ -106,7 +112,7 @@ final class ProjectReader {
                         node.path("track").asInt(1),
                         node.get("start").asInt(),
                         node.get("length").asInt(),
-                        node.path("fillsFrame").asBoolean(true),
+                        settings,
                         track,
                         markers(node),
                         KnownMembers.SHOT.extras(node)));
@@ -118,6 +124,14 @@ final class ProjectReader {
                 .forEach(marker -> markers.add(new Marker(
                         marker.get("at").asInt(), marker.path("name").asText(""), KnownMembers.MARKER.extras(marker))));
         return markers;
+    }
+
+    private static Optional<PictureArea> opaque(JsonNode media) {
+        JsonNode area = media.path("opaque");
+        return area.isMissingNode()
+                ? Optional.empty()
+                : Optional.of(
+                        new PictureArea(area.get("x").asInt(), area.get("y").asInt(), size(area)));
     }
 
     private static Size size(JsonNode node) {

@@ -1,9 +1,12 @@
 package amberlens.project;
 
+import amberlens.core.model.Alternative;
+import amberlens.core.model.Backdrop;
 import amberlens.core.model.Marker;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.Property;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
@@ -32,6 +35,9 @@ final class ProjectWriter {
         frame.put("height", project.frameSize().height());
         frame.put("rate", project.frame().rate().written());
         frame.put("background", project.frame().background().toString());
+        if (project.frame().blurred()) {
+            frame.put("blurred", true);
+        }
         ArrayNode media = root.putArray("media");
         project.media().forEach(item -> media.add(media(item)));
         ArrayNode shots = root.putArray("shots");
@@ -63,6 +69,13 @@ final class ProjectWriter {
         node.put("path", relative(item.path()));
         node.put("width", item.size().width());
         node.put("height", item.size().height());
+        item.opaque().ifPresent(area -> {
+            ObjectNode written = node.putObject("opaque");
+            written.put("x", area.left());
+            written.put("y", area.top());
+            written.put("width", area.size().width());
+            written.put("height", area.size().height());
+        });
         KnownMembers.merge(node, item.extras().members());
         return node;
     }
@@ -82,10 +95,40 @@ final class ProjectWriter {
         node.put("track", shot.track());
         node.put("start", shot.start());
         node.put("length", shot.length());
-        node.put("fillsFrame", shot.fillsFrame());
+        putSettings(node, shot.settings());
         node.set("camera", CameraWriter.camera(shot.camera(), EnumSet.allOf(Property.class)));
         putMarkers(node, shot.markers());
         KnownMembers.merge(node, shot.extras().members());
         return node;
+    }
+
+    /** What is as usual is left out. */
+    private static void putSettings(ObjectNode node, ShotSettings settings) {
+        node.put("fillsFrame", settings.fillsFrame());
+        if (!settings.keepInside()) {
+            node.put("keepInside", false);
+        }
+        if (settings.opaqueOnly()) {
+            node.put("opaqueOnly", true);
+        }
+        if (!settings.locked().isEmpty()) {
+            ArrayNode locked = node.putArray("locked");
+            settings.locked().forEach(locked::add);
+        }
+        settings.subject()
+                .ifPresent(point -> node.putArray("subject").add(point.x()).add(point.y()));
+        switch (settings.backdrop()) {
+            case Backdrop.Below _ -> {}
+            case Backdrop.Plain plain -> node.put("backdrop", plain.colour().toString());
+            case Backdrop.Blurred _ -> node.put("backdrop", SettingsReader.BLURRED);
+        }
+        if (!settings.alternatives().isEmpty()) {
+            ArrayNode versions = node.putArray("alternatives");
+            for (Alternative version : settings.alternatives()) {
+                ObjectNode written = versions.addObject();
+                written.put("name", version.name());
+                written.set("camera", CameraWriter.camera(version.camera(), EnumSet.allOf(Property.class)));
+            }
+        }
     }
 }

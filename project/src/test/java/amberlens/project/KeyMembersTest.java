@@ -13,6 +13,7 @@ import amberlens.core.model.Marker;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.Axes;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
@@ -70,7 +71,7 @@ class KeyMembersTest {
                 1,
                 0,
                 125,
-                true,
+                ShotSettings.USUAL,
                 camera(),
                 List.of(Marker.at(40, "door"), Marker.at(7, "")),
                 Extras.NONE);

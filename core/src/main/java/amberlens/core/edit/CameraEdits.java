@@ -18,12 +18,18 @@ public final class CameraEdits {
 
     /**
      * Gives the camera a pose at a frame. Animated properties get or change a key there, constants change as a whole;
-     * properties that already have the wanted value are left alone.
+     * properties that already have the wanted value are left alone. With <em>keep inside</em> on it is the nearest pose that
+     * leaves no edge open.
      *
      * @param frame from the shot's first frame
      */
     public static Edit setPose(String name, String shotId, int frame, Pose pose) {
-        return Edit.ofShot(name, shotId, shot -> shot.withCamera(posed(shot.camera(), frame, pose)));
+        return Edit.of(
+                name,
+                project -> project.mapShot(shotId, shot -> {
+                    Pose kept = Inside.kept(project, shot, shot.camera().at(frame), pose);
+                    return shot.withCamera(posed(shot.camera(), frame, kept));
+                }));
     }
 
     /**
@@ -31,10 +37,13 @@ public final class CameraEdits {
      * in addition every animated property gets a key there, so that the frame becomes a framing.
      */
     public static Edit setFraming(String name, String shotId, int frame, Pose pose) {
-        return Edit.ofShot(name, shotId, shot -> {
-            CameraTrack posed = posed(shot.camera(), frame, pose);
-            return posed.equals(shot.camera()) ? shot : shot.withCamera(keyedWhereAnimated(posed, frame));
-        });
+        return Edit.of(
+                name,
+                project -> project.mapShot(shotId, shot -> {
+                    Pose kept = Inside.kept(project, shot, shot.camera().at(frame), pose);
+                    CameraTrack posed = posed(shot.camera(), frame, kept);
+                    return posed.equals(shot.camera()) ? shot : shot.withCamera(keyedWhereAnimated(posed, frame));
+                }));
     }
 
     private static CameraTrack keyedWhereAnimated(CameraTrack camera, int frame) {

@@ -8,13 +8,19 @@ import amberlens.core.time.FrameRate;
  *
  * @param size frame pixels, at most {@value #LARGEST} in each direction
  * @param background what shows where no picture is
+ * @param blurred whether there the picture above shows first, blurred and darkened
  */
-public record FrameFormat(Size size, FrameRate rate, Colour background) {
+public record FrameFormat(Size size, FrameRate rate, Colour background, boolean blurred) {
     /** The greatest width or height of a frame. */
     public static final int LARGEST = 16384;
 
     /** 1920 × 1080 at 25 frames per second on black. */
     public static final FrameFormat USUAL = new FrameFormat(new Size(1920, 1080), FrameRate.of(25), Colour.BLACK);
+
+    /** Over a plain colour. */
+    public FrameFormat(Size size, FrameRate rate, Colour background) {
+        this(size, rate, background, false);
+    }
 
     public FrameFormat {
         if (size.width() > LARGEST || size.height() > LARGEST) {

@@ -1,8 +1,10 @@
 package amberlens.core.model;
 
 import amberlens.core.extras.Extras;
+import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * One item of the shelf.
@@ -10,8 +12,9 @@ import java.util.Locale;
  * @param id unique among the project's media
  * @param path where the file is: absolute once a project is open
  * @param size the upright size in source pixels
+ * @param opaque the bounds of its fully opaque pixels, where they were asked for
  */
-public record Media(String id, Kind kind, String path, Size size, Extras extras) {
+public record Media(String id, Kind kind, String path, Size size, Optional<PictureArea> opaque, Extras extras) {
     /** What the file holds. */
     public enum Kind {
         PHOTO
@@ -24,15 +27,19 @@ public record Media(String id, Kind kind, String path, Size size, Extras extras)
     }
 
     public static Media photo(String id, String path, Size size) {
-        return new Media(id, Kind.PHOTO, path, size, Extras.NONE);
+        return new Media(id, Kind.PHOTO, path, size, Optional.empty(), Extras.NONE);
     }
 
     public Media withPath(String newPath) {
-        return new Media(id, kind, newPath, size, extras);
+        return new Media(id, kind, newPath, size, opaque, extras);
     }
 
     public Media withSize(Size newSize) {
-        return new Media(id, kind, path, newSize, extras);
+        return new Media(id, kind, path, newSize, newSize.equals(size) ? opaque : Optional.empty(), extras);
+    }
+
+    public Media withOpaque(PictureArea bounds) {
+        return new Media(id, kind, path, size, Optional.of(bounds), extras);
     }
 
     /** What people call it: the file's name without folders and ending, hyphens and underscores as spaces. */

@@ -1,6 +1,8 @@
 package amberlens.core.model;
 
+import amberlens.core.edges.Judged;
 import amberlens.core.extras.Extras;
+import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Take;
 import java.util.HashSet;
@@ -57,9 +59,18 @@ public record Project(
         return media(shot.media()).orElseThrow();
     }
 
-    /** What the edges of a shot of this project depend on. */
+    /** What the edges of a shot of this project are judged by. */
+    public Judged judged(Shot shot) {
+        Media shown = mediaOf(shot);
+        PictureArea area = shown.opaque()
+                .filter(_ -> shot.settings().opaqueOnly())
+                .orElseGet(() -> PictureArea.whole(shown.size()));
+        return new Judged(area, frame.size(), frame.size());
+    }
+
+    /** What the edges of a shot of this project depend on, as it is judged. */
     public Take take(Shot shot) {
-        return new Take(shot.camera(), shot.length(), mediaOf(shot).size(), frame.size());
+        return judged(shot).take(shot.camera(), shot.length());
     }
 
     public Size frameSize() {

@@ -13,7 +13,7 @@ import java.util.List;
  * @param track from 1; higher tracks lie above lower ones
  * @param start the line-up frame of its first frame, at least 0
  * @param length frames, 1 … {@value #LONGEST}
- * @param fillsFrame whether its edges are judged
+ * @param settings how it is handled
  * @param markers in time; their frames count from the shot's first
  */
 public record Shot(
@@ -23,7 +23,7 @@ public record Shot(
         int track,
         int start,
         int length,
-        boolean fillsFrame,
+        ShotSettings settings,
         CameraTrack camera,
         List<Marker> markers,
         Extras extras) {
@@ -45,7 +45,7 @@ public record Shot(
         }
     }
 
-    /** A shot without markers. */
+    /** A shot without markers, its other settings as usual. */
     public Shot(
             String id,
             String name,
@@ -56,7 +56,22 @@ public record Shot(
             boolean fillsFrame,
             CameraTrack camera,
             Extras extras) {
-        this(id, name, media, track, start, length, fillsFrame, camera, List.of(), extras);
+        this(
+                id,
+                name,
+                media,
+                track,
+                start,
+                length,
+                ShotSettings.USUAL.withFillsFrame(fillsFrame),
+                camera,
+                List.of(),
+                extras);
+    }
+
+    /** Whether its edges are judged. */
+    public boolean fillsFrame() {
+        return settings.fillsFrame();
     }
 
     /** Its last frame, counted from its first: N − 1. */
@@ -70,22 +85,26 @@ public record Shot(
     }
 
     public Shot withName(String newName) {
-        return new Shot(id, newName, media, track, start, length, fillsFrame, camera, markers, extras);
+        return new Shot(id, newName, media, track, start, length, settings, camera, markers, extras);
     }
 
     public Shot withStart(int newStart) {
-        return new Shot(id, name, media, track, newStart, length, fillsFrame, camera, markers, extras);
+        return new Shot(id, name, media, track, newStart, length, settings, camera, markers, extras);
     }
 
     public Shot withLength(int newLength) {
-        return new Shot(id, name, media, track, start, newLength, fillsFrame, camera, markers, extras);
+        return new Shot(id, name, media, track, start, newLength, settings, camera, markers, extras);
     }
 
     public Shot withCamera(CameraTrack newCamera) {
-        return new Shot(id, name, media, track, start, length, fillsFrame, newCamera, markers, extras);
+        return new Shot(id, name, media, track, start, length, settings, newCamera, markers, extras);
     }
 
     public Shot withMarkers(List<Marker> newMarkers) {
-        return new Shot(id, name, media, track, start, length, fillsFrame, camera, newMarkers, extras);
+        return new Shot(id, name, media, track, start, length, settings, camera, newMarkers, extras);
+    }
+
+    public Shot withSettings(ShotSettings newSettings) {
+        return new Shot(id, name, media, track, start, length, newSettings, camera, markers, extras);
     }
 }

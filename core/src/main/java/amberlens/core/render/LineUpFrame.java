@@ -1,8 +1,10 @@
 package amberlens.core.render;
 
+import amberlens.core.edges.Conform;
 import amberlens.core.edges.Margin;
 import amberlens.core.geometry.AffineMap;
 import amberlens.core.geometry.Size;
+import amberlens.core.model.Backdrop;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -10,6 +12,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Which layers make one frame of the line-up. */
@@ -33,10 +36,30 @@ public final class LineUpFrame {
         for (Shot shot : LineUp.at(project, frame)) {
             Pyramid picture = pictures.of(project.mediaOf(shot));
             if (picture != null) {
-                layers.add(layer(picture, shot.camera().at(frame - shot.start()), project.frameSize(), output));
+                Layer layer = layer(picture, shot.camera().at(frame - shot.start()), project.frameSize(), output);
+                if (!layer.covers() || !picture.opaque()) {
+                    backdrop(project, shot, picture, layers.isEmpty())
+                            .ifPresent(behind -> layers.add(filling(behind, project.frameSize(), output)));
+                }
+                layers.add(layer);
             }
         }
         return layers;
+    }
+
+    /** What stands right behind a shot's picture; empty for what lies below. */
+    private static Optional<Pyramid> backdrop(Project project, Shot shot, Pyramid picture, boolean lowest) {
+        return switch (shot.settings().backdrop()) {
+            case Backdrop.Blurred _ -> Optional.of(picture.softened());
+            case Backdrop.Plain plain -> Optional.of(Pyramid.plain(plain.colour()));
+            case Backdrop.Below _ ->
+                lowest && project.frame().blurred() ? Optional.of(picture.softened()) : Optional.empty();
+        };
+    }
+
+    /** A picture laid in so that it just fills the frame. */
+    private static Layer filling(Pyramid picture, Size frame, Size output) {
+        return layer(picture, Conform.FILL.pose(picture.size(), frame), frame, output);
     }
 
     /** One picture in one pose. */

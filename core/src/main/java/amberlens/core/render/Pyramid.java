@@ -1,8 +1,10 @@
 package amberlens.core.render;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.model.Colour;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A picture at full size and halved again and again, so that a reduced view reads about as many pixels as it shows.
@@ -15,6 +17,7 @@ public final class Pyramid {
     private static final int SMALLEST = 8;
 
     private final List<LinearRaster> levels;
+    private volatile @Nullable Pyramid softened;
 
     private Pyramid(List<LinearRaster> levels) {
         this.levels = List.copyOf(levels);
@@ -28,6 +31,26 @@ public final class Pyramid {
             levels.add(Halving.half(levels.getLast(), rows));
         }
         return new Pyramid(levels);
+    }
+
+    /** One pixel of a colour. */
+    public static Pyramid plain(Colour colour) {
+        long pixel = LinearRaster.pixel(
+                Srgb.linear16(colour.rgb() >> 16),
+                Srgb.linear16(colour.rgb() >> 8 & 0xFF),
+                Srgb.linear16(colour.rgb() & 0xFF),
+                65535);
+        return new Pyramid(List.of(new LinearRaster(new Size(1, 1), new long[] {pixel}, true)));
+    }
+
+    /** The picture blurred and darkened, small, as a backdrop; made when it is first asked for. */
+    public Pyramid softened() {
+        Pyramid made = softened;
+        if (made == null) {
+            made = new Pyramid(List.of(Softening.of(levels)));
+            softened = made;
+        }
+        return made;
     }
 
     /** The size of the picture itself, in source pixels. */

@@ -139,6 +139,8 @@ class EditsTest {
     @Test
     void turning_animation_off_keeps_the_value_at_the_frame() {
         Project project = FramingEdits.add("s1", 0).apply(with(1));
+        project =
+                project.mapShot("s1", shot -> shot.withSettings(shot.settings().withKeepInside(false)));
         Pose pose = first(project).camera().at(0);
         project = CameraEdits.setPose("turn", "s1", 100, pose.withDegrees(10)).apply(project);
         Project off =

@@ -1,0 +1,47 @@
+package amberlens.core.edit;
+
+import amberlens.core.edges.Judged;
+import amberlens.core.edges.KeepInside;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Pose;
+
+/** <em>Keep inside</em> for whatever changes the pose of a shot. */
+public final class Inside {
+    private Inside() {}
+
+    /** Whether changes of a shot's pose stop at the picture's sides. */
+    public static boolean isKept(Shot shot) {
+        return shot.settings().keepInside() && shot.fillsFrame();
+    }
+
+    /** The pose to take instead of the wanted one: with keep inside on, the nearest that leaves no edge open. */
+    public static Pose kept(Project project, Shot shot, Pose from, Pose wanted) {
+        if (!isKept(shot)) {
+            return wanted;
+        }
+        Judged judged = project.judged(shot);
+        Pose as = judged.of(wanted);
+        Pose nearest = KeepInside.nearest(judged.of(from), as, judged.picture(), judged.mask());
+        return nearest.equals(as) ? wanted : judged.back(nearest);
+    }
+
+    /** A whole move whose keys are kept inside: those of the position follow, where no key has to be added for it. */
+    public static CameraTrack kept(Project project, Shot shot, CameraTrack camera) {
+        CameraTrack kept = camera;
+        if (isKept(shot)) {
+            for (int frame : camera.keyFrames()) {
+                Pose pose = kept.at(frame);
+                Pose inside = kept(project, shot, pose, pose);
+                boolean ownKeys = kept.position().keyAt(frame).isPresent()
+                        || !kept.position().animated();
+                boolean sameScale = inside.scale().equals(pose.scale());
+                if (ownKeys && (sameScale || kept.scale().keyAt(frame).isPresent())) {
+                    kept = CameraEdits.posed(kept, frame, inside);
+                }
+            }
+        }
+        return kept;
+    }
+}

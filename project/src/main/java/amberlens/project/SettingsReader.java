@@ -1,0 +1,63 @@
+package amberlens.project;
+
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.model.Alternative;
+import amberlens.core.model.Backdrop;
+import amberlens.core.model.Colour;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.ShotSettings;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+
+/** From the members of a shot, which the schema has accepted, to its settings. What is not written is as usual. */
+final class SettingsReader {
+    static final String BLURRED = "blurred";
+
+    private final Path file;
+
+    SettingsReader(Path file) {
+        this.file = file;
+    }
+
+    ShotSettings settings(JsonNode shot, String at) throws FileProblem {
+        var locked = new TreeSet<Integer>();
+        shot.path("locked").forEach(frame -> locked.add(frame.asInt()));
+        return new ShotSettings(
+                shot.path("fillsFrame").asBoolean(true),
+                shot.path("keepInside").asBoolean(true),
+                shot.path("opaqueOnly").asBoolean(false),
+                locked,
+                subject(shot.path("subject")),
+                backdrop(shot.path("backdrop")),
+                alternatives(shot.path("alternatives"), at + "/alternatives"));
+    }
+
+    private static Optional<PicturePoint> subject(JsonNode point) {
+        return point.isMissingNode()
+                ? Optional.empty()
+                : Optional.of(
+                        new PicturePoint(point.get(0).asDouble(), point.get(1).asDouble()));
+    }
+
+    private static Backdrop backdrop(JsonNode written) {
+        if (written.isMissingNode()) {
+            return Backdrop.BELOW;
+        }
+        return written.asText().equals(BLURRED) ? Backdrop.BLURRED : new Backdrop.Plain(Colour.parse(written.asText()));
+    }
+
+    private List<Alternative> alternatives(JsonNode written, String at) throws FileProblem {
+        List<Alternative> read = new ArrayList<>();
+        for (int i = 0; i < written.size(); i++) {
+            JsonNode version = written.get(i);
+            var camera = new CameraReader(file).camera(version.get("camera"), at + "/" + i + "/camera");
+            String name = version.get("name").asText();
+            read.add(CameraReader.checked(file, at + "/" + i, () -> new Alternative(name, camera)));
+        }
+        return read;
+    }
+}

@@ -1,0 +1,90 @@
+package amberlens.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberlens.core.edges.EdgeReport;
+import amberlens.core.extras.Extras;
+import amberlens.core.geometry.PictureArea;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Alternative;
+import amberlens.core.model.Backdrop;
+import amberlens.core.model.Colour;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.model.ShotSettings;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Pose;
+import amberlens.core.time.FrameRate;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class SettingsMembersTest {
+    private static final Size PICTURE = new Size(3000, 2000);
+
+    @TempDir
+    private Path folder;
+
+    private Project project(ShotSettings settings) {
+        Media media = Media.photo("m1", folder.resolve("sheet.png").toString(), PICTURE)
+                .withOpaque(new PictureArea(100, 80, new Size(2700, 1800)));
+        var camera = CameraTrack.still(Pose.neutral(PICTURE, new Size(1920, 1080)));
+        return Project.empty("Fernhollow")
+                .withFrame(new FrameFormat(new Size(1920, 1080), FrameRate.of(25), new Colour(0x102030), true))
+                .withMedia(List.of(media))
+                .withShots(List.of(
+                        new Shot("s1", "Sheet", "m1", 1, 0, 50, true, camera, Extras.NONE).withSettings(settings)));
+    }
+
+    private Project roundTrip(Project project) throws FileProblem {
+        Path file = folder.resolve("film.amber");
+        ProjectFile.save(project, file);
+        return ProjectFile.open(file);
+    }
+
+    @Test
+    void all_settings_of_a_shot_come_back_as_they_were() throws FileProblem {
+        var still =
+                CameraTrack.still(Pose.neutral(PICTURE, new Size(1920, 1080)).withDegrees(3));
+        var settings = new ShotSettings(
+                false,
+                false,
+                true,
+                new TreeSet<>(List.of(0, 49)),
+                Optional.of(new PicturePoint(1200.5, 640)),
+                new Backdrop.Plain(new Colour(0xC0FFEE)),
+                List.of(new Alternative("B", still)));
+        assertThat(roundTrip(project(settings))).isEqualTo(project(settings));
+        var blurred = ShotSettings.USUAL.withBackdrop(Backdrop.BLURRED);
+        assertThat(roundTrip(project(blurred))).isEqualTo(project(blurred));
+    }
+
+    @Test
+    void usual_settings_are_not_written() throws IOException, FileProblem {
+        roundTrip(project(ShotSettings.USUAL));
+        assertThat(Files.readString(folder.resolve("film.amber")))
+                .contains("fillsFrame")
+                .doesNotContain("keepInside", "opaqueOnly", "locked", "subject", "backdrop", "alternatives");
+    }
+
+    @Test
+    void opaque_bounds_narrow_the_room_only_when_they_are_asked_for() {
+        Project whole = project(ShotSettings.USUAL);
+        Project narrow = project(ShotSettings.USUAL.withOpaqueOnly(true));
+        double margin =
+                EdgeReport.of(whole.take(whole.shots().getFirst())).worst().framePx();
+        double narrower =
+                EdgeReport.of(narrow.take(narrow.shots().getFirst())).worst().framePx();
+        assertThat(margin).isEqualTo(460);
+        assertThat(narrower).isEqualTo(340);
+    }
+}
