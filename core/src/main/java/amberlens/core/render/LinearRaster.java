@@ -1,6 +1,8 @@
 package amberlens.core.render;
 
+import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
+import java.util.Optional;
 
 /**
  * Pixels in linear light with premultiplied alpha, 16 bits each of red, green, blue and alpha, row by row.
@@ -42,6 +44,30 @@ public final class LinearRaster {
 
     public boolean opaque() {
         return opaque;
+    }
+
+    /** The bounds of the pixels that nothing shows through; empty when there are none. */
+    public Optional<PictureArea> opaqueBounds() {
+        if (opaque) {
+            return Optional.of(PictureArea.whole(size));
+        }
+        int left = width();
+        int right = -1;
+        int top = height();
+        int bottom = -1;
+        for (int y = 0; y < height(); y++) {
+            for (int x = 0; x < width(); x++) {
+                if (Rgba16.alpha(pixels[row(y) + x]) == 65535) {
+                    left = Math.min(left, x);
+                    right = Math.max(right, x);
+                    top = Math.min(top, y);
+                    bottom = y;
+                }
+            }
+        }
+        return right < 0
+                ? Optional.empty()
+                : Optional.of(new PictureArea(left, top, new Size(right - left + 1, bottom - top + 1)));
     }
 
     /** The memory held, in bytes. */

@@ -1,9 +1,11 @@
 package amberlens.core.render;
 
+import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Colour;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -60,6 +62,11 @@ public final class Pyramid {
 
     public boolean opaque() {
         return levels.getFirst().opaque();
+    }
+
+    /** The bounds of the fully opaque pixels; empty when there are none. */
+    public Optional<PictureArea> opaqueBounds() {
+        return levels.getFirst().opaqueBounds();
     }
 
     /** The memory held by all levels, in bytes. */
