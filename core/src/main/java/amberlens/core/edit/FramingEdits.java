@@ -1,12 +1,37 @@
 package amberlens.core.edit;
 
+import amberlens.core.geometry.FramePoint;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.KeyInsertion;
+import amberlens.core.motion.Pose;
+import java.util.List;
 
 /** Changes of whole framings: all properties of a camera at one frame. Moved and eased they are as any other keys. */
 public final class FramingEdits {
     private FramingEdits() {}
+
+    /**
+     * Moves the gates of several framings together over the picture.
+     *
+     * @param frames of the shot
+     * @param dx to the right, source pixels
+     * @param dy down, source pixels
+     */
+    public static Edit moveOver(String shotId, List<Integer> frames, double dx, double dy) {
+        return Edit.of(
+                "move of " + frames.size() + " framings",
+                project -> project.mapShot(shotId, shot -> {
+                    CameraTrack moved = shot.camera();
+                    for (int frame : frames) {
+                        Pose pose = shot.camera().at(frame);
+                        FramePoint to = pose.toFrame(pose.anchor().plus(-dx, -dy));
+                        Pose kept = Inside.kept(project, shot, pose, pose.withPosition(to));
+                        moved = CameraEdits.posed(moved, frame, kept);
+                    }
+                    return shot.withCamera(moved);
+                }));
+    }
 
     /** Keys all camera properties at a frame with the values they have there. */
     public static Edit add(String shotId, int frame) {

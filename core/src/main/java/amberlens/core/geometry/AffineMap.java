@@ -34,6 +34,11 @@ public record AffineMap(double xx, double xy, double dx, double yx, double yy, d
         return new AffineMap(ixx, ixy, -(ixx * dx + ixy * dy), iyx, iyy, -(iyx * dx + iyy * dy));
     }
 
+    /** This map followed by a shift. */
+    public AffineMap thenShifted(double byX, double byY) {
+        return new AffineMap(xx, xy, dx + byX, yx, yy, dy + byY);
+    }
+
     /** First this map, then a scaling about the origin. */
     public AffineMap thenScaled(double factorX, double factorY) {
         return new AffineMap(factorX * xx, factorX * xy, factorX * dx, factorY * yx, factorY * yy, factorY * dy);

@@ -47,6 +47,19 @@ public final class LineUpFrame {
         return layers;
     }
 
+    /**
+     * Likewise, but only a part of the output.
+     *
+     * @param left where the part begins in the output
+     * @param top likewise
+     */
+    public static List<Layer> layers(
+            Project project, int frame, Size output, double left, double top, Pictures pictures) {
+        return layers(project, frame, output, pictures).stream()
+                .map(layer -> new Layer(layer.picture(), layer.toOutput().thenShifted(-left, -top), layer.covers()))
+                .toList();
+    }
+
     /** What stands right behind a shot's picture; empty for what lies below. */
     private static Optional<Pyramid> backdrop(Project project, Shot shot, Pyramid picture, boolean lowest) {
         return switch (shot.settings().backdrop()) {

@@ -29,8 +29,10 @@ public record Action(
         PROJECT("Project"),
         EDIT("Edit"),
         SHOT("Shot"),
+        EDGES("Edges"),
         MOVE("Move"),
         KEYS("Keys"),
+        VIEW("View"),
         PLAY("Play"),
         HELP("Help");
 

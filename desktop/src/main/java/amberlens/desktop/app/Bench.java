@@ -12,11 +12,13 @@ import amberlens.desktop.lineup.LineUpPane;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.play.Playback;
 import amberlens.desktop.score.ScorePane;
+import amberlens.desktop.sealing.SealPane;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.shelf.ShelfPane;
 import amberlens.desktop.store.Preferences;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
+import amberlens.desktop.store.Viewing.Tool;
 import amberlens.desktop.table.TablePane;
 import amberlens.media.export.ExportFormat;
 import java.nio.file.Path;
@@ -43,7 +45,8 @@ public final class Bench implements AutoCloseable {
     private static final double SHELF_WIDTH = 170;
     private static final double RIGHT_WIDTH = 458;
     private static final double ZOOM = 1.5;
-    private static final Set<KeyCode> TEXT_KEYS = EnumSet.of(KeyCode.A, KeyCode.C, KeyCode.X, KeyCode.V);
+    private static final Set<KeyCode> TEXT_KEYS = EnumSet.of(
+            KeyCode.A, KeyCode.C, KeyCode.X, KeyCode.V, KeyCode.LEFT, KeyCode.RIGHT, KeyCode.UP, KeyCode.DOWN);
 
     private final Store store;
     private final Services services;
@@ -54,6 +57,7 @@ public final class Bench implements AutoCloseable {
     private final ProjectSession session;
     private final PictureImport importer;
     private final List<Subscription> views;
+    private final TablePane table;
     private final LensPane lens;
     private final ScorePane score;
     private final Scene scene;
@@ -79,24 +83,30 @@ public final class Bench implements AutoCloseable {
         importer = new PictureImport(store, services, overlay);
         projectActions();
         EditActions.addTo(actions, store, overlay);
-        ShotActions.addTo(actions, store, services, overlay, lengths);
+        ShotActions.addTo(actions, store, overlay, lengths);
+        EdgeActions.addTo(actions, store, services, overlay);
         MoveActions.addTo(actions, store);
+        AimActions.addTo(actions, store);
+        ViewActions.addTo(actions, store, this::table);
         PlayActions.addTo(actions, store, playback, overlay);
         viewActions();
         TopBar top = new TopBar(store, services, actions, session::recent, session::openSafely);
         ShelfPane shelf = new ShelfPane(store, services, actions, importer::add);
-        TablePane table = new TablePane(store, services, this::find);
+        table = new TablePane(store, services, actions, this::find);
         lens = new LensPane(store, services, actions);
-        CameraPane camera = new CameraPane(store, actions, overlay);
+        CameraPane camera = new CameraPane(store, services, actions, overlay);
+        SealPane seal = new SealPane(store, services);
         LineUpPane lineUp = new LineUpPane(store, services, shelf::conform, lengths);
         score = new ScorePane(store, services);
         StatusLine status = new StatusLine(store, services);
-        views = List.of(top, shelf, table, lens, camera, lineUp, score, status);
-        var root = new StackPane(layout(top, shelf, table, lens, camera, lineUp, score, status), overlay);
+        views = List.of(top, shelf, table, lens, camera, seal, lineUp, score, status);
+        var root = new StackPane(
+                layout(top, shelf, table, lens, new StackPane(camera, seal), lineUp, score, status), overlay);
         scene = new Scene(root, width, height);
         scene.getStylesheets()
                 .add(Bench.class.getResource("/amberlens/desktop/amber.css").toExternalForm());
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, _ -> store.viewing().setPeek(0));
         timer.start();
     }
 
@@ -105,7 +115,7 @@ public final class Bench implements AutoCloseable {
             ShelfPane shelf,
             TablePane table,
             LensPane lens,
-            CameraPane camera,
+            StackPane camera,
             LineUpPane lineUp,
             ScorePane score,
             StatusLine status) {
@@ -202,6 +212,10 @@ public final class Bench implements AutoCloseable {
         if (overlay.isOpen()) {
             return;
         }
+        if (event.getCode() == KeyCode.ESCAPE && leaveModes()) {
+            event.consume();
+            return;
+        }
         var focus = scene.getFocusOwner();
         boolean plain = !event.isShortcutDown() && !event.isAltDown();
         boolean ofText = event.isShortcutDown() && TEXT_KEYS.contains(event.getCode());
@@ -216,6 +230,25 @@ public final class Bench implements AutoCloseable {
             event.consume();
             actions.run(action.id());
         });
+    }
+
+    /** Escape leaves an offer to seal, or puts a tool away. */
+    private boolean leaveModes() {
+        if (store.viewing().sealing()) {
+            store.cancel();
+            store.viewing().setSealing(false);
+            return true;
+        }
+        if (store.viewing().tool() != Tool.HAND && store.viewing().drawn().isEmpty()) {
+            store.viewing().take(Tool.HAND);
+            store.say("");
+            return true;
+        }
+        return false;
+    }
+
+    private TablePane table() {
+        return table;
     }
 
     public Scene scene() {

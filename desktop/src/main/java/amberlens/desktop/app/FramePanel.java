@@ -10,6 +10,7 @@ import amberlens.desktop.look.Overlay;
 import amberlens.desktop.store.Store;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -32,6 +33,7 @@ final class FramePanel extends VBox {
     private final TextField height = new TextField();
     private final ComboBox<String> rate = new ComboBox<>();
     private final TextField background = new TextField();
+    private final CheckBox blurred = new CheckBox("under a blurred, darkened copy of the picture");
     private final Label note = new Label();
 
     FramePanel(Store store, Overlay overlay) {
@@ -55,13 +57,15 @@ final class FramePanel extends VBox {
         rate.setValue(frame.rate().written());
         background.setText(frame.background().toString());
         background.setPrefColumnCount(7);
+        blurred.setId("frame-blurred");
+        blurred.setSelected(frame.blurred());
         GridPane form = new GridPane();
         form.getStyleClass().add("form");
         form.addRow(0, DialogParts.quiet("Project"), name);
         form.addRow(1, DialogParts.quiet("Usual sizes"), shape);
         form.addRow(2, DialogParts.quiet("Size"), new HBox(6, width, new Label("×"), height, DialogParts.quiet("px")));
         form.addRow(3, DialogParts.quiet("Frames per second"), rate);
-        form.addRow(4, DialogParts.quiet("Background"), background);
+        form.addRow(4, DialogParts.quiet("Background"), new HBox(10, background, blurred));
         note.getStyleClass().add("problem");
         note.setWrapText(true);
         note.setMaxWidth(380);
@@ -82,7 +86,8 @@ final class FramePanel extends VBox {
             var frame = new FrameFormat(
                     size,
                     FrameRate.parse(rate.getValue()),
-                    Colour.parse(background.getText().strip()));
+                    Colour.parse(background.getText().strip()),
+                    blurred.isSelected());
             String newName = name.getText().strip();
             store.apply(amberlens.core.edit.Edit.of("frame", project -> ProjectEdits.rename(newName)
                     .apply(ProjectEdits.setFrame(frame).apply(project))));

@@ -1,11 +1,15 @@
 package amberlens.desktop.app;
 
+import amberlens.core.edit.CameraEdits;
+import amberlens.core.geometry.MaskShape;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.core.motion.Framings;
 import amberlens.core.render.FrameRaster;
 import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Viewing;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.film.PngFile;
 import amberlens.project.ProjectFile;
@@ -34,6 +38,10 @@ public final class Shooting {
         CURVES,
         KEYS,
         PATH,
+        SEAL,
+        ROOM,
+        ENDS,
+        MASK,
         EMPTY
     }
 
@@ -89,12 +97,30 @@ public final class Shooting {
                     ((SplitPane) bench.scene().lookup("#seam")).setDividerPositions(TALL_SCORE);
                 }
                 case KEYS -> bench.showKeyMap();
+                case SEAL -> bench.store().viewing().setSealing(true);
+                case ROOM -> takeHold(bench.store());
+                case ENDS -> bench.store().viewing().toggle(Viewing.LensShow.ENDS);
+                case MASK -> {
+                    bench.store().viewing().setMask(Optional.of(MaskShape.PORTRAIT));
+                    bench.store().viewing().setJudgingMask(true);
+                    bench.store().viewing().toggle(Viewing.Guide.THIRDS);
+                }
                 case BENCH, EMPTY -> {}
             }
             whenPicturesAreThere(bench, () -> takeSoon(bench, taken));
         } catch (RuntimeException e) {
             taken.completeExceptionally(e);
         }
+    }
+
+    /** As if a hand held the gate: a drag in progress that has changed nothing yet. */
+    private static void takeHold(Store store) {
+        store.selectedShot()
+                .ifPresent(shot -> store.show(CameraEdits.setFraming(
+                        "move of the gate",
+                        shot.id(),
+                        store.shotFrame(),
+                        shot.camera().at(store.shotFrame()))));
     }
 
     private static Optional<Integer> framingBefore(Bench bench) {

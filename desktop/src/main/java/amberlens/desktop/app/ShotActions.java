@@ -1,44 +1,42 @@
 package amberlens.desktop.app;
 
 import amberlens.core.edges.Conform;
+import amberlens.core.edit.SettingsEdits;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.edit.ShotEdits.Timing;
+import amberlens.core.model.Backdrop;
 import amberlens.core.model.Shot;
-import amberlens.core.seal.SealResult;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.commands.ShotLength;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 
 /** The actions of the Shot menu. */
 final class ShotActions {
     private final Actions actions;
     private final Store store;
-    private final Services services;
     private final Overlay overlay;
     private final ShotLength lengths;
 
-    private ShotActions(Actions actions, Store store, Services services, Overlay overlay, ShotLength lengths) {
+    private ShotActions(Actions actions, Store store, Overlay overlay, ShotLength lengths) {
         this.actions = actions;
         this.store = store;
-        this.services = services;
         this.overlay = overlay;
         this.lengths = lengths;
     }
 
-    static void addTo(Actions actions, Store store, Services services, Overlay overlay, ShotLength lengths) {
-        new ShotActions(actions, store, services, overlay, lengths).add();
+    static void addTo(Actions actions, Store store, Overlay overlay, ShotLength lengths) {
+        new ShotActions(actions, store, overlay, lengths).add();
     }
 
     private void add() {
         BooleanSupplier shot = () -> store.selectedShot().isPresent();
-        actions.add(Menu.SHOT, "shot.seal", "Seal (lift)", "S", shot, this::seal);
         actions.add(
                 Menu.SHOT,
                 "shot.delete",
@@ -67,6 +65,7 @@ final class ShotActions {
                 Menu.SHOT, "shot.length-stretch", "Length, stretching the move…", "", shot, () -> ask(Timing.STRETCH));
         actions.add(Menu.SHOT, "shot.longer", "Longer by a frame", "Shift+Period", shot, () -> lengthen(1));
         actions.add(Menu.SHOT, "shot.shorter", "Shorter by a frame", "Shift+Comma", shot, () -> lengthen(-1));
+        backdrops(shot);
         actions.add(
                 Menu.SHOT,
                 "shot.length-timing",
@@ -76,6 +75,35 @@ final class ShotActions {
                 "",
                 () -> true,
                 () -> store.prefer(to -> to.setLengthTiming(after(to.lengthTiming()))));
+    }
+
+    private void backdrops(BooleanSupplier shot) {
+        backdrop("shot.backdrop-below", "Behind it: what lies below", shot, () -> Backdrop.BELOW);
+        backdrop("shot.backdrop-blurred", "Behind it: a blurred, darkened copy", shot, () -> Backdrop.BLURRED);
+        actions.add(
+                Menu.SHOT,
+                "shot.backdrop-colour",
+                "Behind it: a colour…",
+                "",
+                shot,
+                () -> withShot(found -> overlay.show(new BackdropPanel(store, overlay, found), overlay::close)));
+    }
+
+    private void backdrop(String id, String words, BooleanSupplier shot, Supplier<Backdrop> backdrop) {
+        actions.add(
+                Menu.SHOT,
+                id,
+                words,
+                () -> (store.selectedShot()
+                                        .filter(found ->
+                                                found.settings().backdrop().equals(backdrop.get()))
+                                        .isPresent()
+                                ? "✓ "
+                                : "")
+                        + words,
+                "",
+                shot,
+                () -> withShot(found -> store.apply(SettingsEdits.setBackdrop(found.id(), backdrop.get()))));
     }
 
     private static Optional<Timing> after(Optional<Timing> timing) {
@@ -94,15 +122,5 @@ final class ShotActions {
 
     private void lengthen(int frames) {
         withShot(shot -> lengths.set(shot, Math.clamp(shot.length() + frames, 1, Shot.LONGEST)));
-    }
-
-    private void seal() {
-        withShot(shot -> {
-            switch (services.facts().seal(store.project(), shot)) {
-                case SealResult.AlreadySealed _ -> store.say("Every frame of this shot is sealed already.");
-                case SealResult.Sealed sealed -> store.apply(ShotEdits.setCamera("seal", shot.id(), sealed.camera()));
-                case SealResult.Refused refused -> store.say("It cannot be sealed: " + refused.reason() + ".");
-            }
-        });
     }
 }

@@ -1,10 +1,11 @@
 package amberlens.desktop.app;
 
 import amberlens.core.edges.EdgeReport;
-import amberlens.core.edit.ShotEdits;
+import amberlens.core.edit.SealEdits;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
 import amberlens.core.seal.SealResult;
+import amberlens.core.seal.SealWay;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
@@ -26,6 +27,7 @@ public final class StatusLine extends HBox implements Subscription {
     private final Services services;
     private final Label sentence = new Label();
     private final Hyperlink action = new Hyperlink();
+    private final Hyperlink ways = new Hyperlink("All ways…");
     private final Label saved = new Label();
     private final Subscription subscription;
 
@@ -39,7 +41,13 @@ public final class StatusLine extends HBox implements Subscription {
         action.setId("status-action");
         action.getStyleClass().add("status-action");
         saved.getStyleClass().add("quiet");
-        getChildren().addAll(sentence, action, gap, saved);
+        ways.setId("status-ways");
+        ways.getStyleClass().add("status-action");
+        ways.setOnAction(_ -> {
+            ways.setVisited(false);
+            store.viewing().setSealing(true);
+        });
+        getChildren().addAll(sentence, action, ways, gap, saved);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("status-line");
         subscription = store.subscribe(_ -> refresh());
@@ -49,13 +57,17 @@ public final class StatusLine extends HBox implements Subscription {
     private void refresh() {
         action.setVisible(false);
         action.setManaged(false);
+        ways.setVisible(false);
+        ways.setManaged(false);
         saved.setText(store.file().isEmpty() ? "Not saved yet" : store.unsaved() ? "Unsaved changes" : "Saved");
         var shot = store.selectedShot();
         boolean open = shot.isPresent() && services.facts().open(store.project(), shot.get());
         sentence.pseudoClassStateChanged(
                 javafx.css.PseudoClass.getPseudoClass("open"),
                 open && store.message().isEmpty());
-        if (!store.message().isEmpty()) {
+        if (store.viewing().sealing()) {
+            sentence.setText("The move is shown as the chosen seal would leave it; nothing is changed yet.");
+        } else if (!store.message().isEmpty()) {
             sentence.setText(store.message());
             offer("Dismiss", () -> store.say(""));
         } else if (shot.isEmpty()) {
@@ -71,6 +83,8 @@ public final class StatusLine extends HBox implements Subscription {
     }
 
     private void tellOpen(Shot shot) {
+        ways.setVisible(true);
+        ways.setManaged(true);
         EdgeReport report = services.facts().edges(store.project(), shot);
         EdgeReport.OpenSpan span = report.worstSpan().orElseThrow();
         FrameRate rate = store.project().frame().rate();
@@ -89,7 +103,7 @@ public final class StatusLine extends HBox implements Subscription {
                                 "Seal, %+.1f %% scale",
                                 sealed.cost().scalePercent())
                         + softness(sealed);
-                offer(words, () -> store.apply(ShotEdits.setCamera("seal", shot.id(), sealed.camera())));
+                offer(words, () -> store.apply(SealEdits.accept(shot, SealWay.LIFT, sealed)));
             }
             case SealResult.Refused refused -> {
                 sentence.setText(where + " " + refused.reason());

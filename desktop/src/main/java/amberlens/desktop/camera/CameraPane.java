@@ -9,6 +9,7 @@ import amberlens.core.time.Timecode;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.commands.KeyChanges;
 import amberlens.desktop.look.Overlay;
+import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Change;
 import amberlens.desktop.store.NearKey;
 import amberlens.desktop.store.Selection;
@@ -31,6 +32,7 @@ import javafx.scene.layout.VBox;
 /** The pose at the playhead in numbers, and what the next change will do; or the ease of the selected leg. */
 public final class CameraPane extends StackPane implements Subscription {
     private final Store store;
+    private final Services services;
     private final Label willDo = new Label();
     private final Hyperlink goToKey = new Hyperlink();
     private final Map<Property, PropertyRow> rows = new EnumMap<>(Property.class);
@@ -38,8 +40,9 @@ public final class CameraPane extends StackPane implements Subscription {
     private final LegPanel leg;
     private final Subscription subscription;
 
-    public CameraPane(Store store, Actions actions, Overlay overlay) {
+    public CameraPane(Store store, Services services, Actions actions, Overlay overlay) {
         this.store = store;
+        this.services = services;
         leg = new LegPanel(store, actions);
         Label title = new Label("Camera");
         title.getStyleClass().add("view-title");
@@ -82,7 +85,7 @@ public final class CameraPane extends StackPane implements Subscription {
                 from -> leg.show(shot.get(), from, store.project().frame().rate()));
         int frame = store.shotFrame();
         Pose now = shot.get().camera().at(frame);
-        var picture = store.project().mediaOf(shot.get()).size();
+        var judged = services.facts().judged(store.project(), shot.get());
         rows.forEach((property, row) -> row.show(
                 shot.get(),
                 frame,
@@ -92,7 +95,7 @@ public final class CameraPane extends StackPane implements Subscription {
                         shot.get(),
                         frame,
                         now,
-                        picture,
+                        judged,
                         store.project().frame())));
         announce(shot.get(), frame);
     }

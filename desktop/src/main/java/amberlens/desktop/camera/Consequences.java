@@ -1,7 +1,9 @@
 package amberlens.desktop.camera;
 
 import amberlens.core.edges.FillScale;
+import amberlens.core.edges.Judged;
 import amberlens.core.edges.Room;
+import amberlens.core.edges.TurnLimit;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Shot;
@@ -15,11 +17,11 @@ import java.util.Locale;
 final class Consequences {
     private Consequences() {}
 
-    static String of(Property property, Shot shot, int frame, Pose pose, Size picture, FrameFormat format) {
+    static String of(Property property, Shot shot, int frame, Pose pose, Judged judged, FrameFormat format) {
         return switch (property) {
             case SCALE -> enlargement(pose);
-            case POSITION -> room(pose, picture, format.size());
-            case ROTATION -> turn(pose, picture, format.size());
+            case POSITION -> room(judged.of(pose), judged.picture(), judged.mask());
+            case ROTATION -> turn(judged.of(pose), judged.picture(), judged.mask());
             case ANCHOR -> pace(shot, frame, format);
         };
     }
@@ -34,9 +36,14 @@ final class Consequences {
         return text("Room ←%.0f →%.0f ↑%.0f ↓%.0f", room.left(), room.right(), room.up(), room.down());
     }
 
+    /** The scale that this turn needs where the gate stands, and the turn that this scale allows somewhere. */
     private static String turn(Pose pose, Size picture, Size frame) {
+        String allowed = TurnLimit.degrees(pose.scale(), picture, frame).stream()
+                .mapToObj(most -> most >= 180 ? "any turn fits" : text("turn ≤ %.1f°", most))
+                .findFirst()
+                .orElse("no turn fits");
         return switch (FillScale.of(pose, picture, frame)) {
-            case FillScale.Found found -> text("Needs scale ≥ %.1f %%", found.percent());
+            case FillScale.Found found -> text("Needs ≥ %.1f %%, ", found.percent()) + allowed;
             case FillScale.None none -> "Anchor beyond the " + none.side().word() + ": none covers";
         };
     }

@@ -1,15 +1,20 @@
 package amberlens.desktop.camera;
 
+import amberlens.core.aim.AnchorPlace;
 import amberlens.core.edit.CameraEdits;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
 import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Unit;
 import java.util.Locale;
 import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
@@ -56,7 +61,37 @@ final class PropertyMenu extends MenuButton {
             select.setOnAction(_ -> store.select(new Selection.Keys(
                     KeySet.where(shot.camera(), key -> key.lane().property() == property))));
             getItems().add(select);
+            if (property == Property.ANCHOR) {
+                getItems().add(anchors(shot));
+            }
             addUnits();
+        });
+    }
+
+    /** The nine usual places of the anchor and the subject; the picture stays where it is. */
+    private Menu anchors(Shot shot) {
+        Menu menu = new Menu("Put the anchor on");
+        menu.setId("anchor-places");
+        Size picture = store.project().mediaOf(shot).size();
+        for (AnchorPlace place : AnchorPlace.values()) {
+            MenuItem item = new MenuItem("The " + place.words());
+            item.setId("anchor-" + place.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            item.setOnAction(_ -> anchor(place.on(picture)));
+            menu.getItems().add(item);
+        }
+        MenuItem subject = new MenuItem("The subject");
+        subject.setId("anchor-subject");
+        subject.setDisable(shot.settings().subject().isEmpty());
+        subject.setOnAction(_ -> shot.settings().subject().ifPresent(this::anchor));
+        menu.getItems().addAll(new SeparatorMenuItem(), subject);
+        return menu;
+    }
+
+    private void anchor(PicturePoint at) {
+        store.enterShot();
+        store.selectedShot().ifPresent(shot -> {
+            Pose moved = shot.camera().at(store.shotFrame()).withAnchorInPlace(at);
+            store.apply(CameraEdits.setPose("place of the anchor", shot.id(), store.shotFrame(), moved));
         });
     }
 

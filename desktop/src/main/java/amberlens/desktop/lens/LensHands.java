@@ -1,21 +1,22 @@
 package amberlens.desktop.lens;
 
-import amberlens.core.edit.CameraEdits;
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Scale;
+import amberlens.desktop.handling.ToolDrag;
+import amberlens.desktop.handling.WheelZoom;
 import amberlens.desktop.look.Gesture;
 import amberlens.desktop.look.Gestures;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.path.PathGripDrag;
 import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Viewing.Tool;
+import java.util.Arrays;
 import java.util.Optional;
-import javafx.animation.Animation;
-import javafx.animation.PauseTransition;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
-import javafx.util.Duration;
+import javafx.scene.input.ZoomEvent;
 
 /**
  * Dragging the picture or a handle of its path in the Lens, and zooming it with the wheel about the pointer. A run of wheel
@@ -23,26 +24,32 @@ import javafx.util.Duration;
  */
 final class LensHands {
     private static final double REACH = 8;
-    private static final double ZOOM_PER_PIXEL = 1.0012;
-    private static final Duration WHEEL_REST = Duration.millis(350);
 
     private final Store store;
     private final LensSurface surface;
-    private final PauseTransition wheelRest = new PauseTransition(WHEEL_REST);
+    private final WheelZoom zooming;
 
     LensHands(Store store, LensSurface surface) {
         this.store = store;
         this.surface = surface;
+        zooming = new WheelZoom(store);
         new Gestures(surface, this::choose);
         surface.addEventHandler(ScrollEvent.SCROLL, this::scrolled);
-        wheelRest.setOnFinished(_ -> store.commit());
+        surface.addEventHandler(ZoomEvent.ZOOM, event -> zoom(event.getZoomFactor(), event.getX(), event.getY()));
     }
 
     private Optional<? extends Gesture> choose(MouseEvent press) {
-        finishWheel();
+        zooming.rest();
         Optional<Shot> shot = store.selectedShot();
         if (shot.isEmpty()) {
             return Optional.empty();
+        }
+        if (surface.isClose()) {
+            return Optional.of(new LensPan(surface, press));
+        }
+        Pose pose = shot.get().camera().at(store.shotFrame());
+        if (store.viewing().tool() != Tool.HAND) {
+            return Optional.of(new ToolDrag(store, onPicture(pose, press), event -> onPicture(pose, event)));
         }
         Optional<PathGrip> grip = surface.showsPath()
                 ? PathGrip.of(store, shot.get()).stream()
@@ -55,7 +62,27 @@ final class LensHands {
                     new PathGripDrag(store, shot.get(), grip.get(), event -> surface.toFrame(event.getX(), event.getY())
                             .minus(key)));
         }
-        return Optional.of(new PictureDrag(store, surface, press));
+        Optional<LensHandle> handle = surface.showsHandles() ? handleAt(press) : Optional.empty();
+        return Optional.of(
+                handle.isPresent()
+                        ? new HandleDrag(store, surface, handle.get(), press)
+                        : new PictureDrag(store, surface, press));
+    }
+
+    private PicturePoint onPicture(Pose pose, MouseEvent event) {
+        return pose.toPicture(surface.toFrame(event.getX(), event.getY()));
+    }
+
+    private Optional<LensHandle> handleAt(MouseEvent press) {
+        Pose pose = store.pose().orElseThrow();
+        LensView view = surface.view();
+        return Arrays.stream(LensHandle.values())
+                .filter(handle -> {
+                    FramePoint at = view.toScreen(handle.place(pose, view.frame()));
+                    double inset = handle == LensHandle.TURN ? LensHandle.TURN_INSET : 0;
+                    return near(at.plus(new FramePoint(0, inset)), press);
+                })
+                .findFirst();
     }
 
     private static boolean near(FramePoint point, MouseEvent press) {
@@ -63,27 +90,15 @@ final class LensHands {
     }
 
     private void scrolled(ScrollEvent event) {
-        if (event.getDeltaY() == 0 || store.pose().isEmpty()) {
-            return;
+        if (event.getDeltaY() != 0 && store.pose().isPresent()) {
+            zoom(WheelZoom.factor(event), event.getX(), event.getY());
+            event.consume();
         }
-        store.enterShot();
-        Pose pose = store.pose().orElseThrow();
-        double factor = Math.pow(ZOOM_PER_PIXEL, event.getDeltaY());
-        double larger = Math.max(pose.scale().x(), pose.scale().y());
-        if (larger * factor <= Scale.LARGEST && larger * factor >= 0.01) {
-            Pose zoomed = pose.zoomedAbout(surface.toFrame(event.getX(), event.getY()), factor);
-            store.selectedShot()
-                    .ifPresent(shot -> store.show(
-                            CameraEdits.setFraming("zoom of the picture", shot.id(), store.shotFrame(), zoomed)));
-            wheelRest.playFromStart();
-        }
-        event.consume();
     }
 
-    private void finishWheel() {
-        if (wheelRest.getStatus() == Animation.Status.RUNNING) {
-            wheelRest.stop();
-            store.commit();
+    private void zoom(double factor, double x, double y) {
+        if (store.pose().isPresent()) {
+            zooming.by(factor, surface.toFrame(x, y), "zoom of the picture");
         }
     }
 }

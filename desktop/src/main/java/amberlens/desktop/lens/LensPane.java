@@ -30,6 +30,7 @@ public final class LensPane extends BorderPane implements Subscription {
     private final Label length = new Label();
     private final Button play;
     private final ToggleButton loop;
+    private final Button zoom = new Button();
     private final Subscription subscription;
 
     public LensPane(Store store, Services services, Actions actions) {
@@ -52,8 +53,12 @@ public final class LensPane extends BorderPane implements Subscription {
     private HBox transport(Actions actions) {
         length.getStyleClass().add("timecode-quiet");
         length.setMinWidth(Region.USE_PREF_SIZE);
-        ToggleButton guides = Icons.toggle(Feather.GRID, "Guides: thirds, centre, safe areas");
-        guides.setOnAction(_ -> surface.setGuides(guides.isSelected()));
+        ToggleButton handles = Icons.toggle(Feather.MAXIMIZE, "Handles: zoom, turn and anchor of the picture");
+        handles.setId("lens-handles");
+        handles.setOnAction(_ -> surface.setHandles(handles.isSelected()));
+        zoom.setId("lens-zoom");
+        actions.bind(zoom, "view.lens-zoom");
+        zoom.getStyleClass().add("lens-zoom");
         ToggleButton path =
                 Icons.toggle(Feather.GIT_COMMIT, "The path of the anchor through the frame, with its handles");
         path.setId("lens-path");
@@ -71,8 +76,10 @@ public final class LensPane extends BorderPane implements Subscription {
                 actions.bind(Icons.button(Feather.CHEVRON_RIGHT, ""), "go.on"),
                 actions.bind(Icons.button(Feather.SKIP_FORWARD, ""), "go.last"),
                 loop,
+                handles,
                 path,
-                guides);
+                new GuideMenu(store),
+                zoom);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("transport");
         return bar;
@@ -97,6 +104,7 @@ public final class LensPane extends BorderPane implements Subscription {
                         : " of " + Timecode.brief(frames, rate));
         ((FontIcon) play.getGraphic()).setIconCode(store.transport().playing() ? Feather.PAUSE : Feather.PLAY);
         loop.setSelected(store.transport().looping());
+        zoom.setText(store.viewing().lensZoom().words());
     }
 
     @Override

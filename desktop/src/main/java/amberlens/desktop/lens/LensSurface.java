@@ -1,13 +1,9 @@
 package amberlens.desktop.lens;
 
 import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.SafeArea;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.LineUp;
 import amberlens.core.model.Shot;
 import amberlens.core.render.LineUpFrame;
-import amberlens.desktop.look.Brush;
-import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.look.Pictures;
 import amberlens.desktop.look.Surface;
@@ -15,27 +11,51 @@ import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.play.FramePictures;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
-import java.util.Optional;
+import amberlens.desktop.store.Viewing.LensShow;
+import amberlens.desktop.store.Viewing.LensZoom;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import org.jspecify.annotations.Nullable;
 
-/** Paints the output frame at the playhead, with guides and the marks of first and last frame. */
+/** Paints the output frame at the playhead, or several frames at once, with guides and marks. */
 final class LensSurface extends Surface {
-    private static final int FRAMES_PER_DOT = 4;
+    /** A finished picture and where on the screen it was made for. */
+    private record Shown(Image image, double x, double y, LensView view) {}
 
     private final Store store;
     private final Services services;
     private final FramePictures frames;
-    private @Nullable Image picture;
-    private boolean guides;
+    private final LensStills stills;
+    private @Nullable Shown shown;
+    private FramePoint middle = FramePoint.ZERO;
+    private LensZoom zoomed = LensZoom.FIT;
     private boolean path;
+    private boolean handles;
 
     LensSurface(Store store, Services services) {
         this.store = store;
         this.services = services;
         frames = services.frames();
+        stills = new LensStills(store, services, this::redraw);
         setAccessibleText("Lens: the output frame");
+    }
+
+    private boolean single() {
+        return store.viewing().lensShow() == LensShow.NOW;
+    }
+
+    private boolean difference() {
+        return store.viewing().lensShow() == LensShow.DIFFERENCE;
+    }
+
+    /** The line-up frame that is shown: the playhead's, or while a key is held the first or last of the shot. */
+    private int frame() {
+        int peek = store.viewing().peek();
+        return peek == 0
+                ? store.playhead()
+                : store.selectedShot()
+                        .map(shot -> peek < 0 ? shot.start() : shot.onLineUp().to())
+                        .orElse(store.playhead());
     }
 
     /** Asks for the frame at the playhead. */
@@ -43,178 +63,132 @@ final class LensSurface extends Surface {
         if (getWidth() < 2 || getHeight() < 2) {
             return;
         }
-        Size size = shownSize();
-        var layers = LineUpFrame.layers(store.project(), store.playhead(), size, services.ready());
-        frames.layers(store.project(), layers, size, frame -> {
-            picture = Pictures.image(frame);
+        if (single()) {
+            ask(view());
+        } else {
+            stills.refresh(difference(), getWidth(), getHeight());
+        }
+        redraw();
+    }
+
+    private void ask(LensView view) {
+        Size whole = view.shown();
+        double x = Math.max(0, view.left());
+        double y = Math.max(0, view.top());
+        var part = new Size((int) Math.max(1, Math.min(getWidth(), view.left() + whole.width()) - x), (int)
+                Math.max(1, Math.min(getHeight(), view.top() + whole.height()) - y));
+        var layers =
+                LineUpFrame.layers(store.project(), frame(), whole, x - view.left(), y - view.top(), services.ready());
+        frames.layers(store.project(), layers, part, raster -> {
+            shown = new Shown(Pictures.image(raster), x, y, view);
             redraw();
         });
+    }
+
+    void setPath(boolean on) {
+        path = on;
         redraw();
     }
 
-    void setGuides(boolean shown) {
-        guides = shown;
-        redraw();
-    }
-
-    void setPath(boolean shown) {
-        path = shown;
+    void setHandles(boolean on) {
+        handles = on;
         redraw();
     }
 
     boolean showsPath() {
-        return path;
+        return path && single();
+    }
+
+    boolean showsHandles() {
+        return handles && single();
+    }
+
+    /** Whether the output is looked at closely, so that a drag looks around instead of moving the picture. */
+    boolean isClose() {
+        return store.viewing().lensZoom() != LensZoom.FIT || !single();
+    }
+
+    /** How the output lies here now. */
+    LensView view() {
+        LensZoom zoom = store.viewing().lensZoom();
+        Size frame = store.project().frameSize();
+        if (zoom != zoomed) {
+            middle = zoomed == LensZoom.FIT ? frame.centre() : middle;
+            zoomed = zoom;
+        }
+        return zoom == LensZoom.FIT
+                ? LensView.fitting(frame, getWidth(), getHeight())
+                : LensView.close(frame, zoom.screenPerFramePx(), middle, getWidth(), getHeight());
+    }
+
+    /** Looks at another part of the output, as far as it reaches. */
+    void pan(double dx, double dy) {
+        LensView view = view();
+        FramePoint centre = view.toFrame(getWidth() / 2, getHeight() / 2);
+        FramePoint to = centre.minus(new FramePoint(dx / view.zoom(), dy / view.zoom()));
+        Size frame = view.frame();
+        middle = new FramePoint(Math.clamp(to.x(), 0, frame.width()), Math.clamp(to.y(), 0, frame.height()));
+        refresh();
     }
 
     /** Where a handle of the path lies, in the surface's pixels. */
     FramePoint place(Shot shot, PathGrip grip) {
-        return toSurface(shot.camera().position().at(grip.frame()).plus(grip.offset()));
-    }
-
-    private FramePoint toSurface(FramePoint point) {
-        return new FramePoint(left() + point.x() * zoom(), top() + point.y() * zoom());
-    }
-
-    /** The size of the frame on the screen. */
-    Size shownSize() {
-        return store.project().frameSize().fittedInto(getWidth(), getHeight());
-    }
-
-    private double left() {
-        return Math.floor((getWidth() - shownSize().width()) / 2);
-    }
-
-    private double top() {
-        return Math.floor((getHeight() - shownSize().height()) / 2);
+        return view().toScreen(shot.camera().position().at(grip.frame()).plus(grip.offset()));
     }
 
     /** Screen pixels per frame pixel. */
     double zoom() {
-        return (double) shownSize().width() / store.project().frameSize().width();
+        return view().zoom();
     }
 
     /** From the surface's pixels to frame pixels. */
     FramePoint toFrame(double x, double y) {
-        return new FramePoint((x - left()) / zoom(), (y - top()) / zoom());
+        return view().toFrame(x, y);
     }
 
     @Override
     protected void layoutChildren() {
         super.layoutChildren();
-        if (picture == null || (int) picture.getWidth() != shownSize().width()) {
+        if (single() && (shown == null || !shown.view().shown().equals(view().shown()))) {
             refresh();
         }
     }
 
     @Override
     protected void draw(GraphicsContext pen, double width, double height) {
-        Size size = shownSize();
-        pen.setFill(Palette.GROUND);
-        pen.fillRect(left(), top(), size.width(), size.height());
-        if (picture != null) {
-            pen.drawImage(picture, left(), top(), size.width(), size.height());
-        }
-        if (guides) {
-            drawGuides(pen, size);
-        }
-        if (path) {
-            store.selectedShot().ifPresent(shot -> drawPath(pen, shot));
-        }
-        drawNotice(pen, size);
-        drawEnds(pen, size);
-    }
-
-    private void drawGuides(GraphicsContext pen, Size size) {
-        pen.setLineWidth(1);
-        pen.setStroke(Palette.faint(Palette.PALE, 0.55));
-        for (int third = 1; third < 3; third++) {
-            double x = left() + size.width() * third / 3.0;
-            double y = top() + size.height() * third / 3.0;
-            pen.strokeLine(x, top(), x, top() + size.height());
-            pen.strokeLine(left(), y, left() + size.width(), y);
-        }
-        for (SafeArea area : SafeArea.values()) {
-            double x = area.insetX(size);
-            double y = area.insetY(size);
-            pen.strokeRect(left() + x, top() + y, size.width() - 2 * x, size.height() - 2 * y);
-        }
-        double cx = left() + size.width() / 2.0;
-        double cy = top() + size.height() / 2.0;
-        pen.strokeLine(cx - 8, cy, cx + 8, cy);
-        pen.strokeLine(cx, cy - 8, cx, cy + 8);
-    }
-
-    /** The way of the anchor through the frame, a dot every few frames, and the handles of the selected framings. */
-    private void drawPath(GraphicsContext pen, Shot shot) {
-        pen.setStroke(Palette.AMBER);
-        pen.setLineWidth(1.6);
-        pen.beginPath();
-        for (int frame = 0; frame < shot.length(); frame++) {
-            FramePoint point = toSurface(shot.camera().at(frame).position());
-            if (frame == 0) {
-                pen.moveTo(point.x(), point.y());
-            } else {
-                pen.lineTo(point.x(), point.y());
-            }
-        }
-        pen.stroke();
-        pen.setFill(Palette.PALE);
-        for (int frame = 0; frame < shot.length(); frame += FRAMES_PER_DOT) {
-            FramePoint point = toSurface(shot.camera().at(frame).position());
-            pen.fillOval(point.x() - 1.5, point.y() - 1.5, 3, 3);
-        }
-        for (PathGrip grip : PathGrip.of(store, shot)) {
-            PathGrip.paint(pen, toSurface(shot.camera().position().at(grip.frame())), place(shot, grip));
-        }
-    }
-
-    private void drawNotice(GraphicsContext pen, Size size) {
-        Optional<Shot> shot = LineUp.topAt(store.project(), store.playhead());
-        String notice = shot.map(found -> store.project().mediaOf(found))
-                .filter(media -> services.ready().of(media) == null)
-                .map(media -> services.ready().problem(media).isPresent()
-                        ? "Picture missing: " + media.fileName()
-                        : "Reading " + media.fileName() + " …")
-                .orElse("");
-        if (!notice.isEmpty()) {
-            Brush.aligned(
-                    pen,
-                    Fonts.text(13),
-                    Palette.MUTED,
-                    notice,
-                    left() + size.width() / 2.0,
-                    top() + size.height() / 2.0,
-                    javafx.scene.text.TextAlignment.CENTER);
-        }
-    }
-
-    private void drawEnds(GraphicsContext pen, Size size) {
-        Optional<Shot> shot = store.selectedShot().filter(_ -> store.insideShot());
-        if (shot.isEmpty()) {
+        if (!single()) {
+            stills.draw(pen, difference(), width, height);
             return;
         }
-        int frame = store.shotFrame();
-        if (frame == 0) {
-            endMark(pen, left(), 1, "first frame", size);
+        LensView view = view();
+        pen.save();
+        pen.beginPath();
+        pen.rect(0, 0, width, height);
+        pen.clip();
+        pen.setFill(Palette.GROUND);
+        pen.fillRect(view.left(), view.top(), view.shown().width(), view.shown().height());
+        if (shown != null) {
+            double zoom = view.zoom() / shown.view().zoom();
+            FramePoint at = view.toScreen(shown.view().toFrame(shown.x(), shown.y()));
+            pen.drawImage(
+                    shown.image(),
+                    at.x(),
+                    at.y(),
+                    zoom * shown.image().getWidth(),
+                    zoom * shown.image().getHeight());
         }
-        if (frame == shot.get().lastFrame()) {
-            endMark(pen, left() + size.width(), -1, "last frame", size);
-        }
-    }
-
-    /** A bracket along the side of the frame, with words. */
-    private void endMark(GraphicsContext pen, double x, int inward, String words, Size size) {
-        double bottom = top() + size.height();
-        pen.setStroke(Palette.AMBER);
-        pen.setLineWidth(3);
-        pen.strokePolyline(
-                new double[] {x + 16 * inward, x + 1.5 * inward, x + 1.5 * inward, x + 16 * inward},
-                new double[] {top() + 1.5, top() + 1.5, bottom - 1.5, bottom - 1.5},
-                4);
-        double width = Brush.width(Fonts.strong(11), words) + 12;
-        double boxX = inward > 0 ? x + 10 : x - 10 - width;
-        pen.setFill(Palette.AMBER);
-        pen.fillRoundRect(boxX, bottom - 26, width, 17, 4, 4);
-        Brush.text(pen, Fonts.strong(11), Palette.GROUND, words, boxX + 6, bottom - 17.5);
+        GuidePainter.paint(pen, store.viewing(), view);
+        var marks = new LensMarks(store, services, view);
+        store.selectedShot().ifPresent(shot -> {
+            if (path) {
+                marks.path(pen, shot);
+            }
+            if (handles && store.insideShot()) {
+                marks.handles(pen, shot, shot.camera().at(store.shotFrame()));
+            }
+            marks.ends(pen, frame() - shot.start());
+        });
+        marks.notice(pen);
+        pen.restore();
     }
 }

@@ -108,7 +108,10 @@ final class LineUpSurface extends Surface {
                 y + height * 0.36);
         boolean missing =
                 services.ready().problem(store.project().mediaOf(shot)).isPresent();
+        boolean soft = services.facts().enlargement(store.project(), shot).percent()
+                > store.preferences().limitPercent();
         String length = (missing ? "missing · " : "")
+                + (soft ? "soft · " : "")
                 + Timecode.brief(shot.length(), store.project().frame().rate());
         Brush.text(
                 pen,

@@ -1,101 +1,185 @@
 package amberlens.desktop.score;
 
 import amberlens.core.edges.EdgeReport;
-import amberlens.core.model.Shot;
+import amberlens.core.edges.Margin;
+import amberlens.core.model.FrameFormat;
+import amberlens.core.pace.Pace;
+import amberlens.core.pace.PaceReport;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
+import java.util.List;
 import java.util.Locale;
+import java.util.function.IntToDoubleFunction;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
-/** Paints the strips that judge the move: edges and enlargement. */
+/** Paints the strips that judge the move: edges, pace and enlargement. */
 final class CheckPainter {
     private CheckPainter() {}
 
     static void paint(Painting on) {
         GraphicsContext pen = on.pen();
+        ScoreLayout plan = on.plan();
         pen.setFill(Palette.GROUND);
-        pen.fillRect(0, on.plan().edgesTop(), on.plan().width(), 2 * ScoreLayout.CHECK);
+        pen.fillRect(0, plan.edgesTop(), plan.width(), ScoreLayout.EDGES + ScoreLayout.PACE + ScoreLayout.CHECK);
         pen.setStroke(Palette.LINE);
         pen.setLineWidth(1);
-        for (double y : new double[] {on.plan().edgesTop(), on.plan().enlargementTop()}) {
-            pen.strokeLine(0, Math.floor(y) + 0.5, on.plan().width(), Math.floor(y) + 0.5);
+        for (double y : new double[] {plan.edgesTop(), plan.paceTop(), plan.enlargementTop()}) {
+            pen.strokeLine(0, Math.floor(y) + 0.5, plan.width(), Math.floor(y) + 0.5);
         }
         edges(on);
+        pace(on);
         enlargement(on);
+    }
+
+    private static void head(Painting on, String name, String value, Color colour, double centreY) {
+        Brush.text(on.pen(), Fonts.text(12.5), Palette.TEXT, name, 18, centreY);
+        Brush.aligned(on.pen(), Fonts.numbers(11), colour, value, ScoreLayout.LEFT - 12, centreY, TextAlignment.RIGHT);
     }
 
     private static void edges(Painting on) {
         GraphicsContext pen = on.pen();
         ScoreLayout plan = on.plan();
-        Shot shot = on.shot();
-        double y = plan.edgesTop() + (ScoreLayout.CHECK - 8) / 2;
-        EdgeReport report = on.services().facts().edges(on.store().project(), shot);
+        EdgeReport report = on.services().facts().edges(on.store().project(), on.shot());
         int open = report.open().stream().mapToInt(span -> span.span().length()).sum();
-        boolean judged = shot.fillsFrame();
-        Brush.text(pen, Fonts.text(12.5), Palette.TEXT, "Edges", 18, y + 4);
+        boolean judged = on.shot().fillsFrame();
         Color colour = open > 0 && judged ? Palette.OPEN_TEXT : Palette.MUTED;
-        String text = !judged ? "not judged" : open == 0 ? "sealed" : "open " + open + " f";
-        Brush.aligned(pen, Fonts.numbers(11), colour, text, ScoreLayout.LEFT - 12, y + 4, TextAlignment.RIGHT);
-        pen.save();
-        clip(pen, plan, y);
-        pen.setFill(Palette.SEALED);
-        pen.fillRect(plan.x(0), y, plan.x(shot.length()) - plan.x(0), 8);
-        report.open().forEach(span -> {
-            double from = plan.x(span.span().from());
-            double to = Math.max(from + 3, plan.x(span.span().to() + 1.0));
-            pen.setFill(Palette.GROUND);
-            pen.fillRect(from, y, to - from, 8);
-            Brush.hatchedBox(pen, from, y - 1, to - from, 10);
+        double top = plan.edgesTop();
+        head(on, "Edges", !judged ? "not judged" : words(report, open), colour, top + ScoreLayout.EDGES / 2);
+        clipped(on, top, ScoreLayout.EDGES, () -> {
+            double line = top + ScoreLayout.EDGES * 0.62;
+            double above = line - top - 3;
+            double below = top + ScoreLayout.EDGES - line - 2;
+            List<Margin> margins = report.margins();
+            area(on, line, frame -> Math.max(0, MarginShape.height(margins.get(frame))) * above, Palette.SEALED);
+            pen.setStroke(Palette.faint(Palette.MUTED, 0.7));
+            pen.setLineWidth(1);
+            pen.strokeLine(plan.x(0), line, plan.x(on.shot().length()), line);
+            report.open().forEach(span -> {
+                double from = plan.x(span.span().from());
+                double to = Math.max(from + 3, plan.x(span.span().to() + 1.0));
+                if (judged) {
+                    Brush.hatchedBox(pen, from, line + 1, to - from, below);
+                } else {
+                    pen.setFill(Palette.faint(Palette.MUTED, 0.35));
+                    pen.fillRect(from, line + 1, to - from, below);
+                }
+            });
+            if (open > 0 && judged) {
+                double x = plan.x(report.worstFrame() + 0.5);
+                pen.setFill(Palette.VERMILION);
+                pen.fillPolygon(new double[] {x - 4, x + 4, x}, new double[] {line - 7, line - 7, line - 1}, 3);
+            }
         });
-        pen.restore();
+    }
+
+    private static String words(EdgeReport report, int open) {
+        return open > 0
+                ? "open " + open + " f"
+                : String.format(
+                        Locale.ROOT,
+                        "sealed, %.0f px",
+                        Math.max(0, report.worst().framePx()));
+    }
+
+    /** A filled shape over time, from a line upwards; of several frames in one pixel the smallest counts. */
+    private static void area(Painting on, double line, IntToDoubleFunction height, Color colour) {
+        ScoreLayout plan = on.plan();
+        GraphicsContext pen = on.pen();
+        int frames = on.shot().length();
+        int step = Math.max(1, (int) Math.floor(1.5 / plan.perFrame()));
+        pen.setFill(colour);
+        pen.beginPath();
+        pen.moveTo(plan.x(0), line);
+        for (int frame = 0; frame < frames; frame += step) {
+            double least = Double.POSITIVE_INFINITY;
+            int end = Math.min(frames, frame + step);
+            for (int at = frame; at < end; at++) {
+                least = Math.min(least, height.applyAsDouble(at));
+            }
+            pen.lineTo(plan.x(frame), line - least);
+            pen.lineTo(plan.x(end), line - least);
+        }
+        pen.lineTo(plan.x(frames), line);
+        pen.closePath();
+        pen.fill();
+    }
+
+    private static void pace(Painting on) {
+        ScoreLayout plan = on.plan();
+        GraphicsContext pen = on.pen();
+        double top = plan.paceTop();
+        FrameFormat format = on.store().project().frame();
+        PaceReport report = on.services().facts().pace(on.store().project(), on.shot());
+        Pace greatest = report.greatest();
+        double across = greatest.crossingSeconds(format.size(), format.rate());
+        boolean hasty = across < Pace.CALM_CROSSING_SECONDS;
+        String value = Double.isInfinite(across)
+                ? "still"
+                : across < 100 ? String.format(Locale.ROOT, "%.1f s across", across) : "slow";
+        head(on, "Pace", value, hasty ? Palette.PALE : Palette.MUTED, top + ScoreLayout.PACE / 2);
+        double calm = format.size().width()
+                / (Pace.CALM_CROSSING_SECONDS * format.rate().perSecond());
+        double most = Math.max(report.fastestCornerPx(), calm * 1.25);
+        clipped(on, top, ScoreLayout.PACE, () -> {
+            double line = top + ScoreLayout.PACE - 2;
+            double room = ScoreLayout.PACE - 4;
+            List<Pace> paces = report.paces();
+            area(on, line, frame -> room * at(paces, frame).cornerPx() / most, Palette.faint(Palette.PALE, 0.22));
+            area(on, line, frame -> room * at(paces, frame).centrePx() / most, Palette.faint(Palette.AMBER, 0.75));
+            double limit = Math.floor(line - room * calm / most) + 0.5;
+            pen.setStroke(Palette.faint(Palette.TEXT, 0.5));
+            pen.setLineWidth(1);
+            pen.setLineDashes(2, 4);
+            pen.strokeLine(plan.x(0), limit, plan.x(on.shot().length()), limit);
+            pen.setLineDashes();
+        });
+    }
+
+    private static Pace at(List<Pace> paces, int frame) {
+        return paces.get(Math.min(frame, paces.size() - 1));
     }
 
     private static void enlargement(Painting on) {
         GraphicsContext pen = on.pen();
         ScoreLayout plan = on.plan();
-        Shot shot = on.shot();
         double y = plan.enlargementTop() + (ScoreLayout.CHECK - 8) / 2;
-        Enlargement greatest = on.services().facts().enlargement(on.store().project(), shot);
-        Brush.text(pen, Fonts.text(12.5), Palette.TEXT, "Enlargement", 18, y + 4);
-        Brush.aligned(
-                pen,
-                Fonts.numbers(11),
-                Palette.MUTED,
-                String.format(Locale.ROOT, "max %.0f %%", greatest.percent()),
-                ScoreLayout.LEFT - 12,
-                y + 4,
-                TextAlignment.RIGHT);
-        pen.save();
-        clip(pen, plan, y);
-        int step = Math.max(1, (int) Math.floor(2 / plan.perFrame()));
-        for (int frame = 0; frame < shot.length(); frame += step) {
-            double percent = Enlargement.percent(shot.camera().scale().at(frame));
-            pen.setFill(tone(percent));
-            double from = plan.x(frame);
-            double to = plan.x(Math.min(shot.length(), frame + step));
-            pen.fillRect(from, y, to - from + 0.5, 8);
-        }
-        if (greatest.percent() > Enlargement.UNNOTICED) {
-            Brush.aligned(
-                    pen,
-                    Fonts.strong(11),
-                    Palette.TEXT,
-                    "soft",
-                    plan.x(greatest.frame()) + 4,
-                    y + 4,
-                    TextAlignment.LEFT);
-        }
-        pen.restore();
+        double limit = on.store().preferences().limitPercent();
+        Enlargement greatest = on.services().facts().enlargement(on.store().project(), on.shot());
+        boolean soft = greatest.percent() > limit;
+        head(
+                on,
+                "Enlargement",
+                String.format(Locale.ROOT, soft ? "soft, %.0f %%" : "max %.0f %%", greatest.percent()),
+                soft ? Palette.OPEN_TEXT : Palette.MUTED,
+                y + 4);
+        clipped(on, y - 2, 13, () -> {
+            int step = Math.max(1, (int) Math.floor(2 / plan.perFrame()));
+            for (int frame = 0; frame < on.shot().length(); frame += step) {
+                double percent = Enlargement.percent(on.shot().camera().scale().at(frame));
+                pen.setFill(tone(percent));
+                double from = plan.x(frame);
+                double to = plan.x(Math.min(on.shot().length(), frame + step));
+                pen.fillRect(from, y, to - from + 0.5, 8);
+                if (percent > limit) {
+                    pen.setFill(Palette.GROUND);
+                    pen.fillRect(from, y + 3, Math.max(1, (to - from) / 2), 2);
+                }
+            }
+        });
     }
 
-    private static void clip(GraphicsContext pen, ScoreLayout plan, double y) {
+    private static void clipped(Painting on, double top, double height, Runnable paint) {
+        GraphicsContext pen = on.pen();
+        pen.save();
         pen.beginPath();
-        pen.rect(ScoreLayout.LEFT - 1, y - 2, plan.width(), 13);
+        pen.rect(ScoreLayout.LEFT - 1, top, on.plan().width(), height);
         pen.clip();
+        paint.run();
+        pen.restore();
     }
 
     /** From a dark brown at a third of the pixels to full amber at 100 % and above. */

@@ -1,5 +1,6 @@
 package amberlens.desktop.score;
 
+import amberlens.core.edges.EdgeReport;
 import amberlens.core.keys.KeyRef;
 import amberlens.core.keys.KeySet;
 import amberlens.core.model.Marker;
@@ -47,7 +48,22 @@ final class ScoreHands {
         if (y < plan.lanesTop()) {
             return inStrip(shot.get(), plan, press);
         }
+        if (y >= plan.edgesTop() && y < plan.paceTop() && toWorst(shot.get(), plan, press)) {
+            return Optional.empty();
+        }
         return y < plan.lanesBottom() ? inLanes(shot.get(), plan, press) : Optional.of(scrub(press));
+    }
+
+    /** A click on an open span puts the playhead on its worst frame. */
+    private boolean toWorst(Shot shot, ScoreLayout plan, MouseEvent press) {
+        double time = plan.time(press.getX());
+        double slack = 4 / plan.perFrame();
+        Optional<EdgeReport.OpenSpan> span = surface.facts().edges(store.project(), shot).open().stream()
+                .filter(open -> time >= open.span().from() - slack
+                        && time <= open.span().to() + 1 + slack)
+                .findFirst();
+        span.ifPresent(open -> store.seekInShot(open.worstFrame()));
+        return span.isPresent();
     }
 
     /** The head of a lane: its chevron or a double-click pulls it tall, its name selects its keys. */

@@ -33,7 +33,9 @@ record ScoreLayout(
     static final double CARD_HEIGHT = 52;
     static final double LANE = 25;
     static final double TALL = 112;
-    static final double CHECK = 19;
+    static final double EDGES = 30;
+    static final double PACE = 22;
+    static final double CHECK = 17;
 
     /** A lane's place. */
     record Band(double top, double height, boolean tall) {
@@ -55,7 +57,7 @@ record ScoreLayout(
             List<Lane> lanes,
             Set<Property> tall,
             double scroll) {
-        double room = Math.max(LANE, height - RULER - STRIP - 2 * CHECK);
+        double room = Math.max(LANE, height - RULER - STRIP - EDGES - PACE - CHECK);
         long talls =
                 lanes.stream().filter(lane -> tall.contains(lane.property())).count();
         long smalls = lanes.size() - talls;
@@ -131,8 +133,12 @@ record ScoreLayout(
         return lanesBottom();
     }
 
+    double paceTop() {
+        return edgesTop() + EDGES;
+    }
+
     double enlargementTop() {
-        return edgesTop() + CHECK;
+        return paceTop() + PACE;
     }
 
     /** The left side of a framing's card: at its frame, but never cut by the right border. */

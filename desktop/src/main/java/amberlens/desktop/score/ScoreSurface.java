@@ -8,6 +8,7 @@ import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.look.Surface;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.store.ShotFacts;
 import amberlens.desktop.store.Store;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -24,6 +25,10 @@ final class ScoreSurface extends Surface {
         this.store = store;
         this.services = services;
         setAccessibleText("Score: the selected shot in time");
+    }
+
+    ShotFacts facts() {
+        return services.facts();
     }
 
     private void viewChanged() {

@@ -20,11 +20,12 @@ public final class Services implements AutoCloseable {
     private final ExecutorService decoding = daemons("decode", 1);
     private final ExecutorService background = daemons("background", 3);
     private final PictureCache cache = new PictureCache(PictureCache.usualBudget(), decoding, rows);
-    private final ShotFacts facts = new ShotFacts();
+    private final ShotFacts facts;
     private final ReadyPictures ready;
     private final Thumbnails thumbnails;
 
     public Services(Store store) {
+        facts = new ShotFacts(store.viewing()::judgedMask);
         ready = new ReadyPictures(cache, Platform::runLater, () -> store.tell(Change.PICTURES));
         thumbnails = new Thumbnails(cache, rows, background, Platform::runLater, () -> store.tell(Change.PICTURES));
     }

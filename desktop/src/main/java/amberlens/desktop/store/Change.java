@@ -14,6 +14,8 @@ public enum Change {
     PLAYING,
     /** The message of the status line. */
     MESSAGE,
+    /** How the project is looked at: guides, masks, tools, what the Lens shows. */
+    VIEW,
     /** A preference. */
     PREFERENCES
 }

@@ -3,6 +3,8 @@ package amberlens.desktop.store;
 import amberlens.core.edit.ShotEdits.Timing;
 import amberlens.core.keys.Neighbours;
 import amberlens.core.motion.Property;
+import amberlens.core.motion.Scale;
+import amberlens.core.sharpness.Enlargement;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -85,6 +87,20 @@ public final class Preferences {
 
     public void setSnapping(boolean snapping) {
         set("snapping", String.valueOf(snapping));
+    }
+
+    /** The enlargement up to which a picture counts as sharp, and above which no seal goes, in per cent. */
+    public double limitPercent() {
+        try {
+            double limit = Double.parseDouble(values.getProperty("limit", ""));
+            return limit > 0 && limit <= Scale.LARGEST ? limit : Enlargement.UNNOTICED;
+        } catch (NumberFormatException _) {
+            return Enlargement.UNNOTICED;
+        }
+    }
+
+    public void setLimitPercent(double percent) {
+        set("limit", String.valueOf(percent));
     }
 
     /** Whether a change close to a key goes to that key first. */

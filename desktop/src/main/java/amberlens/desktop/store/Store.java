@@ -29,6 +29,7 @@ public final class Store {
     private final List<Consumer<Set<Change>>> listeners = new ArrayList<>();
     private final Preferences preferences;
     private final Transport transport = new Transport(this);
+    private final Viewing viewing = new Viewing(this);
     private History<Place> history = new History<>(Project.empty("Untitled"));
     private @Nullable Place shownFrom;
     private @Nullable Edit shown;
@@ -54,6 +55,16 @@ public final class Store {
     /** Playing and looping. */
     public Transport transport() {
         return transport;
+    }
+
+    /** How the project is looked at. */
+    public Viewing viewing() {
+        return viewing;
+    }
+
+    /** Whether a gesture or an offer shows what is not made yet. */
+    public boolean showing() {
+        return shown != null;
     }
 
     public Subscription subscribe(Consumer<Set<Change>> listener) {
@@ -91,6 +102,7 @@ public final class Store {
         file = from.orElse(null);
         playhead = 0;
         transport.reset();
+        viewing.reset();
         selection = LineUp.inTime(loaded).stream()
                 .findFirst()
                 .map(shot -> Selection.shot(shot.id()))

@@ -1,6 +1,7 @@
 package amberlens.desktop.table;
 
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
@@ -60,19 +61,42 @@ final class GatePainter {
         pen.setStroke(Palette.AMBER);
         pen.setLineWidth(2);
         Outline.stroke(pen, gate.corners());
-        FramePoint top = gate.corners().get(0).plus(gate.corners().get(1)).times(0.5);
+    }
+
+    static void handles(GraphicsContext pen, GateShape gate) {
+        FramePoint top = gate.side(Side.TOP);
+        pen.setStroke(Palette.AMBER);
+        pen.setLineWidth(2);
         pen.strokeLine(
                 top.x(), top.y(), gate.turnHandle().x(), gate.turnHandle().y());
         Brush.bead(pen, gate.turnHandle().x(), gate.turnHandle().y(), HANDLE, false, false);
         for (FramePoint corner : gate.corners()) {
-            pen.setFill(Palette.GROUND);
-            pen.fillRect(corner.x() - HANDLE, corner.y() - HANDLE, 2 * HANDLE, 2 * HANDLE);
-            pen.setStroke(Palette.AMBER);
-            pen.strokeRect(corner.x() - HANDLE, corner.y() - HANDLE, 2 * HANDLE, 2 * HANDLE);
+            square(pen, corner, HANDLE);
+        }
+        for (Side side : Side.values()) {
+            square(pen, gate.side(side), HANDLE - 1.5);
         }
     }
 
-    static void anchor(GraphicsContext pen, FramePoint at) {
+    private static void square(GraphicsContext pen, FramePoint at, double radius) {
+        pen.setFill(Palette.GROUND);
+        pen.fillRect(at.x() - radius, at.y() - radius, 2 * radius, 2 * radius);
+        pen.setStroke(Palette.AMBER);
+        pen.strokeRect(at.x() - radius, at.y() - radius, 2 * radius, 2 * radius);
+    }
+
+    /** The anchor's cross, and its grip where that stands beside it. */
+    static void anchor(GraphicsContext pen, FramePoint at, FramePoint grip) {
+        if (!grip.equals(at)) {
+            pen.setStroke(Palette.PALE);
+            pen.setLineWidth(1);
+            pen.strokeLine(at.x(), at.y(), grip.x(), grip.y());
+        }
+        pen.setFill(Palette.GROUND);
+        pen.fillOval(grip.x() - 4, grip.y() - 4, 8, 8);
+        pen.setStroke(Palette.PALE);
+        pen.setLineWidth(1.4);
+        pen.strokeOval(grip.x() - 4, grip.y() - 4, 8, 8);
         pen.setStroke(Palette.faint(Palette.GROUND, 0.8));
         pen.setLineWidth(3);
         cross(pen, at);

@@ -2,6 +2,7 @@ package amberlens.desktop.table;
 
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
 import java.util.ArrayList;
@@ -17,6 +18,8 @@ import java.util.function.ToDoubleFunction;
  */
 record GateShape(List<FramePoint> corners, FramePoint centre, FramePoint turnHandle) {
     private static final double HANDLE_DISTANCE = 20;
+    private static final double ANCHOR_CLEAR = 18;
+    private static final FramePoint ANCHOR_BESIDE = new FramePoint(16, 16);
 
     static GateShape of(Pose pose, Size frame, TableView view) {
         List<FramePoint> corners = new ArrayList<>();
@@ -28,6 +31,25 @@ record GateShape(List<FramePoint> corners, FramePoint centre, FramePoint turnHan
         FramePoint up = top.minus(centre);
         double length = Math.max(1e-9, up.length());
         return new GateShape(corners, centre, top.plus(up.times(HANDLE_DISTANCE / length)));
+    }
+
+    /** The middle of a side of the frame. */
+    FramePoint side(Side side) {
+        return switch (side) {
+            case TOP -> middle(0, 1);
+            case RIGHT -> middle(1, 2);
+            case BOTTOM -> middle(2, 3);
+            case LEFT -> middle(3, 0);
+        };
+    }
+
+    /** Where the anchor is taken hold of: beside it when it lies in the middle, where the gate itself is meant. */
+    FramePoint anchorGrip(FramePoint anchor) {
+        return anchor.distance(centre) < ANCHOR_CLEAR ? anchor.plus(ANCHOR_BESIDE) : anchor;
+    }
+
+    private FramePoint middle(int first, int second) {
+        return corners.get(first).plus(corners.get(second)).times(0.5);
     }
 
     boolean contains(double x, double y) {

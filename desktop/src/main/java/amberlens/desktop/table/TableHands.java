@@ -4,18 +4,32 @@ import amberlens.core.edit.FramingEdits;
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
+import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.Framings;
 import amberlens.core.motion.Pose;
+import amberlens.desktop.handling.FramingsDrag;
+import amberlens.desktop.handling.GateGesture;
+import amberlens.desktop.handling.PoseDrag;
+import amberlens.desktop.handling.ToolDrag;
+import amberlens.desktop.handling.WheelZoom;
 import amberlens.desktop.look.Gesture;
 import amberlens.desktop.look.Gestures;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.path.PathGripDrag;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Viewing.Tool;
+import java.util.List;
 import java.util.Optional;
+import java.util.TreeSet;
+import java.util.function.Function;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.input.ZoomEvent;
 
 /** Finds out what a press on the Table means. */
 final class TableHands {
@@ -24,46 +38,113 @@ final class TableHands {
 
     private final Store store;
     private final TableSurface surface;
+    private final WheelZoom zooming;
 
     TableHands(Store store, TableSurface surface) {
         this.store = store;
         this.surface = surface;
         new Gestures(surface, this::choose);
+        zooming = new WheelZoom(store);
         surface.addEventHandler(MouseEvent.MOUSE_MOVED, event -> surface.setCursor(cursor(event)));
+        surface.addEventHandler(ScrollEvent.SCROLL, this::scrolled);
+        surface.addEventHandler(
+                ZoomEvent.ZOOM, event -> surface.zoomAbout(event.getX(), event.getY(), event.getZoomFactor()));
     }
 
     private Optional<? extends Gesture> choose(MouseEvent press) {
+        zooming.rest();
         if (surface.gate().isEmpty()) {
             return Optional.empty();
         }
         Shot shot = store.selectedShot().orElseThrow();
         TableView view = surface.view().orElseThrow();
-        Size frame = store.project().frameSize();
         double x = press.getX();
         double y = press.getY();
+        if (store.viewing().tool() != Tool.HAND) {
+            return Optional.of(new ToolDrag(store, view.toPicture(x, y), on(view)));
+        }
         Optional<GateGesture> handle = handleAt(x, y);
         if (handle.isPresent()) {
-            return handle.map(found -> new PoseDrag(store, surface, found, Optional.empty()));
+            return handle.map(found -> poseDrag(found, Optional.empty(), view));
         }
-        Optional<PathGrip> grip = PathGrip.of(store, shot).stream()
+        return pathGrip(shot, view, x, y)
+                .or(() -> framing(shot, view, press))
+                .or(() -> press.getClickCount() == 2 && addOnPath(shot, view, x, y)
+                        ? Optional.empty()
+                        : insideGate(x, y).map(found -> poseDrag(found, Optional.empty(), view)))
+                .or(() -> Optional.of(new ViewPan(surface, press)));
+    }
+
+    private PoseDrag poseDrag(GateGesture change, Optional<Integer> framing, TableView view) {
+        return new PoseDrag(store, change, framing, on(view), 1 / view.scale());
+    }
+
+    private static Function<MouseEvent, PicturePoint> on(TableView view) {
+        return event -> view.toPicture(event.getX(), event.getY());
+    }
+
+    private Optional<Gesture> pathGrip(Shot shot, TableView view, double x, double y) {
+        Size frame = store.project().frameSize();
+        return PathGrip.of(store, shot).stream()
                 .filter(found -> near(MovePainter.place(shot, found, frame, view), x, y))
-                .findFirst();
-        if (grip.isPresent()) {
-            Pose pose = shot.camera().at(grip.get().frame());
-            return Optional.of(new PathGripDrag(
-                    store, shot, grip.get(), event -> offset(pose, frame, view.toPicture(event.getX(), event.getY()))));
+                .findFirst()
+                .map(grip -> {
+                    Pose pose = shot.camera().at(grip.frame());
+                    return new PathGripDrag(
+                            store,
+                            shot,
+                            grip,
+                            event -> offset(pose, frame, view.toPicture(event.getX(), event.getY())));
+                });
+    }
+
+    /** A press on the number of a framing selects it, with shift adds it; then it is dragged, alone or with the others. */
+    private Optional<Gesture> framing(Shot shot, TableView view, MouseEvent press) {
+        double x = press.getX();
+        double y = press.getY();
+        Optional<Integer> found = FramingTag.framingAt(
+                shot,
+                store.project().frameSize(),
+                view,
+                surface.gate().orElseThrow().centre(),
+                x,
+                y);
+        return found.map(frame -> {
+            List<Integer> selected = selectedFramings(shot);
+            if (press.isShiftDown() || (selected.size() > 1 && selected.contains(frame))) {
+                var together = new TreeSet<>(selected);
+                together.add(frame);
+                store.select(new Selection.Keys(KeySet.where(shot.camera(), key -> together.contains(key.at()))));
+                return new FramingsDrag(store, List.copyOf(together), frame, view.toPicture(x, y), on(view));
+            }
+            store.select(new Selection.Framing(frame));
+            var move = new GateGesture.Move(shot.camera().at(frame), view.toPicture(x, y));
+            return poseDrag(move, Optional.of(frame), view);
+        });
+    }
+
+    private List<Integer> selectedFramings(Shot shot) {
+        KeySet keys = store.selectedKeys();
+        return Framings.of(shot.camera()).stream()
+                .filter(frame -> keys.stream().anyMatch(key -> key.at() == frame))
+                .toList();
+    }
+
+    private void scrolled(ScrollEvent event) {
+        if (event.getDeltaY() == 0 || surface.gate().isEmpty()) {
+            return;
         }
-        Optional<Integer> framing = FramingTag.framingAt(
-                shot, frame, view, surface.gate().orElseThrow().centre(), x, y);
-        if (framing.isPresent()) {
-            store.select(new Selection.Framing(framing.get()));
-            var move = new GateGesture.Move(shot.camera().at(framing.get()), view.toPicture(x, y));
-            return Optional.of(new PoseDrag(store, surface, move, framing));
+        if (event.isShortcutDown()) {
+            TableView view = surface.view().orElseThrow();
+            store.pose()
+                    .ifPresent(pose -> zooming.by(
+                            WheelZoom.factor(event),
+                            pose.toFrame(view.toPicture(event.getX(), event.getY())),
+                            "zoom of the gate"));
+        } else {
+            surface.zoomAbout(event.getX(), event.getY(), WheelZoom.factor(event));
         }
-        if (press.getClickCount() == 2 && addOnPath(shot, view, x, y)) {
-            return Optional.empty();
-        }
-        return insideGate(x, y).map(found -> new PoseDrag(store, surface, found, Optional.empty()));
+        event.consume();
     }
 
     /** Where the position would have to be, from where it is, for the gate's centre to lie at a point of the picture. */
@@ -98,16 +179,26 @@ final class TableHands {
         GateShape gate = surface.gate().orElseThrow();
         Pose pose = store.pose().orElseThrow();
         Size frame = store.project().frameSize();
+        TableView view = surface.view().orElseThrow();
         if (near(gate.turnHandle(), x, y)) {
-            return Optional.of(GateGesture.Turn.from(
-                    pose, frame, surface.view().orElseThrow().toPicture(x, y)));
+            return Optional.of(GateGesture.Turn.from(pose, frame, view.toPicture(x, y)));
         }
         for (Corner corner : Corner.values()) {
             if (near(gate.corners().get(corner.ordinal()), x, y)) {
                 return Optional.of(new GateGesture.Resize(pose, frame, corner));
             }
         }
-        return Optional.empty();
+        boolean linked = store.selectedShot()
+                .map(shot -> shot.camera().scale().axes().isEmpty())
+                .orElse(true);
+        for (Side side : Side.values()) {
+            if (near(gate.side(side), x, y)) {
+                return Optional.of(new GateGesture.ResizeSide(pose, frame, side, linked));
+            }
+        }
+        return near(gate.anchorGrip(view.toScreen(pose.anchor())), x, y)
+                ? Optional.of(new GateGesture.MoveAnchor(pose, view.toPicture(x, y)))
+                : Optional.empty();
     }
 
     private Optional<GateGesture> insideGate(double x, double y) {
@@ -121,16 +212,19 @@ final class TableHands {
         if (surface.gate().isEmpty()) {
             return Cursor.DEFAULT;
         }
+        if (store.viewing().tool() != Tool.HAND) {
+            return Cursor.CROSSHAIR;
+        }
         double x = event.getX();
         double y = event.getY();
         return handleAt(x, y)
                 .or(() -> insideGate(x, y))
                 .map(found -> switch (found) {
                     case GateGesture.Move _ -> Cursor.MOVE;
-                    case GateGesture.Resize _ -> Cursor.CROSSHAIR;
-                    case GateGesture.Turn _ -> Cursor.HAND;
+                    case GateGesture.Resize _, GateGesture.ResizeSide _ -> Cursor.CROSSHAIR;
+                    case GateGesture.Turn _, GateGesture.MoveAnchor _ -> Cursor.HAND;
                 })
-                .orElse(Cursor.DEFAULT);
+                .orElse(Cursor.OPEN_HAND);
     }
 
     private static boolean near(FramePoint point, double x, double y) {

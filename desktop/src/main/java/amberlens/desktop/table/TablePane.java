@@ -1,20 +1,30 @@
 package amberlens.desktop.table;
 
 import amberlens.core.model.Media;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.look.Icons;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Change;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
+import amberlens.desktop.store.Viewing.Tool;
+import java.util.EnumMap;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
 
 /** The Table with its heading, its empty state, and the placeholder of a missing picture. */
 public final class TablePane extends BorderPane implements Subscription {
@@ -25,12 +35,13 @@ public final class TablePane extends BorderPane implements Subscription {
     private final Label empty = new Label();
     private final Label missingText = new Label();
     private final VBox missing;
+    private final Map<Tool, ToggleButton> tools = new EnumMap<>(Tool.class);
     private final Subscription subscription;
 
     /**
      * @param find asks where the file of missing media is now
      */
-    public TablePane(Store store, Services services, Consumer<Media> find) {
+    public TablePane(Store store, Services services, Actions actions, Consumer<Media> find) {
         this.store = store;
         this.services = services;
         surface = new TableSurface(store, services);
@@ -39,9 +50,21 @@ public final class TablePane extends BorderPane implements Subscription {
         Label title = new Label("Table");
         title.getStyleClass().add("view-title");
         subject.getStyleClass().add("quiet");
-        HBox heading = new HBox(8, title, subject);
-        heading.getStyleClass().add("view-heading");
-        heading.setAlignment(Pos.BASELINE_LEFT);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox heading = new HBox(
+                8,
+                title,
+                subject,
+                gap,
+                tool(actions, Feather.MINUS, "aim.level", Tool.LEVEL),
+                tool(actions, Feather.CROP, "aim.cover", Tool.FRAME_COVERING),
+                tool(actions, Feather.CROSSHAIR, "aim.subject", Tool.SUBJECT),
+                actions.bind(Icons.button(Feather.MAXIMIZE_2, ""), "view.fit-all"),
+                actions.bind(Icons.button(Feather.MINIMIZE_2, ""), "view.fit-gate"));
+        subject.setMinWidth(0);
+        heading.getStyleClass().addAll("view-heading", "table-heading");
+        heading.setAlignment(Pos.CENTER_LEFT);
         setTop(heading);
         empty.getStyleClass().add("empty-text");
         empty.setWrapText(true);
@@ -52,6 +75,23 @@ public final class TablePane extends BorderPane implements Subscription {
         setMinSize(0, 0);
         subscription = store.subscribe(this::changed);
         changed(Set.of(Change.PROJECT));
+    }
+
+    private ToggleButton tool(Actions actions, Feather icon, String action, Tool tool) {
+        ToggleButton button = actions.bind(Icons.toggle(icon, ""), action);
+        button.setId("tool-" + tool.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        tools.put(tool, button);
+        return button;
+    }
+
+    /** Shows the picture with all framings. */
+    public void fitAll() {
+        surface.fitAll();
+    }
+
+    /** Comes as close as the gate allows. */
+    public void fitGate() {
+        surface.fitGate();
     }
 
     private VBox missingPanel(Consumer<Media> find) {
@@ -74,6 +114,7 @@ public final class TablePane extends BorderPane implements Subscription {
     }
 
     private void changed(Set<Change> changes) {
+        tools.forEach((tool, button) -> button.setSelected(store.viewing().tool() == tool));
         surface.redraw();
         var shot = store.selectedShot();
         subject.setText(shot.map(found -> found.name() + " · whole picture, "

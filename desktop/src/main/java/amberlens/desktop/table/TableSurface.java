@@ -1,12 +1,21 @@
 package amberlens.desktop.table;
 
+import amberlens.core.geometry.Corner;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Framings;
 import amberlens.core.motion.Pose;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.look.Surface;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Viewing;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 
@@ -15,17 +24,74 @@ final class TableSurface extends Surface {
     private static final double AIR = 26;
 
     private final Store store;
+    private final Services services;
     private final TableGround ground;
+    private final TableZoom zoom = new TableZoom();
+    private String zoomedFor = "";
 
     TableSurface(Store store, Services services) {
         this.store = store;
+        this.services = services;
         ground = new TableGround(store, services, this::redraw);
         setAccessibleText("Table: the whole picture with the gate");
     }
 
     Optional<TableView> view() {
-        return store.selectedShot()
-                .map(shot -> TableView.fitting(store.project().mediaOf(shot).size(), getWidth(), getHeight(), AIR));
+        Optional<Shot> shot = store.selectedShot();
+        String id = shot.map(Shot::id).orElse("");
+        if (!id.equals(zoomedFor)) {
+            zoomedFor = id;
+            zoom.reset();
+        }
+        return shot.map(found -> zoom.view(picture(found), getWidth(), getHeight(), AIR));
+    }
+
+    private Size picture(Shot shot) {
+        return store.project().mediaOf(shot).size();
+    }
+
+    /** Looks closer or from further away; the point under the pointer stays there. */
+    void zoomAbout(double x, double y, double factor) {
+        store.selectedShot().ifPresent(shot -> {
+            double fit = TableView.fitting(picture(shot), getWidth(), getHeight(), AIR)
+                    .scale();
+            zoom.zoomAbout(view().orElseThrow(), fit, x, y, factor, getWidth(), getHeight());
+            redraw();
+        });
+    }
+
+    void pan(double dx, double dy) {
+        view().ifPresent(view -> zoom.pan(view, dx, dy, getWidth(), getHeight()));
+        redraw();
+    }
+
+    /** Shows the picture with all framings, also what of them lies beyond it. */
+    void fitAll() {
+        store.selectedShot().ifPresent(shot -> {
+            List<PicturePoint> points = new ArrayList<>();
+            Size picture = picture(shot);
+            points.add(new PicturePoint(0, 0));
+            points.add(new PicturePoint(picture.width(), picture.height()));
+            points.addAll(corners(shot.camera().at(store.shotFrame())));
+            Framings.of(shot.camera())
+                    .forEach(frame -> points.addAll(corners(shot.camera().at(frame))));
+            zoom.fit(points, getWidth(), getHeight(), AIR);
+            redraw();
+        });
+    }
+
+    /** Comes as close as the gate allows. */
+    void fitGate() {
+        store.pose().ifPresent(pose -> {
+            zoom.fit(corners(pose), getWidth(), getHeight(), 2 * AIR);
+            redraw();
+        });
+    }
+
+    private List<PicturePoint> corners(Pose pose) {
+        return Arrays.stream(Corner.values())
+                .map(corner -> pose.toPicture(corner.of(frame())))
+                .toList();
     }
 
     Optional<GateShape> gate() {
@@ -52,9 +118,31 @@ final class TableSurface extends Surface {
         var move = new MovePainter(store, shot.get(), view);
         move.framings(pen);
         GatePainter.gate(pen, gate);
+        GatePainter.handles(pen, gate);
         move.path(pen);
-        GatePainter.anchor(pen, view.toScreen(pose.anchor()));
+        aids(pen, shot.get(), pose, view, gate);
         String time = Timecode.of(store.shotFrame(), store.project().frame().rate());
         GatePainter.label(pen, gate, time, width, height);
+    }
+
+    private void aids(GraphicsContext pen, Shot shot, Pose pose, TableView view, GateShape gate) {
+        Viewing viewing = store.viewing();
+        if (viewing.closest()) {
+            AidPainter.closest(pen, pose, store.preferences().limitPercent(), frame(), view);
+        }
+        store.settled().shot(shot.id()).ifPresent(settled -> {
+            Pose before = settled.camera().at(store.shotFrame());
+            if (store.showing() && before.degrees() != pose.degrees() && !viewing.sealing()) {
+                AidPainter.turnGhost(pen, before, pose, frame(), view);
+            }
+        });
+        shot.settings().subject().ifPresent(point -> AidPainter.subject(pen, view.toScreen(point)));
+        FramePoint anchor = view.toScreen(pose.anchor());
+        GatePainter.anchor(pen, anchor, gate.anchorGrip(anchor));
+        AidPainter.snapLines(pen, viewing, view, getWidth(), getHeight());
+        viewing.drawn().ifPresent(drawn -> AidPainter.drawn(pen, drawn, view));
+        if (store.showing() && !viewing.sealing()) {
+            RoomPainter.paint(pen, services.facts().judged(store.project(), shot), pose, gate, view);
+        }
     }
 }

@@ -2,6 +2,7 @@ package amberlens.desktop.camera;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberlens.core.edges.Judged;
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
@@ -25,7 +26,7 @@ class ConsequencesTest {
 
     private static String text(Property property, CameraTrack camera) {
         var shot = new Shot("s1", "Plan", "m1", 1, 0, 101, true, camera, Extras.NONE);
-        return Consequences.of(property, shot, 0, camera.at(0), HD, FrameFormat.USUAL);
+        return Consequences.of(property, shot, 0, camera.at(0), Judged.whole(HD, HD), FrameFormat.USUAL);
     }
 
     @Test
@@ -46,9 +47,13 @@ class ConsequencesTest {
     @Test
     void a_turn_names_the_scale_it_needs_or_the_side_that_forbids_any() {
         assertThat(text(Property.ROTATION, CameraTrack.still(NEUTRAL.withDegrees(2))))
-                .isEqualTo("Needs scale ≥ 106.1 %");
+                .isEqualTo("Needs ≥ 106.1 %, turn ≤ 0.0°");
         assertThat(text(Property.ROTATION, CameraTrack.still(NEUTRAL.withAnchor(new PicturePoint(-9, 5)))))
                 .contains("left");
+        assertThat(text(Property.ROTATION, CameraTrack.still(NEUTRAL.withScale(Scale.uniform(204)))))
+                .endsWith("any turn fits");
+        assertThat(text(Property.ROTATION, CameraTrack.still(NEUTRAL.withScale(Scale.uniform(106.143)))))
+                .endsWith("turn ≤ 2.0°");
     }
 
     @Test

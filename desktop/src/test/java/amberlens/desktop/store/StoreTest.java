@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberlens.core.edges.Conform;
 import amberlens.core.edit.CameraEdits;
 import amberlens.core.edit.MediaEdits;
+import amberlens.core.edit.SettingsEdits;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
@@ -101,6 +102,7 @@ class StoreTest {
         var facts = new ShotFacts();
         assertThat(facts.open(store.project(), shot("s1"))).isFalse();
         var turned = shot("s1").camera().at(0).withDegrees(10);
+        store.apply(SettingsEdits.setKeepInside("s1", false));
         store.apply(CameraEdits.setPose("turn", "s1", 0, turned));
         assertThat(facts.open(store.project(), shot("s1"))).isTrue();
         assertThat(facts.seal(store.project(), shot("s1"))).isInstanceOf(SealResult.Sealed.class);

@@ -1,4 +1,4 @@
-package amberlens.desktop.table;
+package amberlens.desktop.handling;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
@@ -21,7 +22,7 @@ class GateGestureTest {
     void a_moved_gate_follows_the_pointer_exactly_even_when_turned() {
         var grabbed = new PicturePoint(2500, 1700);
         var pointer = new PicturePoint(2620, 1650);
-        Pose moved = new GateGesture.Move(START, grabbed).at(pointer, false);
+        Pose moved = new GateGesture.Move(START, grabbed).at(pointer, false, false);
         PicturePoint before = START.gateCentre(FRAME);
         PicturePoint after = moved.gateCentre(FRAME);
         assertThat(after.x() - before.x()).isCloseTo(120, within(1e-9));
@@ -31,7 +32,7 @@ class GateGestureTest {
 
     @Test
     void shift_keeps_the_move_on_the_stronger_axis() {
-        Pose moved = new GateGesture.Move(START, new PicturePoint(0, 0)).at(new PicturePoint(100, 30), true);
+        Pose moved = new GateGesture.Move(START, new PicturePoint(0, 0)).at(new PicturePoint(100, 30), true, false);
         assertThat(moved.gateCentre(FRAME).y())
                 .isCloseTo(START.gateCentre(FRAME).y(), within(1e-9));
         assertThat(moved.gateCentre(FRAME).x())
@@ -43,7 +44,7 @@ class GateGestureTest {
         PicturePoint corner = START.toPicture(Corner.LOWER_RIGHT.of(FRAME));
         PicturePoint centre = START.gateCentre(FRAME);
         var halfway = new PicturePoint((corner.x() + centre.x()) / 2, (corner.y() + centre.y()) / 2);
-        Pose zoomed = new GateGesture.Resize(START, FRAME, Corner.LOWER_RIGHT).at(halfway, false);
+        Pose zoomed = new GateGesture.Resize(START, FRAME, Corner.LOWER_RIGHT).at(halfway, false, false);
         assertThat(zoomed.scale().x()).isCloseTo(100, within(1e-9));
         assertThat(zoomed.gateCentre(FRAME).x()).isCloseTo(centre.x(), within(1e-9));
         assertThat(zoomed.toPicture(Corner.LOWER_RIGHT.of(FRAME)).x()).isCloseTo(halfway.x(), within(1e-6));
@@ -53,7 +54,7 @@ class GateGestureTest {
     void with_shift_the_opposite_corner_stays() {
         PicturePoint opposite = START.toPicture(Corner.UPPER_LEFT.of(FRAME));
         PicturePoint target = START.toPicture(new FramePoint(1440, 810));
-        Pose zoomed = new GateGesture.Resize(START, FRAME, Corner.LOWER_RIGHT).at(target, true);
+        Pose zoomed = new GateGesture.Resize(START, FRAME, Corner.LOWER_RIGHT).at(target, true, false);
         assertThat(zoomed.toPicture(Corner.UPPER_LEFT.of(FRAME)).x()).isCloseTo(opposite.x(), within(1e-6));
         assertThat(zoomed.scale().x()).isCloseTo(50 / 0.75, within(1e-9));
     }
@@ -61,7 +62,7 @@ class GateGestureTest {
     @Test
     void a_corner_dragged_through_the_centre_stays_a_possible_scale() {
         PicturePoint beyond = START.toPicture(new FramePoint(-5000, -5000));
-        Pose zoomed = new GateGesture.Resize(START, FRAME, Corner.LOWER_RIGHT).at(beyond, false);
+        Pose zoomed = new GateGesture.Resize(START, FRAME, Corner.LOWER_RIGHT).at(beyond, false, false);
         assertThat(zoomed.scale().x()).isBetween(50.0, Scale.LARGEST);
     }
 
@@ -70,35 +71,51 @@ class GateGestureTest {
         PicturePoint centre = START.gateCentre(FRAME);
         var east = new PicturePoint(centre.x() + 500, centre.y());
         var southEast = new PicturePoint(centre.x() + 500, centre.y() + 500);
-        Pose turned = GateGesture.Turn.from(START, FRAME, east).at(southEast, false);
+        Pose turned = GateGesture.Turn.from(START, FRAME, east).at(southEast, false, false);
         assertThat(turned.degrees()).isCloseTo(12 - 45, within(0.01));
         assertThat(turned.gateCentre(FRAME).x()).isCloseTo(centre.x(), within(1e-6));
-        Pose stepped = GateGesture.Turn.from(START, FRAME, east).at(southEast, true);
+        Pose stepped = GateGesture.Turn.from(START, FRAME, east).at(southEast, true, false);
         assertThat(stepped.degrees()).isEqualTo(-30);
     }
 
     @Test
-    void the_part_beyond_the_picture_is_found_on_the_right_side() {
-        TableView view = TableView.fitting(PICTURE, 700, 500, 20);
-        Pose outside =
-                Pose.neutral(PICTURE, FRAME).withScale(Scale.uniform(50)).withPosition(new FramePoint(-400, 540));
-        var parts = GateShape.of(outside, FRAME, view).beyond(view, PICTURE);
-        double right = view.left() + view.scale() * PICTURE.width();
-        assertThat(parts).hasSize(1);
-        assertThat(parts.getFirst()).allMatch(point -> point.x() >= right - 1e-6);
-        var inside = GateShape.of(START.withDegrees(0), FRAME, view);
-        assertThat(inside.beyond(view, PICTURE)).isEmpty();
-        assertThat(inside.contains(inside.centre().x(), inside.centre().y())).isTrue();
-        assertThat(inside.contains(view.left() + 1, view.top() + 1)).isFalse();
+    void a_gate_turns_and_zooms_about_its_anchor_while_that_is_in_the_frame() {
+        Pose aside = START.withAnchorInPlace(START.toPicture(new FramePoint(480, 270)));
+        Pose turned = GateGesture.Turn.from(aside, FRAME, new PicturePoint(6000, 0))
+                .at(new PicturePoint(6000, 700), false, false);
+        assertThat(turned.degrees()).isNotCloseTo(12, within(1.0));
+        assertThat(turned.position().distance(new FramePoint(480, 270))).isLessThan(1e-9);
+        Pose away = START.withAnchorInPlace(START.toPicture(new FramePoint(-480, 270)));
+        Pose about = GateGesture.Turn.from(away, FRAME, new PicturePoint(6000, 0))
+                .at(new PicturePoint(6000, 700), false, false);
+        assertThat(about.gateCentre(FRAME).x()).isCloseTo(away.gateCentre(FRAME).x(), within(1e-6));
     }
 
     @Test
-    void the_table_fits_the_whole_picture_with_air() {
-        TableView view = TableView.fitting(PICTURE, 700, 500, 20);
-        FramePoint corner = view.toScreen(new PicturePoint(6000, 4000));
-        assertThat(corner.x()).isLessThanOrEqualTo(680 + 1e-9);
-        assertThat(corner.y()).isLessThanOrEqualTo(480 + 1e-9);
-        PicturePoint back = view.toPicture(corner.x(), corner.y());
-        assertThat(back.x()).isCloseTo(6000, within(1e-6));
+    void a_side_zooms_both_linked_axes_or_one_unlinked_axis() {
+        Pose start = START.withDegrees(0);
+        PicturePoint pointer = start.toPicture(new FramePoint(1440, 900));
+        Pose both = new GateGesture.ResizeSide(start, FRAME, Side.RIGHT, true).at(pointer, false, false);
+        assertThat(both.scale()).isEqualTo(Scale.uniform(100));
+        Pose one = new GateGesture.ResizeSide(start, FRAME, Side.RIGHT, false).at(pointer, false, false);
+        assertThat(one.scale()).isEqualTo(new Scale(100, 50));
+        Pose opposite = new GateGesture.ResizeSide(start, FRAME, Side.RIGHT, false).at(pointer, false, true);
+        assertThat(opposite.toPicture(new FramePoint(0, 540)).x())
+                .isCloseTo(start.toPicture(new FramePoint(0, 540)).x(), within(1e-6));
+        assertThat(opposite.scale().x()).isCloseTo(50 / 0.75, within(1e-9));
+    }
+
+    @Test
+    void a_moved_anchor_keeps_the_picture_and_with_alt_lets_it_jump() {
+        var grab = new PicturePoint(3000, 2000);
+        var to = new PicturePoint(3300, 2100);
+        Pose kept = new GateGesture.MoveAnchor(START, grab).at(to, false, false);
+        assertThat(kept.anchor()).isEqualTo(to);
+        assertThat(kept.toFrame(grab).distance(START.toFrame(grab))).isLessThan(1e-9);
+        Pose jumped = new GateGesture.MoveAnchor(START, grab).at(to, false, true);
+        assertThat(jumped.position()).isEqualTo(START.position());
+        assertThat(jumped.anchor()).isEqualTo(to);
+        assertThat(new GateGesture.MoveAnchor(START, grab).at(to, true, false).anchor())
+                .isEqualTo(new PicturePoint(3300, 2000));
     }
 }

@@ -1,0 +1,38 @@
+package amberlens.core.pace;
+
+import amberlens.core.motion.Take;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The pace along a whole take.
+ *
+ * @param paces from each frame to the next; one for a take of a single frame
+ * @param fastest the frame with the greatest speed at the centre, the first of several
+ */
+public record PaceReport(List<Pace> paces, int fastest) {
+    public PaceReport {
+        paces = List.copyOf(paces);
+    }
+
+    public static PaceReport of(Take take) {
+        List<Pace> paces = new ArrayList<>();
+        int fastest = 0;
+        for (int frame = 0; frame < Math.max(1, take.length() - 1); frame++) {
+            paces.add(Pace.at(take.camera(), frame, take.frame()));
+            if (paces.get(frame).centrePx() > paces.get(fastest).centrePx()) {
+                fastest = frame;
+            }
+        }
+        return new PaceReport(paces, fastest);
+    }
+
+    public Pace greatest() {
+        return paces.get(fastest);
+    }
+
+    /** The greatest speed of the fastest corner, in frame pixels per frame. */
+    public double fastestCornerPx() {
+        return paces.stream().mapToDouble(Pace::cornerPx).max().orElse(0);
+    }
+}

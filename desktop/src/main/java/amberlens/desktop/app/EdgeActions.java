@@ -1,0 +1,198 @@
+package amberlens.desktop.app;
+
+import amberlens.core.edges.EdgeReport;
+import amberlens.core.edit.SealEdits;
+import amberlens.core.edit.SettingsEdits;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Framings;
+import amberlens.core.render.Pyramid;
+import amberlens.core.seal.SealResult;
+import amberlens.core.seal.SealWay;
+import amberlens.desktop.actions.Action.Menu;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.look.Overlay;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Viewing;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import javafx.application.Platform;
+
+/** The actions of the Edges menu. */
+final class EdgeActions {
+    private final Actions actions;
+    private final Store store;
+    private final Services services;
+    private final Overlay overlay;
+
+    private EdgeActions(Actions actions, Store store, Services services, Overlay overlay) {
+        this.actions = actions;
+        this.store = store;
+        this.services = services;
+        this.overlay = overlay;
+    }
+
+    static void addTo(Actions actions, Store store, Services services, Overlay overlay) {
+        new EdgeActions(actions, store, services, overlay).add();
+    }
+
+    private void add() {
+        BooleanSupplier shot = () -> store.selectedShot().isPresent();
+        Viewing viewing = store.viewing();
+        actions.add(Menu.EDGES, "edges.seal", "Seal…", "S", shot, () -> {
+            if (viewing.sealing()) {
+                store.cancel();
+            }
+            viewing.setSealing(!viewing.sealing());
+        });
+        actions.add(Menu.EDGES, "edges.lift", "Seal by lift at once", "Shift+S", shot, this::lift);
+        actions.add(Menu.EDGES, "edges.next", "Next open or tightest frame", "E", shot, () -> step(1));
+        actions.add(Menu.EDGES, "edges.back", "Previous open or tightest frame", "Shift+E", shot, () -> step(-1));
+        setting(
+                "edges.keep-inside",
+                "Keep inside",
+                "I",
+                found -> found.settings().keepInside(),
+                found -> store.apply(SettingsEdits.setKeepInside(
+                        found.id(), !found.settings().keepInside())));
+        setting(
+                "edges.fills-frame",
+                "The shot fills the frame",
+                "Shift+I",
+                Shot::fillsFrame,
+                found -> store.apply(SettingsEdits.setFillsFrame(found.id(), !found.fillsFrame())));
+        setting(
+                "edges.opaque",
+                "Judge by the opaque bounds of the picture",
+                "",
+                found -> found.settings().opaqueOnly(),
+                this::judgeOpaque);
+        setting("edges.lock", "Lock the framing against seals", "Shift+L", this::isLocked, this::toggleLock);
+        actions.add(
+                Menu.EDGES,
+                "edges.mask",
+                "Judge edges and room for the mask",
+                () -> (viewing.judgingMask() ? "✓ " : "") + "Judge edges and room for the mask",
+                "",
+                () -> viewing.mask().isPresent(),
+                () -> viewing.setJudgingMask(!viewing.judgingMask()));
+        actions.add(
+                Menu.EDGES,
+                "edges.closest",
+                "Show the closest sharp framing",
+                () -> (viewing.closest() ? "✓ " : "") + "Show the closest sharp framing",
+                "Q",
+                shot,
+                () -> viewing.setClosest(!viewing.closest()));
+        actions.add(
+                Menu.EDGES,
+                "edges.sharpness",
+                "Sharpness and output sizes…",
+                "Shift+Q",
+                shot,
+                () -> withShot(
+                        found -> overlay.show(new SharpnessPanel(store, services, overlay, found), overlay::close)));
+    }
+
+    private void setting(String id, String words, String keys, Predicate<Shot> on, Consumer<Shot> toggle) {
+        actions.add(
+                Menu.EDGES,
+                id,
+                words,
+                () -> (store.selectedShot().filter(on).isPresent() ? "✓ " : "") + words,
+                keys,
+                () -> store.selectedShot().isPresent(),
+                () -> withShot(toggle));
+    }
+
+    private void withShot(Consumer<Shot> action) {
+        store.selectedShot().ifPresent(action);
+    }
+
+    private void lift() {
+        withShot(shot -> {
+            switch (services.facts().seal(store.project(), shot)) {
+                case SealResult.AlreadySealed _ -> store.say("Every frame of this shot is sealed already.");
+                case SealResult.Sealed sealed -> store.apply(SealEdits.accept(shot, SealWay.LIFT, sealed));
+                case SealResult.Refused refused -> store.say("It cannot be sealed: " + refused.reason() + ".");
+            }
+        });
+    }
+
+    /** To the worst frame of the next open span; where none is open, to the next frame that is tighter than its neighbours. */
+    private void step(int direction) {
+        withShot(shot -> {
+            EdgeReport report = services.facts().edges(store.project(), shot);
+            List<Integer> frames = report.isSealed()
+                    ? tightest(report)
+                    : report.open().stream()
+                            .map(EdgeReport.OpenSpan::worstFrame)
+                            .toList();
+            int now = store.insideShot() ? store.shotFrame() : direction > 0 ? -1 : shot.length();
+            int next = direction > 0
+                    ? frames.stream().filter(frame -> frame > now).findFirst().orElse(frames.getFirst())
+                    : frames.stream()
+                            .filter(frame -> frame < now)
+                            .reduce((_, later) -> later)
+                            .orElse(frames.getLast());
+            store.seekInShot(next);
+        });
+    }
+
+    private static List<Integer> tightest(EdgeReport report) {
+        List<Integer> frames = IntStream.range(0, report.margins().size())
+                .filter(frame -> isTighter(report, frame, -1) && isTighter(report, frame, 1))
+                .boxed()
+                .toList();
+        return frames.isEmpty() ? List.of(report.worstFrame()) : frames;
+    }
+
+    /** Of equal neighbours the first counts. */
+    private static boolean isTighter(EdgeReport report, int frame, int side) {
+        int other = frame + side;
+        if (other < 0 || other >= report.margins().size()) {
+            return true;
+        }
+        double own = report.margins().get(frame).framePx();
+        double beside = report.margins().get(other).framePx();
+        return side < 0 ? own < beside - 1e-9 : own <= beside + 1e-9;
+    }
+
+    private int lockFrame() {
+        return store.selection().part() instanceof Selection.Framing framing ? framing.frame() : store.shotFrame();
+    }
+
+    private boolean isLocked(Shot shot) {
+        return shot.settings().locked().contains(lockFrame());
+    }
+
+    private void toggleLock(Shot shot) {
+        if (!isLocked(shot) && !Framings.of(shot.camera()).contains(lockFrame())) {
+            store.say("There is no framing here to lock; go to one, or add one (A).");
+        } else {
+            store.apply(SettingsEdits.setLocked(shot.id(), lockFrame(), !isLocked(shot)));
+        }
+    }
+
+    private void judgeOpaque(Shot shot) {
+        if (shot.settings().opaqueOnly()) {
+            store.apply(SettingsEdits.judgeWhole(shot.id()));
+            return;
+        }
+        Pyramid picture = services.ready().of(store.project().mediaOf(shot));
+        if (picture == null) {
+            store.say("The picture is not there yet; try again when it is shown.");
+            return;
+        }
+        services.background().execute(() -> {
+            var bounds = picture.opaqueBounds();
+            Platform.runLater(() -> bounds.ifPresentOrElse(
+                    area -> store.apply(SettingsEdits.judgeOpaque(shot.id(), area)),
+                    () -> store.say("No pixel of this picture is fully opaque.")));
+        });
+    }
+}

@@ -1,0 +1,72 @@
+package amberlens.desktop.app;
+
+import amberlens.core.geometry.MaskShape;
+import amberlens.desktop.actions.Action.Menu;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Viewing;
+import amberlens.desktop.table.TablePane;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+
+/** The actions of the View menu: how the project is looked at. */
+final class ViewActions {
+    static final String FIRST = "view.first";
+    static final String LAST = "view.last";
+
+    private ViewActions() {}
+
+    static void addTo(Actions actions, Store store, java.util.function.Supplier<TablePane> table) {
+        Viewing viewing = store.viewing();
+        BooleanSupplier shot = () -> store.selectedShot().isPresent();
+        actions.add(Menu.VIEW, "view.fit-all", "Table: all framings", "F", shot, () -> table.get()
+                .fitAll());
+        actions.add(Menu.VIEW, "view.fit-gate", "Table: the gate", "Shift+F", shot, () -> table.get()
+                .fitGate());
+        actions.add(
+                Menu.VIEW,
+                "view.lens-zoom",
+                "Lens: fit, 1:1 pixels, 200 %",
+                "V",
+                () -> true,
+                () -> viewing.setLensZoom(viewing.lensZoom().next()));
+        actions.add(Menu.VIEW, FIRST, "First frame, while held", "Z", shot, () -> viewing.setPeek(-1));
+        actions.add(Menu.VIEW, LAST, "Last frame, while held", "X", shot, () -> viewing.setPeek(1));
+        actions.add(
+                Menu.VIEW,
+                "view.ends",
+                "First, last and now side by side",
+                "W",
+                shot,
+                () -> viewing.toggle(Viewing.LensShow.ENDS));
+        actions.add(
+                Menu.VIEW,
+                "view.difference",
+                "Difference of two framings",
+                "D",
+                shot,
+                () -> viewing.toggle(Viewing.LensShow.DIFFERENCE));
+        for (Viewing.Guide guide : Viewing.Guide.values()) {
+            actions.add(
+                    Menu.VIEW,
+                    "guide." + guide.name().toLowerCase(Locale.ROOT),
+                    "Guide: " + guide.words(),
+                    () -> (viewing.shows(guide) ? "✓ " : "") + "Guide: " + guide.words(),
+                    "",
+                    () -> true,
+                    () -> viewing.toggle(guide));
+        }
+        for (MaskShape shape : MaskShape.values()) {
+            Optional<MaskShape> mask = Optional.of(shape);
+            actions.add(
+                    Menu.VIEW,
+                    "mask." + shape.name().toLowerCase(Locale.ROOT),
+                    "Mask: " + shape.words(),
+                    () -> (viewing.mask().equals(mask) ? "✓ " : "") + "Mask: " + shape.words(),
+                    "",
+                    () -> true,
+                    () -> viewing.setMask(viewing.mask().equals(mask) ? Optional.empty() : mask));
+        }
+    }
+}

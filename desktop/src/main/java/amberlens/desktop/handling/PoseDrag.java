@@ -1,0 +1,93 @@
+package amberlens.desktop.handling;
+
+import amberlens.core.edit.CameraEdits;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Framings;
+import amberlens.core.motion.Pose;
+import amberlens.desktop.commands.EditDrag;
+import amberlens.desktop.store.Selection;
+import amberlens.desktop.store.Store;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.input.MouseEvent;
+
+/** A drag that changes the pose of one frame: the gate at the playhead, or a stored framing wherever the playhead is. */
+public final class PoseDrag extends EditDrag {
+    /** How near something has to be to snap, in screen pixels. */
+    private static final double SNAP = 7;
+
+    private final GateGesture change;
+    private final Optional<Integer> framing;
+    private final Function<MouseEvent, PicturePoint> pointer;
+    private final double sourcePxPerScreenPx;
+
+    /**
+     * @param framing the frame of a stored framing; empty for the frame at the playhead
+     * @param pointer where on the picture the pointer is, as the picture lay when the drag began
+     * @param sourcePxPerScreenPx how far a screen pixel reaches on the picture
+     */
+    public PoseDrag(
+            Store store,
+            GateGesture change,
+            Optional<Integer> framing,
+            Function<MouseEvent, PicturePoint> pointer,
+            double sourcePxPerScreenPx) {
+        super(store);
+        this.change = change;
+        this.framing = framing;
+        this.pointer = pointer;
+        this.sourcePxPerScreenPx = sourcePxPerScreenPx;
+    }
+
+    @Override
+    public void drag(MouseEvent event) {
+        if (framing.isEmpty()) {
+            store.enterShot();
+        }
+        Shot shot = store.selectedShot().orElseThrow();
+        Pose wanted = change.at(pointer.apply(event), event.isShiftDown(), event.isAltDown());
+        boolean snaps = store.preferences().snapping() && !event.isShortcutDown();
+        PoseSnap.Snapped snapped = snaps ? snapped(shot, wanted) : new PoseSnap.Snapped(wanted, List.of());
+        store.viewing().setSnapLines(snapped.lines());
+        String name = framing.isPresent() ? "move of a framing" : change.name();
+        store.show(CameraEdits.setFraming(name, shot.id(), framing.orElse(store.shotFrame()), snapped.pose()));
+    }
+
+    private PoseSnap.Snapped snapped(Shot shot, Pose wanted) {
+        Size frame = store.project().frameSize();
+        int own = framing.orElse(store.shotFrame());
+        List<PicturePoint> others = Framings.of(shot.camera()).stream()
+                .filter(at -> at != own)
+                .map(at -> shot.camera().at(at).gateCentre(frame))
+                .toList();
+        var snap = new PoseSnap(store.project().judged(shot), others, SNAP * sourcePxPerScreenPx);
+        return switch (change) {
+            case GateGesture.Move move -> snap.moved(move.start(), wanted);
+            case GateGesture.Turn turn -> snap.turned(wanted, turn.start());
+            default -> new PoseSnap.Snapped(wanted, List.of());
+        };
+    }
+
+    @Override
+    public void drop(MouseEvent event) {
+        store.viewing().setSnapLines(List.of());
+        super.drop(event);
+    }
+
+    @Override
+    public void cancel() {
+        store.viewing().setSnapLines(List.of());
+        super.cancel();
+    }
+
+    @Override
+    public void click(MouseEvent event) {
+        framing.ifPresent(frame -> {
+            store.select(new Selection.Framing(frame));
+            store.seekInShot(frame);
+        });
+    }
+}

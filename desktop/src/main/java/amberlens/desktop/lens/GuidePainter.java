@@ -1,0 +1,90 @@
+package amberlens.desktop.lens;
+
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.MaskShape;
+import amberlens.core.geometry.SafeArea;
+import amberlens.core.geometry.Size;
+import amberlens.desktop.look.Brush;
+import amberlens.desktop.look.Fonts;
+import amberlens.desktop.look.Palette;
+import amberlens.desktop.store.Viewing;
+import amberlens.desktop.store.Viewing.Guide;
+import javafx.scene.canvas.GraphicsContext;
+
+/** Paints lines over the output: thirds, centre, diagonals, safe areas, and the mask of another delivery. */
+final class GuidePainter {
+    private GuidePainter() {}
+
+    static void paint(GraphicsContext pen, Viewing viewing, LensView view) {
+        viewing.mask().ifPresent(mask -> mask(pen, mask, viewing.judgingMask(), view));
+        pen.setLineWidth(1);
+        for (boolean shade : new boolean[] {true, false}) {
+            pen.setStroke(shade ? Palette.faint(Palette.GROUND, 0.5) : Palette.faint(Palette.PALE, 0.6));
+            pen.save();
+            pen.translate(shade ? 1 : 0, shade ? 1 : 0);
+            lines(pen, viewing, view);
+            pen.restore();
+        }
+    }
+
+    private static void lines(GraphicsContext pen, Viewing viewing, LensView view) {
+        Size frame = view.frame();
+        double w = frame.width();
+        double h = frame.height();
+        if (viewing.shows(Guide.THIRDS)) {
+            for (int third = 1; third < 3; third++) {
+                line(pen, view, w * third / 3, 0, w * third / 3, h);
+                line(pen, view, 0, h * third / 3, w, h * third / 3);
+            }
+        }
+        if (viewing.shows(Guide.DIAGONALS)) {
+            line(pen, view, 0, 0, w, h);
+            line(pen, view, w, 0, 0, h);
+        }
+        if (viewing.shows(Guide.SAFE_AREAS)) {
+            for (SafeArea area : SafeArea.values()) {
+                double x = area.insetX(frame);
+                double y = area.insetY(frame);
+                pen.strokeRect(
+                        view.left() + view.zoom() * x,
+                        view.top() + view.zoom() * y,
+                        view.zoom() * (w - 2 * x),
+                        view.zoom() * (h - 2 * y));
+            }
+        }
+        if (viewing.shows(Guide.CENTRE)) {
+            FramePoint centre = view.toScreen(frame.centre());
+            pen.strokeLine(centre.x() - 9, centre.y(), centre.x() + 9, centre.y());
+            pen.strokeLine(centre.x(), centre.y() - 9, centre.x(), centre.y() + 9);
+        }
+    }
+
+    private static void line(GraphicsContext pen, LensView view, double x1, double y1, double x2, double y2) {
+        FramePoint from = view.toScreen(new FramePoint(x1, y1));
+        FramePoint to = view.toScreen(new FramePoint(x2, y2));
+        pen.strokeLine(from.x(), from.y(), to.x(), to.y());
+    }
+
+    /** What another delivery would crop, darkened. */
+    private static void mask(GraphicsContext pen, MaskShape shape, boolean judged, LensView view) {
+        Size frame = view.frame();
+        Size kept = shape.in(frame);
+        double x = (frame.width() - kept.width()) / 2.0 * view.zoom();
+        double y = (frame.height() - kept.height()) / 2.0 * view.zoom();
+        double width = view.zoom() * frame.width();
+        double height = view.zoom() * frame.height();
+        pen.setFill(Palette.faint(Palette.GROUND, 0.78));
+        pen.fillRect(view.left(), view.top(), x, height);
+        pen.fillRect(view.left() + width - x, view.top(), x, height);
+        pen.fillRect(view.left() + x, view.top(), width - 2 * x, y);
+        pen.fillRect(view.left() + x, view.top() + height - y, width - 2 * x, y);
+        pen.setStroke(Palette.PALE);
+        pen.setLineWidth(1.2);
+        pen.strokeRect(view.left() + x, view.top() + y, width - 2 * x, height - 2 * y);
+        String words = shape.words() + (judged ? " · judged" : "");
+        double wide = Brush.width(Fonts.strong(11), words) + 10;
+        pen.setFill(Palette.faint(Palette.GROUND, 0.85));
+        pen.fillRoundRect(view.left() + x + 5, view.top() + y + 5, wide, 16, 4, 4);
+        Brush.text(pen, Fonts.strong(11), Palette.PALE, words, view.left() + x + 10, view.top() + y + 13);
+    }
+}

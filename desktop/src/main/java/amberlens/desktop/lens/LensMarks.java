@@ -1,0 +1,143 @@
+package amberlens.desktop.lens;
+
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.LineUp;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Pose;
+import amberlens.desktop.look.Brush;
+import amberlens.desktop.look.Fonts;
+import amberlens.desktop.look.Palette;
+import amberlens.desktop.path.PathGrip;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.store.Store;
+import java.util.Optional;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.TextAlignment;
+
+/** Paints what the Lens says over the output: path, handles, notices, and the marks of first and last frame. */
+final class LensMarks {
+    private static final int FRAMES_PER_DOT = 4;
+
+    private final Store store;
+    private final Services services;
+    private final LensView view;
+
+    LensMarks(Store store, Services services, LensView view) {
+        this.store = store;
+        this.services = services;
+        this.view = view;
+    }
+
+    /** The way of the anchor through the frame, a dot every few frames, and the handles of the selected framings. */
+    void path(GraphicsContext pen, Shot shot) {
+        pen.setStroke(Palette.AMBER);
+        pen.setLineWidth(1.6);
+        pen.beginPath();
+        for (int frame = 0; frame < shot.length(); frame++) {
+            FramePoint point = view.toScreen(shot.camera().at(frame).position());
+            if (frame == 0) {
+                pen.moveTo(point.x(), point.y());
+            } else {
+                pen.lineTo(point.x(), point.y());
+            }
+        }
+        pen.stroke();
+        pen.setFill(Palette.PALE);
+        for (int frame = 0; frame < shot.length(); frame += FRAMES_PER_DOT) {
+            FramePoint point = view.toScreen(shot.camera().at(frame).position());
+            pen.fillOval(point.x() - 1.5, point.y() - 1.5, 3, 3);
+        }
+        for (PathGrip grip : PathGrip.of(store, shot)) {
+            PathGrip.paint(
+                    pen,
+                    view.toScreen(shot.camera().position().at(grip.frame())),
+                    view.toScreen(shot.camera().position().at(grip.frame()).plus(grip.offset())));
+        }
+    }
+
+    /** The handles by which the picture is zoomed and turned, its anchor and its subject. */
+    void handles(GraphicsContext pen, Shot shot, Pose pose) {
+        for (LensHandle handle : LensHandle.values()) {
+            FramePoint at = view.toScreen(handle.place(pose, view.frame()));
+            pen.setFill(Palette.faint(Palette.GROUND, 0.8));
+            pen.setStroke(Palette.AMBER);
+            pen.setLineWidth(1.6);
+            if (handle == LensHandle.TURN) {
+                Brush.bead(pen, at.x(), at.y() + LensHandle.TURN_INSET, 4.5, false, false);
+            } else if (handle == LensHandle.ANCHOR) {
+                anchor(pen, at);
+            } else {
+                pen.fillRect(at.x() - 4, at.y() - 4, 8, 8);
+                pen.strokeRect(at.x() - 4, at.y() - 4, 8, 8);
+            }
+        }
+        shot.settings().subject().ifPresent(point -> subject(pen, view.toScreen(pose.toFrame(point))));
+    }
+
+    private static void anchor(GraphicsContext pen, FramePoint at) {
+        for (boolean shade : new boolean[] {true, false}) {
+            pen.setStroke(shade ? Palette.faint(Palette.GROUND, 0.8) : Palette.PALE);
+            pen.setLineWidth(shade ? 3 : 1.4);
+            pen.strokeLine(at.x() - 6, at.y(), at.x() + 6, at.y());
+            pen.strokeLine(at.x(), at.y() - 6, at.x(), at.y() + 6);
+            pen.strokeOval(at.x() - 4, at.y() - 4, 8, 8);
+        }
+    }
+
+    private static void subject(GraphicsContext pen, FramePoint at) {
+        pen.setStroke(Palette.SEA);
+        pen.setLineWidth(1.8);
+        pen.strokeOval(at.x() - 7, at.y() - 7, 14, 14);
+        pen.setFill(Palette.SEA);
+        pen.fillOval(at.x() - 2, at.y() - 2, 4, 4);
+    }
+
+    void notice(GraphicsContext pen) {
+        Optional<Shot> shot = LineUp.topAt(store.project(), store.playhead());
+        String notice = shot.map(found -> store.project().mediaOf(found))
+                .filter(media -> services.ready().of(media) == null)
+                .map(media -> services.ready().problem(media).isPresent()
+                        ? "Picture missing: " + media.fileName()
+                        : "Reading " + media.fileName() + " …")
+                .orElse("");
+        if (!notice.isEmpty()) {
+            Size size = view.shown();
+            Brush.aligned(
+                    pen,
+                    Fonts.text(13),
+                    Palette.MUTED,
+                    notice,
+                    view.left() + size.width() / 2.0,
+                    view.top() + size.height() / 2.0,
+                    TextAlignment.CENTER);
+        }
+    }
+
+    /** Marks the first and the last frame of the shot. */
+    void ends(GraphicsContext pen, int frame) {
+        Optional<Shot> shot = store.selectedShot().filter(_ -> store.insideShot());
+        if (shot.isPresent() && frame == 0) {
+            endMark(pen, view.left(), 1, "first frame");
+        }
+        if (shot.isPresent() && frame == shot.get().lastFrame()) {
+            endMark(pen, view.left() + view.shown().width(), -1, "last frame");
+        }
+    }
+
+    /** A bracket along the side of the frame, with words. */
+    private void endMark(GraphicsContext pen, double x, int inward, String words) {
+        double bottom = view.top() + view.shown().height();
+        pen.setStroke(Palette.AMBER);
+        pen.setLineWidth(3);
+        pen.strokePolyline(
+                new double[] {x + 16 * inward, x + 1.5 * inward, x + 1.5 * inward, x + 16 * inward},
+                new double[] {view.top() + 1.5, view.top() + 1.5, bottom - 1.5, bottom - 1.5},
+                4);
+        double width = Brush.width(Fonts.strong(11), words) + 12;
+        double boxX = inward > 0 ? x + 10 : x - 10 - width;
+        pen.setFill(Palette.AMBER);
+        pen.fillRoundRect(boxX, bottom - 26, width, 17, 4, 4);
+        Brush.text(pen, Fonts.strong(11), Palette.GROUND, words, boxX + 6, bottom - 17.5);
+    }
+}

@@ -1,0 +1,20 @@
+package amberlens.desktop.score;
+
+import amberlens.core.edges.Margin;
+
+/**
+ * How a margin is drawn in the Edges strip: near ones tell most, so the height grows with the root of the distance. Open ones
+ * hang below the line, sealed ones stand above it.
+ */
+final class MarginShape {
+    /** The distance that fills its half of the strip, in frame pixels. */
+    private static final double FULL_PX = 400;
+
+    private MarginShape() {}
+
+    /** From −1, wide open, over 0, exactly filling, to 1, far inside. */
+    static double height(Margin margin) {
+        double part = Math.sqrt(Math.min(1, Math.abs(margin.framePx()) / FULL_PX));
+        return margin.isSealed() ? part : -Math.max(0.2, part);
+    }
+}

@@ -1,0 +1,56 @@
+package amberlens.desktop.sealing;
+
+import amberlens.core.edges.Judged;
+import amberlens.core.edit.SealEdits;
+import amberlens.core.model.Shot;
+import amberlens.core.seal.SealResult;
+import amberlens.core.seal.SealTerms;
+import amberlens.core.seal.SealWay;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** What each way of sealing gives for one state of a shot. */
+record SealOffers(Question question, Map<SealWay, SealResult> results) {
+    /**
+     * What was asked for.
+     *
+     * @param shot as it is without any preview
+     */
+    record Question(Shot shot, Judged judged, SealTerms terms) {
+        boolean sameAs(Question other) {
+            return shot.camera() == other.shot.camera()
+                    && shot.length() == other.shot.length()
+                    && shot.settings().equals(other.shot.settings())
+                    && shot.id().equals(other.shot.id())
+                    && judged.equals(other.judged)
+                    && terms.equals(other.terms);
+        }
+    }
+
+    /** Tries every way; takes its time. */
+    static SealOffers of(Question question) {
+        Map<SealWay, SealResult> results = new EnumMap<>(SealWay.class);
+        for (SealWay way : SealWay.values()) {
+            results.put(way, SealEdits.seal(question.judged(), question.shot(), way, question.terms()));
+        }
+        return new SealOffers(question, results);
+    }
+
+    Optional<SealResult.Sealed> sealed(SealWay way) {
+        return results.get(way) instanceof SealResult.Sealed sealed ? Optional.of(sealed) : Optional.empty();
+    }
+
+    /** The way that changes least. */
+    Optional<SealWay> best() {
+        return results.keySet().stream()
+                .filter(way -> sealed(way).isPresent())
+                .min(Comparator.comparingDouble(
+                        way -> sealed(way).orElseThrow().cost().measure()));
+    }
+
+    boolean alreadySealed() {
+        return results.values().stream().allMatch(SealResult.AlreadySealed.class::isInstance);
+    }
+}

@@ -1,0 +1,309 @@
+package amberlens.desktop.sealing;
+
+import amberlens.core.edit.Edit;
+import amberlens.core.edit.SealEdits;
+import amberlens.core.edit.SettingsEdits;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Framings;
+import amberlens.core.seal.SealResult;
+import amberlens.core.seal.SealTerms;
+import amberlens.core.seal.SealWay;
+import amberlens.desktop.look.NumberField;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.store.Change;
+import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Subscription;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Offers the ways to close the open edges of the selected shot, with their cost. The chosen one is shown on Table, Lens and
+ * Score as an edit that is not made yet; accepting makes it. The ways are worked out in the background.
+ */
+public final class SealPane extends VBox implements Subscription {
+    private final Store store;
+    private final Services services;
+    private final Label title = new Label("Seal");
+    private final Label heading = new Label();
+    private final Map<SealWay, SealRow> rows = new EnumMap<>(SealWay.class);
+    private final NumberField limit;
+    private final CheckBox addKey = new CheckBox("May add a key");
+    private final HBox locks = new HBox(3);
+    private final ComboBox<SealScope> scope = new ComboBox<>();
+    private final Button accept = new Button("Accept");
+    private final Subscription subscription;
+    private SealOffers.@Nullable Question asked;
+    private @Nullable SealOffers offers;
+    private @Nullable SealWay way;
+
+    public SealPane(Store store, Services services) {
+        this.store = store;
+        this.services = services;
+        title.getStyleClass().add("view-title");
+        heading.getStyleClass().add("quiet");
+        heading.setId("seal-heading");
+        limit = new NumberField(1, "Greatest enlargement, in per cent", value -> {
+                    store.prefer(to -> to.setLimitPercent(value));
+                    refresh();
+                })
+                .refusing(value ->
+                        value > 0 && value <= 1_000_000 ? Optional.empty() : Optional.of("a limit lies above 0 %"));
+        limit.setId("seal-limit");
+        addKey.setId("seal-add-key");
+        addKey.setTooltip(
+                new Tooltip("Only where the keys there are cannot do it, one key is added where it helps most"));
+        addKey.setOnAction(_ -> refresh());
+        scope.getItems().setAll(SealScope.values());
+        scope.setValue(SealScope.SHOT);
+        scope.setId("seal-scope");
+        accept.setId("seal-accept");
+        accept.getStyleClass().add("main-button");
+        accept.setOnAction(_ -> accept());
+        ToggleGroup group = new ToggleGroup();
+        getChildren().add(header());
+        for (SealWay one : SealWay.values()) {
+            SealRow row = new SealRow(one, group, () -> preview(one));
+            rows.put(one, row);
+            getChildren().add(row);
+        }
+        getChildren().addAll(terms(), foot());
+        getStyleClass().add("seal-pane");
+        setVisible(false);
+        subscription = store.subscribe(this::changed);
+    }
+
+    private HBox header() {
+        HBox header = new HBox(8, title, heading);
+        header.setAlignment(Pos.BASELINE_LEFT);
+        header.getStyleClass().add("view-heading");
+        return header;
+    }
+
+    private HBox terms() {
+        Label upTo = new Label("Up to");
+        Label percent = new Label("%");
+        Label keep = new Label("Keep");
+        List.of(upTo, percent, keep).forEach(label -> label.getStyleClass().add("quiet"));
+        keep.setTooltip(new Tooltip("Framings that must not change"));
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox terms = new HBox(6, upTo, limit, percent, addKey, gap, keep, locks);
+        terms.setAlignment(Pos.CENTER_LEFT);
+        terms.getStyleClass().add("seal-terms");
+        return terms;
+    }
+
+    private HBox foot() {
+        Button away = new Button("Cancel");
+        away.setId("seal-cancel");
+        away.getStyleClass().add("quiet-button");
+        away.setOnAction(_ -> close(true));
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Label applies = new Label("For");
+        applies.getStyleClass().add("quiet");
+        HBox foot = new HBox(6, applies, scope, gap, away, accept);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        foot.getStyleClass().add("seal-terms");
+        return foot;
+    }
+
+    private void changed(Set<Change> changes) {
+        boolean open = store.viewing().sealing() && store.selectedShot().isPresent();
+        if (open != isVisible()) {
+            setVisible(open);
+            if (!open) {
+                forget();
+            } else {
+                limit.show(store.preferences().limitPercent());
+                accept.requestFocus();
+            }
+        }
+        if (open && !changes.equals(Set.of(Change.MESSAGE))) {
+            refresh();
+        }
+    }
+
+    private void forget() {
+        asked = null;
+        offers = null;
+        way = null;
+    }
+
+    /** Leaves the offer; the move is as it was, unless it was accepted. */
+    private void close(boolean cancel) {
+        if (cancel) {
+            store.cancel();
+        }
+        forget();
+        store.viewing().setSealing(false);
+    }
+
+    private SealTerms sealTerms() {
+        return SealTerms.limit(store.preferences().limitPercent()).withMayAddKey(addKey.isSelected());
+    }
+
+    /** Asks for the ways anew when the shot, as it is without the preview, or the terms are others. */
+    private void refresh() {
+        Optional<Shot> shot = store.selection().shotId().flatMap(store.settled()::shot);
+        if (shot.isEmpty()) {
+            return;
+        }
+        var question =
+                new SealOffers.Question(shot.get(), services.facts().judged(store.settled(), shot.get()), sealTerms());
+        if (asked != null && asked.sameAs(question)) {
+            return;
+        }
+        asked = question;
+        offers = null;
+        heading.setText(shot.get().name() + ": working it out …");
+        rows.values().forEach(SealRow::waiting);
+        accept.setDisable(true);
+        showLocks(shot.get());
+        services.background().execute(() -> {
+            SealOffers found = SealOffers.of(question);
+            Platform.runLater(() -> arrived(found));
+        });
+    }
+
+    private void arrived(SealOffers found) {
+        if (asked == null || !asked.sameAs(found.question()) || !store.viewing().sealing()) {
+            return;
+        }
+        offers = found;
+        found.results().forEach((one, result) -> rows.get(one).show(result));
+        Optional<SealWay> best = Optional.ofNullable(way)
+                .filter(one -> found.sealed(one).isPresent())
+                .or(found::best);
+        accept.setDisable(best.isEmpty() && !found.alreadySealed());
+        heading.setText(found.question().shot().name() + ": "
+                + (found.alreadySealed()
+                        ? "every frame is sealed"
+                        : best.isEmpty()
+                                ? "no way with these keys; see why"
+                                : "choose a way; it is shown as it would be"));
+        best.ifPresent(one -> {
+            rows.get(one).choose();
+            preview(one);
+        });
+    }
+
+    private void preview(SealWay one) {
+        way = one;
+        SealOffers known = offers;
+        if (known != null) {
+            known.sealed(one)
+                    .ifPresent(result ->
+                            store.show(SealEdits.accept(known.question().shot(), one, result)));
+        }
+    }
+
+    private void showLocks(Shot shot) {
+        locks.getChildren().clear();
+        List<Integer> framings = Framings.of(shot.camera());
+        for (int i = 0; i < Math.min(9, framings.size()); i++) {
+            int frame = framings.get(i);
+            ToggleButton lock = new ToggleButton(String.valueOf(i + 1));
+            lock.setId("seal-lock-" + (i + 1));
+            lock.getStyleClass().add("lock-button");
+            lock.setSelected(shot.settings().locked().contains(frame));
+            lock.setTooltip(new Tooltip("Framing " + (i + 1) + " must not change"));
+            lock.setOnAction(_ -> store.apply(SettingsEdits.setLocked(shot.id(), frame, lock.isSelected())));
+            locks.getChildren().add(lock);
+        }
+    }
+
+    private void accept() {
+        SealOffers known = offers;
+        SealWay chosen = way;
+        SealScope over = scope.getValue();
+        if (known == null) {
+            return;
+        }
+        if (over == SealScope.SHOT) {
+            if (chosen != null) {
+                known.sealed(chosen)
+                        .ifPresent(result ->
+                                store.apply(SealEdits.accept(known.question().shot(), chosen, result)));
+            }
+            close(false);
+        } else {
+            SealWay by = chosen == null ? SealWay.LEAST : chosen;
+            close(true);
+            acceptMany(over, by);
+        }
+    }
+
+    /** Seals many shots in the background, as one step; those that cannot be stay and are named. */
+    private void acceptMany(SealScope over, SealWay by) {
+        Project project = store.settled();
+        SealTerms terms = sealTerms();
+        List<Shot> shots = project.shots().stream()
+                .filter(shot -> over == SealScope.ALL || store.selection().includes(shot.id()))
+                .toList();
+        var judged = shots.stream()
+                .map(shot -> services.facts().judged(project, shot))
+                .toList();
+        store.say("Sealing " + shots.size() + " shots …");
+        services.background().execute(() -> {
+            List<SealedShot> results = new ArrayList<>();
+            for (int i = 0; i < shots.size(); i++) {
+                results.add(new SealedShot(shots.get(i), SealEdits.seal(judged.get(i), shots.get(i), by, terms)));
+            }
+            Platform.runLater(() -> put(results, by));
+        });
+    }
+
+    private record SealedShot(Shot shot, SealResult result) {}
+
+    private void put(List<SealedShot> results, SealWay by) {
+        List<SealedShot> sealed = results.stream()
+                .filter(one -> one.result() instanceof SealResult.Sealed)
+                .filter(one -> store.settled()
+                        .shot(one.shot().id())
+                        .filter(now -> now.camera() == one.shot().camera())
+                        .isPresent())
+                .toList();
+        if (!sealed.isEmpty()) {
+            store.apply(Edit.of("seal of " + sealed.size() + " shots", project -> {
+                Project changed = project;
+                for (SealedShot one : sealed) {
+                    changed = SealEdits.accept(one.shot(), by, (SealResult.Sealed) one.result())
+                            .apply(changed);
+                }
+                return changed;
+            }));
+        }
+        String refused = results.stream()
+                .filter(one -> one.result() instanceof SealResult.Refused)
+                .map(one -> one.shot().name() + " stays open: " + ((SealResult.Refused) one.result()).reason())
+                .reduce((one, other) -> one + "; " + other)
+                .map(words -> " " + words + ".")
+                .orElse("");
+        store.say((sealed.size() == 1 ? "1 shot" : sealed.size() + " shots") + " sealed." + refused);
+    }
+
+    @Override
+    public void close() {
+        subscription.close();
+    }
+}

@@ -1,0 +1,231 @@
+package amberlens.desktop.store;
+
+import amberlens.core.geometry.MaskShape;
+import amberlens.core.geometry.PicturePoint;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** How the project is looked at; belongs to no project. Part of the {@link Store}. */
+public final class Viewing {
+    /** What the next drag on the picture means. */
+    public enum Tool {
+        HAND,
+        LEVEL,
+        FRAME_COVERING,
+        FRAME_INSIDE,
+        SUBJECT
+    }
+
+    /** What the Lens shows. */
+    public enum LensShow {
+        NOW,
+        /** First, last and current frame side by side. */
+        ENDS,
+        /** How far two framings differ, pixel by pixel. */
+        DIFFERENCE
+    }
+
+    /** How large the Lens shows the output. */
+    public enum LensZoom {
+        FIT("fit", 0),
+        PIXELS("1:1", 1),
+        DOUBLE("200 %", 2);
+
+        private final String words;
+        private final double screenPerFramePx;
+
+        LensZoom(String words, double screenPerFramePx) {
+            this.words = words;
+            this.screenPerFramePx = screenPerFramePx;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** Screen pixels per frame pixel; 0 for whatever fits. */
+        public double screenPerFramePx() {
+            return screenPerFramePx;
+        }
+
+        public LensZoom next() {
+            return values()[(ordinal() + 1) % values().length];
+        }
+    }
+
+    /** Lines over the output. */
+    public enum Guide {
+        THIRDS("Thirds"),
+        CENTRE("Centre"),
+        DIAGONALS("Diagonals"),
+        SAFE_AREAS("Safe areas: action 93 %, title 90 %");
+
+        private final String words;
+
+        Guide(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** A line or box that is being drawn on the picture. */
+    public record Drawn(PicturePoint from, PicturePoint to, boolean box) {}
+
+    /** A line of the picture to which something snaps: a column or a row, in source pixels. */
+    public record Line(boolean vertical, double at) {}
+
+    private final Store store;
+    private final Set<Guide> guides = EnumSet.noneOf(Guide.class);
+    private Tool tool = Tool.HAND;
+    private LensShow lensShow = LensShow.NOW;
+    private LensZoom lensZoom = LensZoom.FIT;
+    private Optional<MaskShape> mask = Optional.empty();
+    private boolean judgingMask;
+    private boolean closest;
+    private boolean sealing;
+    private int peek;
+    private List<Line> snapLines = List.of();
+    private Optional<Drawn> drawn = Optional.empty();
+
+    Viewing(Store store) {
+        this.store = store;
+    }
+
+    void reset() {
+        tool = Tool.HAND;
+        lensShow = LensShow.NOW;
+        sealing = false;
+        peek = 0;
+        snapLines = List.of();
+        drawn = Optional.empty();
+    }
+
+    private void changed() {
+        store.tell(Change.VIEW);
+    }
+
+    public Tool tool() {
+        return tool;
+    }
+
+    /** Takes a tool, or puts it away when it is in hand. */
+    public void take(Tool newTool) {
+        tool = newTool == tool ? Tool.HAND : newTool;
+        drawn = Optional.empty();
+        changed();
+    }
+
+    public LensShow lensShow() {
+        return lensShow;
+    }
+
+    /** Shows this in the Lens, or the current frame again when it is shown. */
+    public void toggle(LensShow show) {
+        lensShow = show == lensShow ? LensShow.NOW : show;
+        changed();
+    }
+
+    public LensZoom lensZoom() {
+        return lensZoom;
+    }
+
+    public void setLensZoom(LensZoom zoom) {
+        lensZoom = zoom;
+        changed();
+    }
+
+    public boolean shows(Guide guide) {
+        return guides.contains(guide);
+    }
+
+    public void toggle(Guide guide) {
+        if (!guides.remove(guide)) {
+            guides.add(guide);
+        }
+        changed();
+    }
+
+    /** The shape of another delivery that is laid over the output. */
+    public Optional<MaskShape> mask() {
+        return mask;
+    }
+
+    public void setMask(Optional<MaskShape> shape) {
+        mask = shape;
+        changed();
+    }
+
+    /** Whether edges and room are judged for the mask instead of the frame. */
+    public boolean judgingMask() {
+        return judgingMask;
+    }
+
+    public void setJudgingMask(boolean judging) {
+        judgingMask = judging;
+        changed();
+    }
+
+    /** The mask that edges are judged by, if any. */
+    public Optional<MaskShape> judgedMask() {
+        return mask.filter(_ -> judgingMask);
+    }
+
+    /** Whether the closest framing at the limit is drawn. */
+    public boolean closest() {
+        return closest;
+    }
+
+    public void setClosest(boolean shown) {
+        closest = shown;
+        changed();
+    }
+
+    /** Whether the ways to seal are offered. */
+    public boolean sealing() {
+        return sealing;
+    }
+
+    public void setSealing(boolean open) {
+        if (open != sealing) {
+            sealing = open;
+            changed();
+        }
+    }
+
+    /** While a key is held: −1 shows the first frame of the shot in the Lens, 1 the last, 0 the current one. */
+    public int peek() {
+        return peek;
+    }
+
+    public void setPeek(int to) {
+        if (to != peek) {
+            peek = to;
+            changed();
+        }
+    }
+
+    public List<Line> snapLines() {
+        return snapLines;
+    }
+
+    public void setSnapLines(List<Line> lines) {
+        if (!lines.equals(snapLines)) {
+            snapLines = List.copyOf(lines);
+            changed();
+        }
+    }
+
+    public Optional<Drawn> drawn() {
+        return drawn;
+    }
+
+    public void setDrawn(Optional<Drawn> now) {
+        drawn = now;
+        changed();
+    }
+}
