@@ -27,12 +27,18 @@ public final class Inside {
         return nearest.equals(as) ? wanted : judged.back(nearest);
     }
 
-    /** A whole move whose keys are kept inside: those of the position follow, where no key has to be added for it. */
+    /**
+     * A whole move whose keys are kept inside where they are not those of the shot already: those of the position follow, where
+     * no key has to be added for it.
+     */
     public static CameraTrack kept(Project project, Shot shot, CameraTrack camera) {
         CameraTrack kept = camera;
         if (isKept(shot)) {
             for (int frame : camera.keyFrames()) {
                 Pose pose = kept.at(frame);
+                if (pose.equals(shot.camera().at(frame))) {
+                    continue;
+                }
                 Pose inside = kept(project, shot, pose, pose);
                 boolean ownKeys = kept.position().keyAt(frame).isPresent()
                         || !kept.position().animated();

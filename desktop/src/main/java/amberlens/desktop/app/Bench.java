@@ -135,7 +135,7 @@ public final class Bench implements AutoCloseable {
         SplitPane seam = new SplitPane(upper, lower);
         seam.setId("seam");
         seam.setOrientation(Orientation.VERTICAL);
-        seam.setDividerPositions(0.55);
+        seam.setDividerPositions(0.53);
         SplitPane.setResizableWithParent(lower, false);
         BorderPane bench = new BorderPane(seam);
         bench.setTop(top);

@@ -2,8 +2,10 @@ package amberlens.desktop.app;
 
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.edit.SealEdits;
+import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
+import amberlens.core.pace.Pace;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealWay;
 import amberlens.core.sharpness.Enlargement;
@@ -130,9 +132,29 @@ public final class StatusLine extends HBox implements Subscription {
                     case 1 -> "Go to the last frame (End) and drag the gate to the end framing.";
                     default ->
                         shot.fillsFrame()
-                                ? "Every frame of this shot is sealed."
+                                ? "Every frame of this shot is sealed" + forMask() + "." + hurry(shot)
                                 : "This shot is not meant to fill the frame; its edges are not judged.";
                 });
+    }
+
+    /** A calm word about a pan that may judder. */
+    private String hurry(Shot shot) {
+        FrameFormat format = store.project().frame();
+        double across =
+                services.facts().pace(store.project(), shot).greatest().crossingSeconds(format.size(), format.rate());
+        return across < Pace.CALM_CROSSING_SECONDS && format.rate().perSecond() < 40
+                ? String.format(
+                        Locale.ROOT,
+                        " At its fastest it would cross the frame in %.1f s; below about 7 s a pan may judder.",
+                        across)
+                : "";
+    }
+
+    private String forMask() {
+        return store.viewing()
+                .judgedMask()
+                .map(mask -> " for the " + mask.words() + " mask")
+                .orElse("");
     }
 
     private void offer(String words, Runnable run) {

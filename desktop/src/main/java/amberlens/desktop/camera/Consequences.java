@@ -33,7 +33,9 @@ final class Consequences {
 
     private static String room(Pose pose, Size picture, Size frame) {
         Room room = Room.of(pose, picture, frame);
-        return text("Room ←%.0f →%.0f ↑%.0f ↓%.0f", room.left(), room.right(), room.up(), room.down());
+        return text(
+                "Room ←%d →%d ↑%d ↓%d",
+                Math.round(room.left()), Math.round(room.right()), Math.round(room.up()), Math.round(room.down()));
     }
 
     /** The scale that this turn needs where the gate stands, and the turn that this scale allows somewhere. */

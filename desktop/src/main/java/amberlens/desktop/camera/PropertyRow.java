@@ -151,10 +151,23 @@ final class PropertyRow extends HBox {
         store.selectedShot().ifPresent(shot -> {
             Pose pose = shot.camera().at(store.shotFrame());
             boolean linked = shot.camera().channel(property).axes().isEmpty();
-            set(
-                    "change of " + property.word().toLowerCase(Locale.ROOT),
-                    CameraEdits.withNumber(pose, property, part, value, linked));
+            Pose wanted = CameraEdits.withNumber(pose, property, part, value, linked);
+            set("change of " + property.word().toLowerCase(Locale.ROOT), wanted);
+            tellWhenKept(wanted);
         });
+    }
+
+    /** Says so when keep inside has stopped a number short. */
+    private void tellWhenKept(Pose wanted) {
+        Optional<Pose> now = store.pose();
+        boolean kept = now.isPresent()
+                && (Math.abs(PropertyNumbers.of(now.get(), property, 0) - PropertyNumbers.of(wanted, property, 0))
+                                > 1e-9
+                        || now.get().position().distance(wanted.position()) > 1e-9);
+        if (kept) {
+            store.say("Kept inside: " + property.word().toLowerCase(Locale.ROOT)
+                    + " goes as far as the picture reaches. Zoom in for more room, or switch Keep inside off (I).");
+        }
     }
 
     private void reset() {

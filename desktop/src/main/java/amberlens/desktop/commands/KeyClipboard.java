@@ -1,6 +1,7 @@
 package amberlens.desktop.commands;
 
 import amberlens.core.edit.Edit;
+import amberlens.core.edit.Inside;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.geometry.Size;
 import amberlens.core.keys.KeyClip;
@@ -10,6 +11,7 @@ import amberlens.core.keys.Pasting;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
@@ -128,7 +130,8 @@ public final class KeyClipboard {
                     KeyClip fitting =
                             sameLook ? clip.fitted(project.mediaOf(shot).size(), project.frameSize()) : clip;
                     int frame = id.equals(shown) ? playhead : clip.origin();
-                    return shot.withCamera(how.into(shot.camera(), fitting, frame));
+                    CameraTrack pasted = how.into(shot.camera(), fitting, frame);
+                    return shot.withCamera(how == Pasting.EASES ? pasted : Inside.kept(project, shot, pasted));
                 });
             }
             return changed;

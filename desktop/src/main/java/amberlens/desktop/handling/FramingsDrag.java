@@ -46,7 +46,9 @@ public final class FramingsDrag extends EditDrag {
 
     @Override
     public void click(MouseEvent event) {
-        store.select(new Selection.Framing(held));
-        store.seekInShot(held);
+        if (!event.isShiftDown()) {
+            store.select(new Selection.Framing(held));
+            store.seekInShot(held);
+        }
     }
 }

@@ -15,7 +15,10 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The guides and masks of the Lens. */
 final class GuideMenu extends MenuButton {
-    GuideMenu(Store store) {
+    private final LensSurface surface;
+
+    GuideMenu(Store store, LensSurface surface) {
+        this.surface = surface;
         setId("guides");
         setGraphic(new FontIcon(Feather.GRID));
         setTooltip(new Tooltip("Guides, and masks of other deliveries"));
@@ -26,7 +29,11 @@ final class GuideMenu extends MenuButton {
     }
 
     private void fill(Viewing viewing) {
-        getItems().clear();
+        CheckMenuItem handles = new CheckMenuItem("Handles: zoom, turn and anchor of the picture");
+        handles.setId("lens-handles");
+        handles.setSelected(surface.showsHandles());
+        handles.setOnAction(_ -> surface.setHandles(handles.isSelected()));
+        getItems().setAll(handles, new SeparatorMenuItem());
         for (Viewing.Guide guide : Viewing.Guide.values()) {
             CheckMenuItem item = new CheckMenuItem(guide.words());
             item.setSelected(viewing.shows(guide));

@@ -1,8 +1,5 @@
 package amberlens.desktop.lens;
 
-import amberlens.core.model.LineUp;
-import amberlens.core.time.FrameRate;
-import amberlens.core.time.Timecode;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.look.Icons;
 import amberlens.desktop.services.Services;
@@ -53,11 +50,8 @@ public final class LensPane extends BorderPane implements Subscription {
     private HBox transport(Actions actions) {
         length.getStyleClass().add("timecode-quiet");
         length.setMinWidth(Region.USE_PREF_SIZE);
-        ToggleButton handles = Icons.toggle(Feather.MAXIMIZE, "Handles: zoom, turn and anchor of the picture");
-        handles.setId("lens-handles");
-        handles.setOnAction(_ -> surface.setHandles(handles.isSelected()));
-        zoom.setId("lens-zoom");
         actions.bind(zoom, "view.lens-zoom");
+        zoom.setId("lens-zoom");
         zoom.getStyleClass().add("lens-zoom");
         ToggleButton path =
                 Icons.toggle(Feather.GIT_COMMIT, "The path of the anchor through the frame, with its handles");
@@ -76,9 +70,8 @@ public final class LensPane extends BorderPane implements Subscription {
                 actions.bind(Icons.button(Feather.CHEVRON_RIGHT, ""), "go.on"),
                 actions.bind(Icons.button(Feather.SKIP_FORWARD, ""), "go.last"),
                 loop,
-                handles,
                 path,
-                new GuideMenu(store),
+                new GuideMenu(store, surface),
                 zoom);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("transport");
@@ -94,14 +87,9 @@ public final class LensPane extends BorderPane implements Subscription {
         if (changes.stream().anyMatch(change -> change != Change.MESSAGE && change != Change.FILE)) {
             surface.refresh();
         }
-        FrameRate rate = store.project().frame().rate();
-        int frames = LineUp.length(store.project());
         time.refresh();
         double speed = store.transport().speed();
-        length.setText(
-                store.transport().playing() && speed != 1
-                        ? String.format(Locale.ROOT, " × %.0f", speed)
-                        : " of " + Timecode.brief(frames, rate));
+        length.setText(store.transport().playing() && speed != 1 ? String.format(Locale.ROOT, " × %.0f", speed) : "");
         ((FontIcon) play.getGraphic()).setIconCode(store.transport().playing() ? Feather.PAUSE : Feather.PLAY);
         loop.setSelected(store.transport().looping());
         zoom.setText(store.viewing().lensZoom().words());

@@ -1,6 +1,7 @@
 package amberlens.desktop.lineup;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.model.LineUp;
 import amberlens.core.model.Marker;
 import amberlens.core.model.Shot;
 import amberlens.core.time.Timecode;
@@ -42,7 +43,13 @@ final class LineUpSurface extends Surface {
     @Override
     protected void draw(GraphicsContext pen, double width, double height) {
         LineUpLayout plan = plan();
-        Brush.text(pen, Fonts.strong(13), Palette.TEXT, "Line-up", 14, height / 2);
+        boolean empty = store.project().shots().isEmpty();
+        Brush.text(pen, Fonts.strong(13), Palette.TEXT, "Line-up", 14, height / 2 - (empty ? 0 : 8));
+        if (!empty) {
+            String whole = Timecode.brief(
+                    LineUp.length(store.project()), store.project().frame().rate());
+            Brush.text(pen, Fonts.numbers(11), Palette.MUTED, whole, 14, height / 2 + 10);
+        }
         if (store.project().shots().isEmpty()) {
             pen.setStroke(Palette.LINE);
             pen.setLineDashes(4, 4);

@@ -1,5 +1,6 @@
 package amberlens.desktop.score;
 
+import amberlens.core.edit.Inside;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.keys.KeyOrder;
 import amberlens.core.keys.KeySet;
@@ -69,7 +70,7 @@ final class KeysDrag extends EditDrag {
         Retiming.Moved moved = inTime(alongTime ? across : 0, plan, event.isAltDown());
         CameraTrack camera = moved.camera();
         if (tall.isPresent() && alongValue) {
-            camera = valued(camera, moved.keys(), plan, up);
+            camera = Inside.kept(store.settled(), shot, valued(camera, moved.keys(), plan, up));
         }
         target = moved.keys().isEmpty() ? lead : lead + moved.keys().first() - keys.first();
         String deed = event.isAltDown() ? "copy" : alongTime ? "move" : "change";

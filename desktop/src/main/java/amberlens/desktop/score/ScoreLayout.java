@@ -31,11 +31,11 @@ record ScoreLayout(
     static final double STRIP = 62;
     static final double CARD_WIDTH = 92;
     static final double CARD_HEIGHT = 52;
-    static final double LANE = 25;
+    static final double LANE = 21;
     static final double TALL = 112;
-    static final double EDGES = 30;
-    static final double PACE = 22;
-    static final double CHECK = 17;
+    static final double EDGES = 27;
+    static final double PACE = 20;
+    static final double CHECK = 16;
 
     /** A lane's place. */
     record Band(double top, double height, boolean tall) {
@@ -62,7 +62,7 @@ record ScoreLayout(
                 lanes.stream().filter(lane -> tall.contains(lane.property())).count();
         long smalls = lanes.size() - talls;
         double small = talls > 0 ? LANE : Math.max(LANE, room / lanes.size());
-        double high = talls == 0 ? TALL : Math.max(TALL, (room - smalls * small) / talls);
+        double high = talls == 0 ? TALL : Math.max(Math.min(TALL, room), (room - smalls * small) / talls);
         double whole = smalls * small + talls * high;
         double top = RULER + STRIP - Math.clamp(scroll, 0, Math.max(0, whole - room));
         Map<Lane, Band> bands = new TreeMap<>();

@@ -12,6 +12,7 @@ import amberlens.core.seal.SealWay;
 import amberlens.desktop.look.NumberField;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Change;
+import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
 import java.util.ArrayList;
@@ -87,6 +88,8 @@ public final class SealPane extends VBox implements Subscription {
         }
         getChildren().addAll(terms(), foot());
         getStyleClass().add("seal-pane");
+        locks.setAlignment(Pos.CENTER_LEFT);
+        managedProperty().bind(visibleProperty());
         setVisible(false);
         subscription = store.subscribe(this::changed);
     }
@@ -173,8 +176,14 @@ public final class SealPane extends VBox implements Subscription {
         if (asked != null && asked.sameAs(question)) {
             return;
         }
+        SealOffers.Question before = asked;
         asked = question;
         offers = null;
+        if (before != null && !before.shot().id().equals(question.shot().id())) {
+            Selection chosen = store.selection();
+            store.cancel();
+            store.select(chosen);
+        }
         heading.setText(shot.get().name() + ": working it out …");
         rows.values().forEach(SealRow::waiting);
         accept.setDisable(true);
@@ -201,6 +210,9 @@ public final class SealPane extends VBox implements Subscription {
                         : best.isEmpty()
                                 ? "no way with these keys; see why"
                                 : "choose a way; it is shown as it would be"));
+        if (best.isEmpty()) {
+            store.cancel();
+        }
         best.ifPresent(one -> {
             rows.get(one).choose();
             preview(one);

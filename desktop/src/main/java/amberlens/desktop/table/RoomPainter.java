@@ -9,7 +9,6 @@ import amberlens.core.motion.Pose;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
-import java.util.Locale;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Font;
 
@@ -59,7 +58,7 @@ final class RoomPainter {
         FramePoint middle =
                 gate.corners().get(first).plus(gate.corners().get(second)).times(0.5);
         FramePoint at = middle.plus(outward.times(-AWAY));
-        String text = String.format(Locale.ROOT, "%.0f px", room);
+        String text = Math.round(room) + " px";
         Font font = Fonts.numbers(11);
         double width = Brush.width(font, text) + 10;
         pen.setFill(Palette.faint(Palette.GROUND, 0.85));

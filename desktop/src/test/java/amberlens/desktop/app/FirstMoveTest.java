@@ -97,7 +97,7 @@ class FirstMoveTest extends BenchInteraction {
         clickOn("#status-action");
         waitUntil("no open edge", () -> EdgeReport.of(project().take(shot())).isSealed());
         assertThat(shot().camera().at(124).scale().x()).isGreaterThan(before);
-        assertThat(text("#status")).isEqualTo("Every frame of this shot is sealed.");
+        assertThat(text("#status")).startsWith("Every frame of this shot is sealed.");
     }
 
     private void play() {
@@ -214,6 +214,7 @@ class FirstMoveTest extends BenchInteraction {
     @Test
     void numbers_take_sums_and_keep_nonsense_without_changing_anything() throws Exception {
         importAndMakeShot();
+        type(KeyCode.I);
         doubleClickOn("#camera-position-x");
         press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
         write("960+40\n");
@@ -239,6 +240,7 @@ class FirstMoveTest extends BenchInteraction {
     @Test
     void the_picture_in_the_lens_is_dragged_and_zoomed_with_the_wheel() throws Exception {
         importAndMakeShot();
+        type(KeyCode.I);
         Point2D middle = at(() -> {
             var bounds = bench.scene().lookup("#lens-surface");
             return bounds.localToScreen(

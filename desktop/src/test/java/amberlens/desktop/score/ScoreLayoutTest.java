@@ -77,9 +77,11 @@ class ScoreLayoutTest {
     }
 
     @Test
-    void tall_lanes_keep_their_height_and_scroll_when_they_do_not_fit() {
+    void tall_lanes_keep_their_height_or_fill_the_room_and_scroll_when_they_do_not_fit() {
         ScoreLayout tall = plan(Set.of(Property.values()), 0);
-        assertThat(tall.band(Lane.of(Property.SCALE)).height()).isEqualTo(ScoreLayout.TALL);
+        assertThat(tall.band(Lane.of(Property.SCALE)).height())
+                .isEqualTo(Math.min(ScoreLayout.TALL, tall.lanesHeight()))
+                .isGreaterThan(3 * ScoreLayout.LANE);
         assertThat(tall.overflow()).isPositive();
         ScoreLayout scrolled = plan(Set.of(Property.values()), tall.overflow());
         assertThat(scrolled.band(Lane.of(Property.ANCHOR)).bottom()).isCloseTo(scrolled.lanesBottom(), within(1e-9));

@@ -53,6 +53,12 @@ public final class ScoreProbe {
                 .orElseThrow();
     }
 
+    /** A frame in the Edges strip. */
+    public static Point2D edges(Scene scene, double frame) {
+        ScoreLayout plan = surface(scene).plan();
+        return surface(scene).localToScreen(plan.x(frame), plan.edgesTop() + ScoreLayout.EDGES * 0.8);
+    }
+
     /** The name of a lane, or its chevron. */
     public static Point2D head(Scene scene, Lane lane, boolean chevron) {
         ScoreLayout.Band band = surface(scene).plan().band(lane);

@@ -3,6 +3,8 @@ package amberlens.desktop.table;
 import amberlens.core.edit.PathEdits;
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Side;
 import amberlens.core.motion.Framings;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.store.Store;
@@ -23,6 +25,25 @@ public final class TableProbe {
 
     public static Point2D turnHandle(Scene scene) {
         return onScreen(scene, surface(scene).gate().orElseThrow().turnHandle());
+    }
+
+    /** The handle in the middle of a side. */
+    public static Point2D side(Scene scene, Side side) {
+        return onScreen(scene, surface(scene).gate().orElseThrow().side(side));
+    }
+
+    /** Where the anchor is taken hold of. */
+    public static Point2D anchorGrip(Scene scene, Store store) {
+        FramePoint anchor = surface(scene)
+                .view()
+                .orElseThrow()
+                .toScreen(store.pose().orElseThrow().anchor());
+        return onScreen(scene, surface(scene).gate().orElseThrow().anchorGrip(anchor));
+    }
+
+    /** A point of the picture. */
+    public static Point2D point(Scene scene, double x, double y) {
+        return onScreen(scene, surface(scene).view().orElseThrow().toScreen(new PicturePoint(x, y)));
     }
 
     /** The number of a framing, by which it is dragged. */
