@@ -63,6 +63,7 @@ public final class CameraPane extends StackPane implements Subscription {
             rows.put(property, row);
             pose.getChildren().add(row);
         }
+        leg.managedProperty().bind(leg.visibleProperty());
         getChildren().addAll(pose, leg);
         getStyleClass().add("camera-pane");
         setMinHeight(0);

@@ -14,7 +14,7 @@ import javafx.util.Duration;
 public final class WheelZoom {
     private static final double PER_PIXEL = 1.0012;
     private static final double LEAST = 0.01;
-    private static final Duration REST = Duration.millis(350);
+    private static final Duration REST = Duration.millis(500);
 
     private final Store store;
     private final PauseTransition resting = new PauseTransition(REST);

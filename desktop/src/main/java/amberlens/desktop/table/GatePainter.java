@@ -87,16 +87,16 @@ final class GatePainter {
 
     /** The anchor's cross, and its grip where that stands beside it. */
     static void anchor(GraphicsContext pen, FramePoint at, FramePoint grip) {
-        if (!grip.equals(at)) {
-            pen.setStroke(Palette.PALE);
-            pen.setLineWidth(1);
-            pen.strokeLine(at.x(), at.y(), grip.x(), grip.y());
+        for (boolean shade : new boolean[] {true, false}) {
+            pen.setStroke(shade ? Palette.faint(Palette.GROUND, 0.8) : Palette.PALE);
+            pen.setLineWidth(shade ? 3.4 : 1.4);
+            if (!grip.equals(at)) {
+                pen.strokeLine(at.x(), at.y(), grip.x(), grip.y());
+            }
+            pen.strokeOval(grip.x() - 4.5, grip.y() - 4.5, 9, 9);
         }
         pen.setFill(Palette.GROUND);
-        pen.fillOval(grip.x() - 4, grip.y() - 4, 8, 8);
-        pen.setStroke(Palette.PALE);
-        pen.setLineWidth(1.4);
-        pen.strokeOval(grip.x() - 4, grip.y() - 4, 8, 8);
+        pen.fillOval(grip.x() - 3.5, grip.y() - 3.5, 7, 7);
         pen.setStroke(Palette.faint(Palette.GROUND, 0.8));
         pen.setLineWidth(3);
         cross(pen, at);
