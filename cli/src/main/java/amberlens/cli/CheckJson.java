@@ -51,7 +51,7 @@ final class CheckJson {
             write(
                     list.addObject(),
                     frame,
-                    check.take().pose(frame),
+                    check.shot().camera().at(frame),
                     check.edges().margins().get(frame));
         }
     }

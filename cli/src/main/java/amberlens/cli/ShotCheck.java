@@ -5,9 +5,8 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Take;
 import amberlens.core.pace.Pace;
+import amberlens.core.pace.PaceReport;
 import amberlens.core.sharpness.Enlargement;
-import java.util.Comparator;
-import java.util.stream.IntStream;
 
 /**
  * All that is measured of one shot.
@@ -19,18 +18,9 @@ record ShotCheck(Shot shot, Take take, EdgeReport edges, Enlargement enlargement
 
     static ShotCheck of(Project project, Shot shot) {
         Take take = project.take(shot);
-        int fastest = IntStream.range(0, Math.max(1, shot.lastFrame()))
-                .boxed()
-                .max(Comparator.comparingDouble(
-                        frame -> Pace.at(shot.camera(), frame, take.frame()).centrePx()))
-                .orElse(0);
+        PaceReport paces = PaceReport.of(take);
         return new ShotCheck(
-                shot,
-                take,
-                EdgeReport.of(take),
-                Enlargement.greatest(take),
-                Pace.at(shot.camera(), fastest, take.frame()),
-                fastest);
+                shot, take, EdgeReport.of(take), Enlargement.greatest(take), paces.greatest(), paces.fastest());
     }
 
     /** Whether no judged edge is open; a shot that is not meant to fill the frame is not judged. */

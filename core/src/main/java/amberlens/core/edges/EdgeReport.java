@@ -1,11 +1,11 @@
 package amberlens.core.edges;
 
+import amberlens.core.motion.Pose;
 import amberlens.core.motion.Take;
 import amberlens.core.time.FrameSpan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 
 /**
  * The margin of every frame of a take.
@@ -34,9 +34,9 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
 
     /** Checks every frame. */
     public static EdgeReport of(Take take) {
-        IntStream frames = IntStream.range(0, take.length());
-        var margins = (take.length() > LONG ? frames.parallel() : frames)
-                .mapToObj(frame -> Margin.of(take.pose(frame), take.picture(), take.frame()))
+        List<Pose> poses = take.poses();
+        var margins = (take.length() > LONG ? poses.parallelStream() : poses.stream())
+                .map(pose -> Margin.of(pose, take.picture(), take.frame()))
                 .toList();
         return new EdgeReport(margins, openSpans(margins), worstIn(margins, 0, margins.size() - 1));
     }

@@ -1,6 +1,7 @@
 package amberlens.core.motion;
 
 import amberlens.core.geometry.Size;
+import java.util.List;
 
 /**
  * A camera over one picture for some frames: what edges, enlargement and pace are computed from.
@@ -19,6 +20,11 @@ public record Take(CameraTrack camera, int length, Size picture, Size frame) {
 
     public Pose pose(double at) {
         return camera.at(at);
+    }
+
+    /** The poses of all frames, from frame 0; cheap to ask for again. */
+    public List<Pose> poses() {
+        return PoseRun.of(camera, length);
     }
 
     public Take withCamera(CameraTrack newCamera) {

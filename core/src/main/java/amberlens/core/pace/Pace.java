@@ -1,5 +1,6 @@
 package amberlens.core.pace;
 
+import amberlens.core.geometry.AffineMap;
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
@@ -19,13 +20,18 @@ public record Pace(double centrePx, double cornerPx) {
 
     /** The pace from a frame to the following one. */
     public static Pace at(CameraTrack camera, int at, Size frame) {
-        Pose now = camera.at(at);
-        Pose next = camera.at(at + 1.0);
+        return between(camera.at(at), camera.at(at + 1.0), frame);
+    }
+
+    /** The pace from one pose to that of the following frame. */
+    static Pace between(Pose now, Pose next, Size frame) {
+        AffineMap back = now.pictureToFrame().inverse();
+        AffineMap on = next.pictureToFrame();
         double corner = 0;
         for (Corner place : Corner.values()) {
-            corner = Math.max(corner, displacement(now, next, place.of(frame)));
+            corner = Math.max(corner, displacement(back, on, place.of(frame)));
         }
-        return new Pace(displacement(now, next, frame.centre()), corner);
+        return new Pace(displacement(back, on, frame.centre()), corner);
     }
 
     /** The speed at the centre as a part of the frame's width per second, in per cent. */
@@ -38,7 +44,9 @@ public record Pace(double centrePx, double cornerPx) {
         return frame.width() / (centrePx * rate.perSecond());
     }
 
-    private static double displacement(Pose now, Pose next, FramePoint place) {
-        return next.toFrame(now.toPicture(place)).distance(place);
+    private static double displacement(AffineMap back, AffineMap on, FramePoint place) {
+        double x = back.x(place.x(), place.y());
+        double y = back.y(place.x(), place.y());
+        return Math.hypot(on.x(x, y) - place.x(), on.y(x, y) - place.y());
     }
 }

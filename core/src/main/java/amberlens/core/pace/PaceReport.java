@@ -1,5 +1,6 @@
 package amberlens.core.pace;
 
+import amberlens.core.motion.Pose;
 import amberlens.core.motion.Take;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,8 +19,10 @@ public record PaceReport(List<Pace> paces, int fastest) {
     public static PaceReport of(Take take) {
         List<Pace> paces = new ArrayList<>();
         int fastest = 0;
+        List<Pose> poses = take.poses();
         for (int frame = 0; frame < Math.max(1, take.length() - 1); frame++) {
-            paces.add(Pace.at(take.camera(), frame, take.frame()));
+            Pose next = frame + 1 < poses.size() ? poses.get(frame + 1) : take.pose(frame + 1.0);
+            paces.add(Pace.between(poses.get(frame), next, take.frame()));
             if (paces.get(frame).centrePx() > paces.get(fastest).centrePx()) {
                 fastest = frame;
             }

@@ -3,6 +3,7 @@ package amberlens.core.sharpness;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.Take;
+import java.util.List;
 
 /**
  * The greatest enlargement of a take and where it happens.
@@ -28,9 +29,10 @@ public record Enlargement(double percent, int frame) {
     }
 
     public static Enlargement greatest(Take take) {
-        var greatest = new Enlargement(percent(take.camera().scale().at(0)), 0);
-        for (int frame = 1; frame < take.length(); frame++) {
-            double percent = percent(take.camera().scale().at(frame));
+        List<Pose> poses = take.poses();
+        var greatest = new Enlargement(percent(poses.getFirst()), 0);
+        for (int frame = 1; frame < poses.size(); frame++) {
+            double percent = percent(poses.get(frame));
             if (percent > greatest.percent) {
                 greatest = new Enlargement(percent, frame);
             }

@@ -85,8 +85,6 @@ public final class StatusLine extends HBox implements Subscription {
     }
 
     private void tellOpen(Shot shot) {
-        ways.setVisible(true);
-        ways.setManaged(true);
         EdgeReport report = services.facts().edges(store.project(), shot);
         EdgeReport.OpenSpan span = report.worstSpan().orElseThrow();
         FrameRate rate = store.project().frame().rate();
@@ -97,6 +95,12 @@ public final class StatusLine extends HBox implements Subscription {
                 Timecode.brief(span.span().to(), rate),
                 span.worst().corner().words(),
                 Math.max(1, -span.worst().framePx()));
+        if (store.showing()) {
+            sentence.setText(where.substring(0, where.length() - 1) + ".");
+            return;
+        }
+        ways.setVisible(true);
+        ways.setManaged(true);
         switch (services.facts().seal(store.project(), shot)) {
             case SealResult.Sealed sealed -> {
                 sentence.setText(where);

@@ -44,10 +44,10 @@ final class LensHands {
         if (shot.isEmpty()) {
             return Optional.empty();
         }
-        if (surface.isClose()) {
+        Pose pose = shot.get().camera().at(store.shotFrame());
+        if (surface.isClose() && (store.viewing().tool() == Tool.HAND || !surface.isSingle())) {
             return Optional.of(new LensPan(surface, press));
         }
-        Pose pose = shot.get().camera().at(store.shotFrame());
         if (store.viewing().tool() != Tool.HAND) {
             return Optional.of(new ToolDrag(store, onPicture(pose, press), event -> onPicture(pose, event)));
         }

@@ -1,6 +1,7 @@
 package amberlens.desktop.lens;
 
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Shot;
@@ -11,6 +12,7 @@ import amberlens.desktop.look.Palette;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Viewing;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
@@ -91,6 +93,41 @@ final class LensMarks {
         pen.strokeOval(at.x() - 7, at.y() - 7, 14, 14);
         pen.setFill(Palette.SEA);
         pen.fillOval(at.x() - 2, at.y() - 2, 4, 4);
+    }
+
+    /** What helps a hand: the lines of the picture that something snaps to, and the line or box being drawn on it. */
+    void aids(GraphicsContext pen, Pose pose, Size picture) {
+        pen.setStroke(Palette.SEA);
+        for (Viewing.Line line : store.viewing().snapLines()) {
+            pen.setLineWidth(1);
+            boolean column = line.vertical();
+            line(
+                    pen,
+                    pose,
+                    new PicturePoint(column ? line.at() : 0, column ? 0 : line.at()),
+                    new PicturePoint(column ? line.at() : picture.width(), column ? picture.height() : line.at()));
+        }
+        store.viewing().drawn().ifPresent(drawn -> {
+            pen.setLineWidth(1.8);
+            PicturePoint from = drawn.from();
+            PicturePoint to = drawn.to();
+            if (drawn.box()) {
+                var right = new PicturePoint(to.x(), from.y());
+                var left = new PicturePoint(from.x(), to.y());
+                line(pen, pose, from, right);
+                line(pen, pose, right, to);
+                line(pen, pose, to, left);
+                line(pen, pose, left, from);
+            } else {
+                line(pen, pose, from, to);
+            }
+        });
+    }
+
+    private void line(GraphicsContext pen, Pose pose, PicturePoint from, PicturePoint to) {
+        FramePoint a = view.toScreen(pose.toFrame(from));
+        FramePoint b = view.toScreen(pose.toFrame(to));
+        pen.strokeLine(a.x(), a.y(), b.x(), b.y());
     }
 
     void notice(GraphicsContext pen) {

@@ -40,7 +40,8 @@ final class LensSurface extends Surface {
         setAccessibleText("Lens: the output frame");
     }
 
-    private boolean single() {
+    /** Whether one frame is shown, not several at once. */
+    boolean isSingle() {
         return store.viewing().lensShow() == LensShow.NOW;
     }
 
@@ -63,7 +64,7 @@ final class LensSurface extends Surface {
         if (getWidth() < 2 || getHeight() < 2) {
             return;
         }
-        if (single()) {
+        if (isSingle()) {
             ask(view());
         } else {
             stills.refresh(difference(), getWidth(), getHeight());
@@ -96,16 +97,16 @@ final class LensSurface extends Surface {
     }
 
     boolean showsPath() {
-        return path && single();
+        return path && isSingle();
     }
 
     boolean showsHandles() {
-        return handles && single();
+        return handles && isSingle();
     }
 
     /** Whether the output is looked at closely, so that a drag looks around instead of moving the picture. */
     boolean isClose() {
-        return store.viewing().lensZoom() != LensZoom.FIT || !single();
+        return store.viewing().lensZoom() != LensZoom.FIT || !isSingle();
     }
 
     /** How the output lies here now. */
@@ -149,14 +150,14 @@ final class LensSurface extends Surface {
     @Override
     protected void layoutChildren() {
         super.layoutChildren();
-        if (single() && (shown == null || !shown.view().shown().equals(view().shown()))) {
+        if (isSingle() && (shown == null || !shown.view().shown().equals(view().shown()))) {
             refresh();
         }
     }
 
     @Override
     protected void draw(GraphicsContext pen, double width, double height) {
-        if (!single()) {
+        if (!isSingle()) {
             stills.draw(pen, difference(), width, height);
             return;
         }
@@ -186,6 +187,10 @@ final class LensSurface extends Surface {
             if (handles && store.insideShot()) {
                 marks.handles(pen, shot, shot.camera().at(store.shotFrame()));
             }
+            marks.aids(
+                    pen,
+                    shot.camera().at(store.shotFrame()),
+                    store.project().mediaOf(shot).size());
             marks.ends(pen, frame() - shot.start());
         });
         marks.notice(pen);

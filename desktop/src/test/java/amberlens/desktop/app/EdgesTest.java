@@ -13,6 +13,8 @@ import amberlens.core.geometry.MaskShape;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
+import amberlens.core.model.Backdrop;
+import amberlens.core.model.Colour;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -26,6 +28,7 @@ import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
+import amberlens.desktop.lens.LensProbe;
 import amberlens.desktop.score.ScoreProbe;
 import amberlens.desktop.store.Viewing;
 import amberlens.desktop.table.TableProbe;
@@ -381,5 +384,64 @@ class EdgesTest extends BenchInteraction {
         dragTo(corner.add(-8, -8), corner.add(30, 20));
         assertThat(onSheet(0, 0).getX()).isCloseTo(corner.getX() + 38, within(4.0));
         assertThat(project()).isEqualTo(before);
+    }
+
+    @Test
+    void all_shots_are_sealed_at_once_as_one_step() throws Exception {
+        load(turning());
+        onFx(() -> {
+            Shot open = shot();
+            CameraTrack far = CameraTrack.still(START.withDegrees(40));
+            bench.store()
+                    .load(
+                            project()
+                                    .withShots(List.of(
+                                            open,
+                                            new Shot("s2", "Stem", "m1", 1, 101, 50, true, far, Extras.NONE),
+                                            new Shot("s3", "Root", "m1", 1, 151, 50, true, turning(), Extras.NONE))),
+                            Optional.empty());
+            bench.store().prefer(to -> to.setLimitPercent(145));
+        });
+        type(KeyCode.S);
+        waitUntil("a way", () -> text("#seal-cost-least").startsWith("scale"));
+        clickOn("#seal-scope").clickOn("all shots");
+        clickOn("#seal-accept");
+        waitUntil("the outcome", () -> text("#status").contains("shots sealed"));
+        assertThat(bench.store().undoName()).contains("seal of 3 shots");
+        for (Shot each : project().shots()) {
+            assertThat(EdgeReport.of(project().take(each)).isSealed()).isTrue();
+        }
+        assertThat(bench.store().steps()).hasSize(1);
+    }
+
+    @Test
+    void the_picture_is_zoomed_by_its_handles_in_the_lens() {
+        clickOn("#guides").clickOn("Handles: zoom, turn and anchor of the picture");
+        Point2D corner = at(() -> LensProbe.corner(bench.scene()));
+        Point2D centre = at(() -> LensProbe.centre(bench.scene()));
+        dragTo(corner, centre.add(corner.subtract(centre).multiply(1.2)));
+        assertThat(pose().scale().x()).isBetween(93.0, 99.0);
+        assertThat(pose().gateCentre(FRAME).x()).isCloseTo(1500, within(1e-6));
+        assertThat(bench.store().undoName()).contains("zoom of the picture");
+    }
+
+    @Test
+    void an_inset_stands_on_a_blurred_copy_and_is_judged_by_its_opaque_bounds_when_asked() {
+        onFx(() -> bench.actions().run("shot.backdrop-blurred"));
+        assertThat(shot().settings().backdrop()).isEqualTo(Backdrop.BLURRED);
+        waitUntil(
+                "the picture",
+                () -> bench.services().ready().of(project().media().getFirst()) != null);
+        onFx(() -> bench.actions().run("edges.opaque"));
+        waitUntil("the bounds", () -> shot().settings().opaqueOnly());
+        assertThat(project().media().getFirst().opaque()).isPresent();
+        onFx(() -> bench.actions().run("shot.backdrop-colour"));
+        TextField colour = lookup("#backdrop-colour").query();
+        onFx(() -> colour.setText("amber"));
+        type(KeyCode.ENTER);
+        assertThat(text("#backdrop-note")).contains("a colour is written like");
+        onFx(() -> colour.setText("#224466"));
+        type(KeyCode.ENTER);
+        waitUntil("the colour", () -> shot().settings().backdrop().equals(new Backdrop.Plain(new Colour(0x224466))));
     }
 }

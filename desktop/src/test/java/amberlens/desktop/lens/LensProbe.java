@@ -11,6 +11,22 @@ import javafx.scene.Scene;
 public final class LensProbe {
     private LensProbe() {}
 
+    /** The handle at the lower right corner of the output. */
+    public static Point2D corner(Scene scene) {
+        LensSurface surface = (LensSurface) scene.lookup("#lens-surface");
+        LensView view = surface.view();
+        FramePoint at =
+                view.toScreen(new FramePoint(view.frame().width(), view.frame().height()));
+        return surface.localToScreen(at.x() - 2, at.y() - 2);
+    }
+
+    /** The middle of the output. */
+    public static Point2D centre(Scene scene) {
+        LensSurface surface = (LensSurface) scene.lookup("#lens-surface");
+        FramePoint at = surface.view().toScreen(surface.view().frame().centre());
+        return surface.localToScreen(at.x(), at.y());
+    }
+
     /** A handle of the path at a selected framing. */
     public static Point2D grip(Scene scene, Store store, int frame, PathEdits.End end) {
         LensSurface surface = (LensSurface) scene.lookup("#lens-surface");

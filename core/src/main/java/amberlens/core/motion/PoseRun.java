@@ -1,0 +1,90 @@
+package amberlens.core.motion;
+
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The poses of a camera frame by frame. Edges, enlargement and pace all ask for those of the same camera, and a drag mostly
+ * changes one property of it at a time: so each thread remembers its last run, and a new run takes over the values of every
+ * property that is the very same, by identity.
+ */
+final class PoseRun {
+    /** Longer runs are not remembered, so that no thread holds much memory. */
+    private static final int REMEMBERED = 20_000;
+
+    /** So many frames are worth sharing among the cores. */
+    private static final int LONG = 1000;
+
+    private static final ThreadLocal<@Nullable PoseRun> LAST = new ThreadLocal<>();
+
+    private final CameraTrack camera;
+    private final List<Scale> scales;
+    private final List<FramePoint> positions;
+    private final List<Double> turns;
+    private final List<PicturePoint> anchors;
+    private final List<Pose> poses;
+
+    /** The poses of the frames 0 … length − 1; unmodifiable. */
+    static List<Pose> of(CameraTrack camera, int length) {
+        PoseRun last = LAST.get();
+        if (last != null && last.camera == camera && last.poses.size() == length) {
+            return last.poses;
+        }
+        boolean comparable = last != null && last.poses.size() == length;
+        var run = new PoseRun(camera, length, comparable ? last : null);
+        LAST.set(length <= REMEMBERED ? run : null);
+        return run.poses;
+    }
+
+    private PoseRun(CameraTrack camera, int length, @Nullable PoseRun before) {
+        this.camera = camera;
+        boolean sameScale = before != null && before.camera.scale() == camera.scale();
+        boolean samePosition = before != null && before.camera.position() == camera.position();
+        scales = sameScale ? before.scales : values(camera.scale(), length);
+        positions = samePosition && (sameScale || !evenIn(before.camera) && !evenIn(camera))
+                ? before.positions
+                : positions(camera, length);
+        turns = before != null && before.camera.rotation() == camera.rotation()
+                ? before.turns
+                : values(camera.rotation(), length);
+        anchors = before != null && before.camera.anchor() == camera.anchor()
+                ? before.anchors
+                : values(camera.anchor(), length);
+        Pose[] all = new Pose[length];
+        for (int frame = 0; frame < length; frame++) {
+            all[frame] = new Pose(scales.get(frame), positions.get(frame), turns.get(frame), anchors.get(frame));
+        }
+        poses = Collections.unmodifiableList(Arrays.asList(all));
+    }
+
+    /** Whether the position may follow the scale; see {@link EvenZoom}. */
+    private static boolean evenIn(CameraTrack camera) {
+        return camera.scale().keys().stream().anyMatch(Key::even);
+    }
+
+    private static List<FramePoint> positions(CameraTrack camera, int length) {
+        if (!evenIn(camera)) {
+            return values(camera.position(), length);
+        }
+        return sampled(length)
+                .mapToObj(frame -> EvenZoom.position(camera.scale(), camera.position(), frame))
+                .toList();
+    }
+
+    private static <V> List<V> values(Channel<V> channel, int length) {
+        if (!channel.animated() || channel.muted()) {
+            return Collections.nCopies(length, channel.constant());
+        }
+        return sampled(length).mapToObj(channel::at).toList();
+    }
+
+    private static IntStream sampled(int length) {
+        IntStream frames = IntStream.range(0, length);
+        return length > LONG ? frames.parallel() : frames;
+    }
+}
