@@ -18,7 +18,7 @@ import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportProgress;
 import amberlens.media.export.ExportSettings;
-import amberlens.media.picture.PictureCache;
+import amberlens.media.pixels.PixelCache;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -56,7 +56,7 @@ final class ExportRace {
         Project project = Project.empty("race").withMedia(List.of(media)).withShots(List.of(shot));
         var settings = new ExportSettings(new FrameSpan(0, FRAMES - 1), FRAME, ExportFormat.MP4_H264, film, true);
         try (var rows = WorkPool.ofCores()) {
-            var cache = new PictureCache(PictureCache.usualBudget(), Runnable::run, rows);
+            var cache = new PixelCache(PixelCache.usualBudget(), Runnable::run, rows);
             long began = System.nanoTime();
             new Export(project, settings, cache, rows).run(ExportProgress.NONE);
             return (System.nanoTime() - began) / 1e9;

@@ -10,7 +10,7 @@ import static org.bytedeco.opencv.global.opencv_imgproc.warpAffine;
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.geometry.AffineMap;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.core.motion.Pose;

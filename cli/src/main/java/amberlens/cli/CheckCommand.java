@@ -1,5 +1,6 @@
 package amberlens.cli;
 
+import amberlens.core.check.ShotCheck;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;

@@ -1,5 +1,6 @@
 package amberlens.cli;
 
+import amberlens.core.check.ShotCheck;
 import amberlens.core.edges.Margin;
 import amberlens.core.motion.Pose;
 import com.fasterxml.jackson.core.JsonProcessingException;

@@ -1,5 +1,6 @@
 package amberlens.cli;
 
+import amberlens.core.check.ShotCheck;
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.model.Project;
 import amberlens.core.sharpness.Enlargement;

@@ -7,7 +7,7 @@ import amberlens.core.model.Project;
 import amberlens.core.time.Timecode;
 import amberlens.media.export.Export;
 import amberlens.media.export.FrameSource;
-import amberlens.media.film.PngFile;
+import amberlens.media.film.StillFile;
 import amberlens.project.ProjectFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -57,7 +57,7 @@ final class FrameCommand implements Callable<Integer> {
         }
         try (var workshop = new Workshop()) {
             var source = new FrameSource(project, workshop.pictures, workshop.rows);
-            PngFile.write(source.frame(frame, wanted), output);
+            StillFile.write(source.frame(frame, wanted), StillFile.Kind.PNG, output);
         }
         return ExitCode.DONE;
     }

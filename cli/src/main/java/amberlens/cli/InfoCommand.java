@@ -1,6 +1,8 @@
 package amberlens.cli;
 
 import amberlens.core.model.FileProblem;
+import amberlens.media.footage.FilmInfo;
+import amberlens.media.intake.MediaProbe;
 import amberlens.media.picture.PictureInfo;
 import amberlens.media.picture.PictureReader;
 import java.nio.file.Path;
@@ -27,13 +29,42 @@ final class InfoCommand implements Callable<Integer> {
         int code = ExitCode.DONE;
         for (Path file : files) {
             try {
-                print(file, PictureReader.info(file));
+                print(file);
             } catch (FileProblem e) {
                 spec.commandLine().getErr().println("amber: " + e.getMessage());
                 code = ExitCode.FAILED;
             }
         }
         return code;
+    }
+
+    private void print(Path file) throws FileProblem {
+        if (MediaProbe.isFilm(file)) {
+            printFilm(file);
+            return;
+        }
+        try {
+            print(file, PictureReader.info(file));
+        } catch (FileProblem noPicture) {
+            try {
+                printFilm(file);
+            } catch (FileProblem noFilm) {
+                throw noPicture;
+            }
+        }
+    }
+
+    private void printFilm(Path file) throws FileProblem {
+        FilmInfo info = FilmInfo.of(file);
+        var out = spec.commandLine().getOut();
+        out.println(file);
+        out.println("  format       " + info.format());
+        out.println("  size         " + info.size() + " px");
+        out.println("  rate         " + info.footage().rate() + " frames per second"
+                + (info.variable() ? " (variable; read at this rate)" : ""));
+        out.println("  frames       " + info.footage().frames());
+        out.println("  colour       " + info.colour());
+        out.println("  orientation  " + info.orientation().words() + (info.interlaced() ? ", interlaced" : ""));
     }
 
     private void print(Path file, PictureInfo info) {

@@ -9,6 +9,7 @@ import amberlens.core.time.Timecode;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportSettings;
+import amberlens.media.film.Quality;
 import amberlens.project.ProjectFile;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -35,7 +36,9 @@ final class RenderCommand implements Callable<Integer> {
             names = "-o",
             required = true,
             paramLabel = "OUT",
-            description = "The film (.mp4), or the name of a sequence (.png) to which frame numbers are added.")
+            description =
+                    "The film or animation (.mp4, .webm, .mov, .mkv, .gif, .apng, .webp), or the name of a sequence (.png,"
+                            + " .tif) to which frame numbers are added.")
     private Path output = Path.of("");
 
     @Option(names = "--shot", paramLabel = "ID", description = "Only this shot; --from and --to count from its start.")
@@ -50,8 +53,23 @@ final class RenderCommand implements Callable<Integer> {
     @Option(names = "--size", paramLabel = "WxH", description = "Another size of the same shape.")
     private @Nullable Size size;
 
-    @Option(names = "--codec", paramLabel = "NAME", description = "h264 or png; otherwise the ending of OUT decides.")
+    @Option(
+            names = "--codec",
+            paramLabel = "NAME",
+            description =
+                    "h264, vp9, av1, prores, prores4444, ffv1, gif, apng, webp, png or tiff16; otherwise the ending of OUT"
+                            + " decides.")
     private @Nullable String codec;
+
+    @Option(
+            names = "--quality",
+            paramLabel = "WORD",
+            description = "small, good or best; good if left out.",
+            defaultValue = "good")
+    private Quality quality = Quality.GOOD;
+
+    @Option(names = "--transparent", description = "Nothing behind the pictures, for formats that keep alpha.")
+    private boolean transparent;
 
     @Option(names = "--overwrite", description = "Replace existing files.")
     private boolean overwrite;
@@ -65,7 +83,9 @@ final class RenderCommand implements Callable<Integer> {
         Project project =
                 shotId == null ? whole : whole.withShots(List.of(ShotChoice.find(whole, shotId, spec.commandLine())));
         Size wanted = size == null ? project.frameSize() : size;
-        var settings = new ExportSettings(frames(project), wanted, format(), output, overwrite);
+        var settings = new ExportSettings(frames(project), wanted, format(), output, overwrite)
+                .withQuality(quality)
+                .withTransparent(transparent);
         try (var workshop = new Workshop();
                 var progress = new TerminalProgress()) {
             boolean finished = new Export(project, settings, workshop.pictures, workshop.rows).run(progress);

@@ -1,12 +1,12 @@
 package amberlens.cli;
 
 import amberlens.media.WorkPool;
-import amberlens.media.picture.PictureCache;
+import amberlens.media.pixels.PixelCache;
 
 /** The threads and the picture cache of one command. */
 final class Workshop implements AutoCloseable {
     final WorkPool rows = WorkPool.ofCores();
-    final PictureCache pictures = new PictureCache(PictureCache.usualBudget(), Runnable::run, rows);
+    final PixelCache pictures = new PixelCache(PixelCache.usualBudget(), Runnable::run, rows);
 
     @Override
     public void close() {

@@ -142,7 +142,7 @@ class CommandsTest {
     @Test
     void wrong_use_exits_with_2_and_says_what_would_be_right() {
         assertThat(run("render", "@beds.amber", "-o", "@film.xyz")).isEqualTo(2);
-        assertThat(err).contains(".mp4 or .png");
+        assertThat(err).contains(".mp4 or .webm");
         assertThat(run("frame", "@beds.amber", "--at", "41", "-o", "@f.png")).isEqualTo(2);
         assertThat(err).contains("0 to 40");
         assertThat(run("seal", "@beds.amber", "--shot", "s7")).isEqualTo(2);

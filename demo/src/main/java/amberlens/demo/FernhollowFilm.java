@@ -2,9 +2,12 @@ package amberlens.demo;
 
 import amberlens.core.edges.Conform;
 import amberlens.core.extras.Extras;
+import amberlens.core.footage.Source;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
+import amberlens.core.layering.Fade;
+import amberlens.core.layering.Layering;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Marker;
 import amberlens.core.model.Media;
@@ -19,10 +22,18 @@ import amberlens.core.motion.PathHandles;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
+import amberlens.core.ready.ReadyMove;
+import amberlens.core.ready.ReadyMoves;
+import amberlens.core.ready.Stage;
+import amberlens.core.ready.Wish;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 
-/** Five shots with real moves. The first one's edge opens in the middle of its turn; the others are sealed. */
+/**
+ * Shots of the archive with real moves, footage of the mill pond into which the border dissolves, and an inset that tumbles in over it. The
+ * first one's edge opens in the middle of its turn; the others are sealed.
+ */
 final class FernhollowFilm {
     private static final Size FRAME = FrameFormat.USUAL.size();
 
@@ -34,6 +45,8 @@ final class FernhollowFilm {
         Media specimen = media.get(2);
         Media glasshouse = media.get(3);
         Media border = media.get(4);
+        Media pond = media.get(5);
+        Media seeds = media.get(6);
         return new Project(
                 "Fernhollow film",
                 FrameFormat.USUAL,
@@ -44,8 +57,12 @@ final class FernhollowFilm {
                         shot("s2", "Seed cabinet", cabinet, 125, 125, tilt(cabinet)),
                         shot("s3", "Specimen sheet", specimen, 250, 150, pushIn()),
                         shot("s4", "Glasshouse", glasshouse, 400, 125, turn()),
-                        shot("s5", "South border", border, 525, 375, sweep())),
-                List.of(),
+                        shot("s5", "South border", border, 525, 375, sweep()),
+                        shot("s6", "Mill pond, spring to autumn", pond, 875, MillPond.FRAMES, pondPush(pond))
+                                .withLayering(Layering.PLAIN.withEnter(
+                                        Optional.of(Fade.over(25).withLeg(Ease.GENTLE_BOTH.leg())))),
+                        inset(seeds)),
+                List.of(Marker.at(942, "seeds")),
                 Extras.NONE);
     }
 
@@ -55,6 +72,49 @@ final class FernhollowFilm {
 
     private static Shot shot(String id, String name, Media media, int start, int length, CameraTrack camera) {
         return new Shot(id, name, media.id(), 1, start, length, true, camera, Extras.NONE);
+    }
+
+    /** Half speed, over the pond at the right, coming in turning and fading out. */
+    private static Shot inset(Media seeds) {
+        int length = 120;
+        Pose place = Pose.neutral(seeds.size(), FRAME)
+                .withScale(Scale.uniform(52))
+                .withPosition(new FramePoint(1510, 360))
+                .withDegrees(-3);
+        Pose outside =
+                place.withPosition(new FramePoint(2450, 250)).withDegrees(48).withScale(Scale.uniform(30));
+        Leg leg = Ease.GENTLE_ARRIVE.leg();
+        CameraTrack camera = new CameraTrack(
+                        Channel.keyed(
+                                ValueKinds.SCALE,
+                                List.of(Key.of(0, outside.scale(), leg), Key.of(36, place.scale(), Leg.LINEAR))),
+                        Channel.keyed(
+                                ValueKinds.POSITION,
+                                List.of(Key.of(0, outside.position(), leg), Key.of(36, place.position(), Leg.LINEAR))),
+                        Channel.keyed(
+                                ValueKinds.DEGREES,
+                                List.of(Key.of(0, outside.degrees(), leg), Key.of(36, place.degrees(), Leg.LINEAR))),
+                        Channel.constant(ValueKinds.ANCHOR, place.anchor()))
+                .withSpeed(Channel.constant(ValueKinds.NUMBER, 25.0));
+        return new Shot("s7", "Seed opening", seeds.id(), 2, 942, length, false, camera, Extras.NONE)
+                .withLayering(Layering.PLAIN.withLeave(Optional.of(Fade.over(20))))
+                .withSource(new Source(0, Source.Conversion.BLEND, false));
+    }
+
+    /** Slowly towards the wheel. */
+    private static CameraTrack pondPush(Media pond) {
+        return ReadyMoves.make(
+                        ReadyMove.PUSH_IN,
+                        new Stage(
+                                pond.size(),
+                                FRAME,
+                                MillPond.FRAMES,
+                                120,
+                                Optional.of(new PicturePoint(1400, 560)),
+                                List.of()),
+                        Wish.USUAL.withAmount(80))
+                .camera()
+                .orElseThrow();
     }
 
     /** A rest on the whole sheet, then a turning move to the first bed: gentle in scale, faster in the turn. */

@@ -3,6 +3,14 @@ package amberlens.demo;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
+import amberlens.core.render.FrameRaster;
+import amberlens.core.time.FrameRate;
+import amberlens.media.WorkPool;
+import amberlens.media.film.FilmCodec;
+import amberlens.media.film.FilmFile;
+import amberlens.media.film.Quality;
+import amberlens.media.intake.Fingerprints;
+import amberlens.media.intake.MediaProbe;
 import amberlens.project.ProjectFile;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -11,6 +19,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -32,6 +41,8 @@ public final class Main {
         media.add(written("m3", pictures.resolve("specimen-sheet.jpg"), SpecimenSheet.draw()));
         media.add(written("m4", pictures.resolve("glasshouse.jpg"), GlasshouseElevation.draw()));
         media.add(written("m5", pictures.resolve("south-border.jpg"), SouthBorder.draw()));
+        media.add(pond("m6", pictures.resolve("mill-pond.mp4")));
+        media.add(seeds("m7", pictures.resolve("seeds")));
         ProjectFile.save(FernhollowFilm.of(media), folder.resolve("fernhollow.amber"));
     }
 
@@ -41,7 +52,33 @@ public final class Main {
             bytes = jpeg(image, quality);
         }
         Files.write(file, bytes);
-        return FernhollowFilm.media(id, file, new Size(image.getWidth(), image.getHeight()));
+        return FernhollowFilm.media(id, file, new Size(image.getWidth(), image.getHeight()))
+                .withFingerprint(Fingerprints.of(file));
+    }
+
+    private static Media pond(String id, Path file) throws FileProblem {
+        Size size = new Size(MillPond.WIDTH, MillPond.HEIGHT);
+        try (var rows = WorkPool.ofCores();
+                var film = new FilmFile(file, FilmCodec.H264, Quality.SMALL, size, FrameRate.of(25), rows)) {
+            for (int frame = 0; frame < MillPond.FRAMES; frame++) {
+                BufferedImage image = MillPond.draw(frame);
+                int[] argb = image.getRGB(0, 0, size.width(), size.height(), null, 0, size.width());
+                film.write(new FrameRaster(size, argb));
+            }
+            film.finish();
+        }
+        return MediaProbe.file(file).media().withId(id);
+    }
+
+    private static Media seeds(String id, Path folder) throws IOException, FileProblem {
+        Files.createDirectories(folder);
+        List<Path> files = new ArrayList<>();
+        for (int day = 0; day < SeedOpening.PICTURES; day++) {
+            Path file = folder.resolve(String.format(Locale.ROOT, "seed-opening-%04d.jpg", day + 1));
+            Files.write(file, jpeg(SeedOpening.draw(day), 0.8f));
+            files.add(file);
+        }
+        return MediaProbe.sequence(files, FrameRate.of(25)).media().withId(id);
     }
 
     private static byte[] jpeg(BufferedImage image, float quality) throws IOException {

@@ -32,30 +32,36 @@ final class CameraReader {
     }
 
     CameraTrack camera(JsonNode camera, String in) throws FileProblem {
-        return new CameraTrack(
-                channel(camera.get("scale"), ValueKinds.SCALE, CameraReader::scale, in + "/scale"),
-                channel(camera.get("position"), ValueKinds.POSITION, CameraReader::framePoint, in + "/position"),
-                channel(camera.get("rotation"), ValueKinds.DEGREES, JsonNode::asDouble, in + "/rotation"),
-                channel(camera.get("anchor"), ValueKinds.ANCHOR, CameraReader::picturePoint, in + "/anchor"));
+        CameraTrack neutral = CameraTrack.still(new Pose(Scale.NEUTRAL, FramePoint.ZERO, 0, new PicturePoint(0, 0)));
+        return cameraOr(camera, in, neutral);
     }
 
     /** Likewise, but properties may be left out; those are taken from a pose. */
     CameraTrack cameraOr(JsonNode camera, String in, Pose otherwise) throws FileProblem {
-        CameraTrack still = CameraTrack.still(otherwise);
+        return cameraOr(camera, in, CameraTrack.still(otherwise));
+    }
+
+    private CameraTrack cameraOr(JsonNode camera, String in, CameraTrack still) throws FileProblem {
         return new CameraTrack(
-                camera.has("scale")
-                        ? channel(camera.get("scale"), ValueKinds.SCALE, CameraReader::scale, in + "/scale")
-                        : still.scale(),
-                camera.has("position")
-                        ? channel(
-                                camera.get("position"), ValueKinds.POSITION, CameraReader::framePoint, in + "/position")
-                        : still.position(),
-                camera.has("rotation")
-                        ? channel(camera.get("rotation"), ValueKinds.DEGREES, JsonNode::asDouble, in + "/rotation")
-                        : still.rotation(),
-                camera.has("anchor")
-                        ? channel(camera.get("anchor"), ValueKinds.ANCHOR, CameraReader::picturePoint, in + "/anchor")
-                        : still.anchor());
+                member(camera, "scale", still.scale(), CameraReader::scale, in),
+                member(camera, "position", still.position(), CameraReader::framePoint, in),
+                member(camera, "rotation", still.rotation(), JsonNode::asDouble, in),
+                member(camera, "anchor", still.anchor(), CameraReader::picturePoint, in),
+                member(camera, "opacity", still.opacity(), CameraReader::opacity, in),
+                member(camera, "speed", still.speed(), JsonNode::asDouble, in));
+    }
+
+    private static double opacity(JsonNode node) {
+        if (!(node.asDouble() >= 0 && node.asDouble() <= 100)) {
+            throw new IllegalArgumentException("an opacity of 0 to 100 was expected, not " + node.asDouble());
+        }
+        return node.asDouble();
+    }
+
+    private <V> Channel<V> member(
+            JsonNode camera, String name, Channel<V> otherwise, Function<JsonNode, V> value, String in)
+            throws FileProblem {
+        return camera.has(name) ? channel(camera.get(name), otherwise.kind(), value, in + "/" + name) : otherwise;
     }
 
     private <V> Channel<V> channel(JsonNode node, ValueKind<V> kind, Function<JsonNode, V> value, String at)
@@ -110,7 +116,7 @@ final class CameraReader {
                 KnownMembers.KEY.extras(node));
     }
 
-    private static Leg leg(JsonNode node) {
+    static Leg leg(JsonNode node) {
         return switch (node.get("kind").asText()) {
             case "hold" -> Leg.HOLD;
             case "smooth" -> Leg.SMOOTH;

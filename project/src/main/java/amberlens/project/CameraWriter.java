@@ -25,11 +25,20 @@ final class CameraWriter {
     static ObjectNode camera(CameraTrack camera, Set<Property> properties) {
         ObjectNode node = NODES.objectNode();
         for (Property property : Property.values()) {
-            if (properties.contains(property)) {
+            if (properties.contains(property) && isWritten(camera, property)) {
                 node.set(property.word().toLowerCase(Locale.ROOT), channel(camera.channel(property)));
             }
         }
         return node;
+    }
+
+    /** Full opacity and the footage's own speed are left out. */
+    private static boolean isWritten(CameraTrack camera, Property property) {
+        return switch (property) {
+            case OPACITY -> camera.translucent();
+            case SPEED -> camera.retimed();
+            default -> true;
+        };
     }
 
     private static <V> ObjectNode channel(Channel<V> channel) {
@@ -75,7 +84,7 @@ final class CameraWriter {
         }
     }
 
-    private static ObjectNode leg(Leg leg, boolean even) {
+    static ObjectNode leg(Leg leg, boolean even) {
         ObjectNode node = NODES.objectNode();
         switch (leg) {
             case Leg.Hold _ -> node.put("kind", "hold");
@@ -106,7 +115,7 @@ final class CameraWriter {
     }
 
     /** The shortest text that reads back as the same double, whole numbers without a point. */
-    private static JsonNode number(double value) {
+    static JsonNode number(double value) {
         BigDecimal shortest = new BigDecimal(Double.toString(value)).stripTrailingZeros();
         return DecimalNode.valueOf(shortest.scale() < 0 ? shortest.setScale(0) : shortest);
     }

@@ -12,7 +12,9 @@ import java.util.Set;
 record KnownMembers(Set<String> plain, Map<String, KnownMembers> nested) {
     private static final ObjectMapper VALUES = new ObjectMapper();
 
-    static final KnownMembers MEDIA = of("id", "kind", "path", "width", "height", "opaque");
+    static final KnownMembers MEDIA = new KnownMembers(
+            Set.of("id", "kind", "path", "width", "height", "opaque", "rate", "frames"),
+            Map.of("fingerprint", of("bytes", "hash")));
     static final KnownMembers KEY =
             new KnownMembers(Set.of("at", "value", "in", "out"), Map.of("leg", of("kind", "handles", "even")));
     static final KnownMembers MARKER = of("at", "name");
@@ -31,8 +33,19 @@ record KnownMembers(Set<String> plain, Map<String, KnownMembers> nested) {
                     "locked",
                     "subject",
                     "backdrop",
-                    "alternatives"),
-            Map.of("camera", camera()));
+                    "alternatives",
+                    "blend"),
+            Map.of(
+                    "camera",
+                    camera(),
+                    "follows",
+                    of("shot", "properties"),
+                    "source",
+                    of("in", "conversion", "tied"),
+                    "enter",
+                    of("frames", "leg", "through"),
+                    "leave",
+                    of("frames", "leg", "through")));
     static final KnownMembers PROJECT = new KnownMembers(
             Set.of("format", "version", "name", "media", "shots", "markers"),
             Map.of("frame", of("width", "height", "rate", "background", "blurred")));
@@ -44,7 +57,20 @@ record KnownMembers(Set<String> plain, Map<String, KnownMembers> nested) {
     private static KnownMembers camera() {
         KnownMembers channel = of("value", "keys", "muted", "x", "y");
         return new KnownMembers(
-                Set.of(), Map.of("scale", channel, "position", channel, "rotation", channel, "anchor", channel));
+                Set.of(),
+                Map.of(
+                        "scale",
+                        channel,
+                        "position",
+                        channel,
+                        "rotation",
+                        channel,
+                        "anchor",
+                        channel,
+                        "opacity",
+                        channel,
+                        "speed",
+                        channel));
     }
 
     /** What the object holds beyond the known members. */

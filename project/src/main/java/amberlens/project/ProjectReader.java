@@ -2,7 +2,7 @@ package amberlens.project;
 
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Marker;
@@ -83,9 +83,11 @@ final class ProjectReader {
                 at,
                 () -> new Media(
                         node.get("id").asText(),
-                        Media.Kind.PHOTO,
-                        absolute(written),
+                        LayerReader.kind(node),
+                        LayerReader.kind(node) == Media.Kind.RIG ? written : absolute(written),
                         size(node),
+                        LayerReader.footage(node),
+                        LayerReader.fingerprint(node),
                         opaque(node),
                         KnownMembers.MEDIA.extras(node)));
     }
@@ -112,6 +114,8 @@ final class ProjectReader {
                         node.path("track").asInt(1),
                         node.get("start").asInt(),
                         node.get("length").asInt(),
+                        LayerReader.source(node),
+                        LayerReader.layering(node),
                         settings,
                         track,
                         markers(node),

@@ -1,7 +1,7 @@
 package amberlens.project;
 
+import amberlens.core.layering.Backdrop;
 import amberlens.core.model.Alternative;
-import amberlens.core.model.Backdrop;
 import amberlens.core.model.Marker;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -14,6 +14,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 
 /** From a project to the members of its file, in a stable order. */
 final class ProjectWriter {
@@ -65,10 +66,11 @@ final class ProjectWriter {
     private ObjectNode media(Media item) {
         ObjectNode node = NODES.objectNode();
         node.put("id", item.id());
-        node.put("kind", "photo");
-        node.put("path", relative(item.path()));
+        node.put("kind", item.kind().name().toLowerCase(Locale.ROOT));
+        node.put("path", item.kind() == Media.Kind.RIG ? item.path() : relative(item.path()));
         node.put("width", item.size().width());
         node.put("height", item.size().height());
+        LayerWriter.putFootage(node, item);
         item.opaque().ifPresent(area -> {
             ObjectNode written = node.putObject("opaque");
             written.put("x", area.left());
@@ -95,6 +97,8 @@ final class ProjectWriter {
         node.put("track", shot.track());
         node.put("start", shot.start());
         node.put("length", shot.length());
+        LayerWriter.putSource(node, shot.source());
+        LayerWriter.putLayering(node, shot.layering());
         putSettings(node, shot.settings());
         node.set("camera", CameraWriter.camera(shot.camera(), EnumSet.allOf(Property.class)));
         putMarkers(node, shot.markers());
@@ -121,7 +125,23 @@ final class ProjectWriter {
             case Backdrop.Below _ -> {}
             case Backdrop.Plain plain -> node.put("backdrop", plain.colour().toString());
             case Backdrop.Blurred _ -> node.put("backdrop", SettingsReader.BLURRED);
+            case Backdrop.Gradient gradient ->
+                node.putObject("backdrop")
+                        .putArray("gradient")
+                        .add(gradient.top().toString())
+                        .add(gradient.bottom().toString());
+            case Backdrop.Clouds clouds ->
+                node.putObject("backdrop")
+                        .put("clouds", clouds.colour().toString())
+                        .put("seed", clouds.seed());
         }
+        settings.carried().ifPresent(carried -> {
+            ObjectNode follows = node.putObject("follows");
+            follows.put("shot", carried.from());
+            ArrayNode properties = follows.putArray("properties");
+            carried.properties()
+                    .forEach(property -> properties.add(property.word().toLowerCase(Locale.ROOT)));
+        });
         if (!settings.alternatives().isEmpty()) {
             ArrayNode versions = node.putArray("alternatives");
             for (Alternative version : settings.alternatives()) {

@@ -1,16 +1,21 @@
 package amberlens.project;
 
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.layering.Backdrop;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.Alternative;
-import amberlens.core.model.Backdrop;
-import amberlens.core.model.Colour;
+import amberlens.core.model.Carried;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.ShotSettings;
+import amberlens.core.motion.Property;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 
 /** From the members of a shot, which the schema has accepted, to its settings. What is not written is as usual. */
@@ -33,7 +38,8 @@ final class SettingsReader {
                 locked,
                 subject(shot.path("subject")),
                 backdrop(shot.path("backdrop")),
-                alternatives(shot.path("alternatives"), at + "/alternatives"));
+                alternatives(shot.path("alternatives"), at + "/alternatives"),
+                carried(shot.path("follows")));
     }
 
     private static Optional<PicturePoint> subject(JsonNode point) {
@@ -43,9 +49,30 @@ final class SettingsReader {
                         new PicturePoint(point.get(0).asDouble(), point.get(1).asDouble()));
     }
 
+    private static Optional<Carried> carried(JsonNode written) {
+        if (written.isMissingNode()) {
+            return Optional.empty();
+        }
+        Set<Property> properties = EnumSet.noneOf(Property.class);
+        written.get("properties")
+                .forEach(word -> properties.add(Property.valueOf(word.asText().toUpperCase(Locale.ROOT))));
+        return Optional.of(new Carried(written.get("shot").asText(), properties));
+    }
+
     private static Backdrop backdrop(JsonNode written) {
         if (written.isMissingNode()) {
             return Backdrop.BELOW;
+        }
+        if (written.has("gradient")) {
+            JsonNode colours = written.get("gradient");
+            return new Backdrop.Gradient(
+                    Colour.parse(colours.get(0).asText()),
+                    Colour.parse(colours.get(1).asText()));
+        }
+        if (written.has("clouds")) {
+            return new Backdrop.Clouds(
+                    Colour.parse(written.get("clouds").asText()),
+                    written.path("seed").asLong(1));
         }
         return written.asText().equals(BLURRED) ? Backdrop.BLURRED : new Backdrop.Plain(Colour.parse(written.asText()));
     }

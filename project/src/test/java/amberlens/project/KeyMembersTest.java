@@ -13,7 +13,6 @@ import amberlens.core.model.Marker;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.Axes;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
@@ -64,17 +63,8 @@ class KeyMembersTest {
 
     private Project project() {
         Media plan = Media.photo("m1", folder.resolve("plan.png").toString(), PLAN);
-        var shot = new Shot(
-                "s1",
-                "Plan",
-                "m1",
-                1,
-                0,
-                125,
-                ShotSettings.USUAL,
-                camera(),
-                List.of(Marker.at(40, "door"), Marker.at(7, "")),
-                Extras.NONE);
+        var shot = new Shot("s1", "Plan", "m1", 1, 0, 125, true, camera(), Extras.NONE)
+                .withMarkers(List.of(Marker.at(40, "door"), Marker.at(7, "")));
         return Project.empty("Fernhollow")
                 .withMedia(List.of(plan))
                 .withShots(List.of(shot))

@@ -25,7 +25,7 @@ class ProjectFileTest {
               "shots": [ { "id": "s1", "name": "Plan", "media": "m1", "track": 1, "start": 0, "length": 125, "fillsFrame": true,
                 "colour": "sepia",
                 "camera": {
-                  "opacity": { "value": 100 },
+                  "glow": { "value": 100 },
                   "scale": { "keys": [
                      { "at": 0, "value": [40, 40], "by": "hand",
                        "leg": { "kind": "curve", "handles": [0.42, 0, 0.58, 1], "wobble": true } },

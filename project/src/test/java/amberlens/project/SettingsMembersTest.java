@@ -7,9 +7,10 @@ import amberlens.core.extras.Extras;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
+import amberlens.core.layering.Backdrop;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.Alternative;
-import amberlens.core.model.Backdrop;
-import amberlens.core.model.Colour;
+import amberlens.core.model.Carried;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;
@@ -18,10 +19,12 @@ import amberlens.core.model.Shot;
 import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Property;
 import amberlens.core.time.FrameRate;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -62,7 +65,8 @@ class SettingsMembersTest {
                 new TreeSet<>(List.of(0, 49)),
                 Optional.of(new PicturePoint(1200.5, 640)),
                 new Backdrop.Plain(new Colour(0xC0FFEE)),
-                List.of(new Alternative("B", still)));
+                List.of(new Alternative("B", still)),
+                Optional.of(new Carried("s9", EnumSet.of(Property.SCALE, Property.SPEED))));
         assertThat(roundTrip(project(settings))).isEqualTo(project(settings));
         var blurred = ShotSettings.USUAL.withBackdrop(Backdrop.BLURRED);
         assertThat(roundTrip(project(blurred))).isEqualTo(project(blurred));

@@ -5,6 +5,7 @@ import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
 
 /**
@@ -56,8 +57,14 @@ public record Judged(PictureArea area, Size mask, Size frame) {
     }
 
     /** A move as it is judged. */
+    public Take take(CameraTrack camera, int length, Ride ride) {
+        return new Take(
+                shifts() ? shifted(camera, -1) : camera, length, picture(), mask, ride.withOrigin(maskOrigin()));
+    }
+
+    /** Likewise, with nothing laid over it. */
     public Take take(CameraTrack camera, int length) {
-        return new Take(shifts() ? shifted(camera, -1) : camera, length, picture(), mask);
+        return take(camera, length, Ride.NONE);
     }
 
     /** The move of which a judged move is made. */

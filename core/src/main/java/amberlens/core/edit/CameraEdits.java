@@ -47,7 +47,7 @@ public final class CameraEdits {
     }
 
     private static CameraTrack keyedWhereAnimated(CameraTrack camera, int frame) {
-        return camera.map(new ChannelChange() {
+        return camera.mapPose(new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return channel.animated() && !channel.muted() ? KeyInsertion.at(channel, frame) : channel;
@@ -57,11 +57,11 @@ public final class CameraEdits {
 
     /** The camera with the pose at the frame. */
     public static CameraTrack posed(CameraTrack camera, int frame, Pose pose) {
-        return new CameraTrack(
+        return camera.withMoveOf(new CameraTrack(
                 camera.scale().withValueAt(frame, pose.scale()),
                 camera.position().withValueAt(frame, pose.position()),
                 camera.rotation().withValueAt(frame, pose.degrees()),
-                camera.anchor().withValueAt(frame, pose.anchor()));
+                camera.anchor().withValueAt(frame, pose.anchor())));
     }
 
     /** Turns animation of a lane on, with a key at the frame. */
@@ -91,6 +91,36 @@ public final class CameraEdits {
         return Edit.ofShot(
                 name, shotId, shot -> shot.withCamera(shot.camera().withWhole(property, new Muting(muted, frame))));
     }
+
+    /**
+     * Sets opacity or speed at a frame: its key there is changed or made, a constant changes as a whole.
+     *
+     * @param property one that is not of the pose
+     * @param percent opacity 0 … 100, speed at most {@value #FASTEST} either way
+     */
+    public static Edit setPercent(String shotId, Property property, int frame, double percent) {
+        double low = property == Property.OPACITY ? 0 : -FASTEST;
+        double high = property == Property.OPACITY ? 100 : FASTEST;
+        if (!(percent >= low && percent <= high)) {
+            throw new IllegalArgumentException(String.format(
+                    Locale.ROOT,
+                    "%s lies in %.0f … %.0f %%, not at %s",
+                    property.word().toLowerCase(Locale.ROOT),
+                    low,
+                    high,
+                    percent));
+        }
+        return Edit.ofShot("change of " + property.word().toLowerCase(Locale.ROOT), shotId, shot -> {
+            CameraTrack camera = shot.camera();
+            return shot.withCamera(
+                    property == Property.OPACITY
+                            ? camera.withOpacity(camera.opacity().withValueAt(frame, percent))
+                            : camera.withSpeed(camera.speed().withValueAt(frame, percent)));
+        });
+    }
+
+    /** The greatest speed of footage either way, per cent. */
+    public static final double FASTEST = 10_000;
 
     /** Puts all keys of a move aside, or lets them work again. */
     public static Edit muteAll(String shotId, boolean muted, int frame) {
@@ -140,6 +170,7 @@ public final class CameraEdits {
             case POSITION -> pose.withPosition(neutral.position());
             case ROTATION -> pose.withDegrees(neutral.degrees());
             case ANCHOR -> pose.withAnchorInPlace(neutral.anchor());
+            case OPACITY, SPEED -> throw notOfPose(property);
         };
     }
 
@@ -161,7 +192,12 @@ public final class CameraEdits {
                 pose.withAnchorInPlace(new PicturePoint(
                         part == 0 ? value : pose.anchor().x(),
                         part == 1 ? value : pose.anchor().y()));
+            case OPACITY, SPEED -> throw notOfPose(property);
         };
+    }
+
+    private static IllegalArgumentException notOfPose(Property property) {
+        return new IllegalArgumentException("a pose has no " + property.word().toLowerCase(Locale.ROOT));
     }
 
     private static Scale scaled(Scale scale, int part, double value, boolean linked) {

@@ -2,6 +2,7 @@ package amberlens.core.edit;
 
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import java.util.List;
 import java.util.function.UnaryOperator;
 
 /** A named change of a project. The name continues "Undo …". */
@@ -17,6 +18,17 @@ public interface Edit {
     /** A change of one shot. */
     static Edit ofShot(String name, String shotId, UnaryOperator<Shot> change) {
         return of(name, project -> project.mapShot(shotId, change));
+    }
+
+    /** Several edits one after the other, as one step. */
+    static Edit all(String name, List<Edit> edits) {
+        return of(name, project -> {
+            Project changed = project;
+            for (Edit edit : edits) {
+                changed = edit.apply(changed);
+            }
+            return changed;
+        });
     }
 
     /** An edit made of a name and a function. */

@@ -33,27 +33,31 @@ public final class FramingEdits {
                 }));
     }
 
-    /** Keys all camera properties at a frame with the values they have there. */
+    /** Keys all properties of the pose at a frame with the values they have there. */
     public static Edit add(String shotId, int frame) {
-        return onCamera("adding of a framing", shotId, new CameraTrack.ChannelChange() {
+        var keying = new CameraTrack.ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return KeyInsertion.at(channel, frame);
             }
-        });
+        };
+        return Edit.ofShot(
+                "adding of a framing",
+                shotId,
+                shot -> shot.withCamera(shot.camera().mapPose(keying)));
     }
 
     /** Deletes every key at a frame. */
     public static Edit delete(String shotId, int frame) {
-        return onCamera("deletion of a framing", shotId, new CameraTrack.ChannelChange() {
+        var without = new CameraTrack.ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return channel.keyAt(frame).isPresent() ? channel.withoutKeyAt(frame) : channel;
             }
-        });
-    }
-
-    private static Edit onCamera(String name, String shotId, CameraTrack.ChannelChange change) {
-        return Edit.ofShot(name, shotId, shot -> shot.withCamera(shot.camera().map(change)));
+        };
+        return Edit.ofShot(
+                "deletion of a framing",
+                shotId,
+                shot -> shot.withCamera(shot.camera().map(without)));
     }
 }

@@ -33,12 +33,12 @@ public final class History<P> {
     }
 
     /**
-     * Applies an edit. One that changes nothing leaves no step.
+     * Applies an edit, with what follows from it for linked moves. One that changes nothing leaves no step.
      *
      * @return whether anything changed
      */
     public boolean apply(Edit edit, P place) {
-        Project after = edit.apply(present);
+        Project after = CarryEdits.apply(edit, present);
         if (after == present || after.equals(present)) {
             return false;
         }

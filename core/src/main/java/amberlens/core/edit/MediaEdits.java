@@ -1,25 +1,41 @@
 package amberlens.core.edit;
 
-import amberlens.core.geometry.Size;
+import amberlens.core.footage.Source;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.keys.Carrying;
+import amberlens.core.model.FreshIds;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
 import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 
 /** Changes of the shelf. */
 public final class MediaEdits {
     private MediaEdits() {}
-
-    /** A picture ready to be put on the shelf of a project, with an id of its own. */
-    public static Media photo(Project project, String path, Size size) {
-        return Media.photo(
-                FreshIds.next("m", project.media().stream().map(Media::id).toList()), path, size);
-    }
 
     /** Puts media on the shelf, behind what is there. */
     public static Edit add(Media media) {
         return Edit.of("import of " + media.fileName(), project -> {
             var all = new ArrayList<>(project.media());
             all.add(media);
+            return project.withMedia(all);
+        });
+    }
+
+    /** Puts several media on the shelf, in their order; each gets an id of its own. */
+    public static Edit addAll(List<Media> found) {
+        String name = found.size() == 1
+                ? "import of " + found.getFirst().fileName()
+                : "import of " + found.size() + " pictures";
+        return Edit.of(name, project -> {
+            var all = new ArrayList<>(project.media());
+            var ids = FreshIds.many("m", all.stream().map(Media::id).toList(), found.size());
+            for (int i = 0; i < found.size(); i++) {
+                all.add(found.get(i).withId(ids.get(i)));
+            }
             return project.withMedia(all);
         });
     }
@@ -39,14 +55,63 @@ public final class MediaEdits {
         });
     }
 
-    /** Says where a missing file is now, and how large the picture really is. */
-    public static Edit find(String mediaId, String path, Size size) {
+    /** Says where missing files are now. What was found replaces what was known of each, but for its id. */
+    public static Edit find(Map<String, Media> found) {
         return Edit.of(
-                "finding of a picture",
+                found.size() == 1 ? "finding of a picture" : "finding of " + found.size() + " pictures",
                 project -> project.withMedia(project.media().stream()
-                        .map(media -> media.id().equals(mediaId)
-                                ? media.withPath(path).withSize(size)
-                                : media)
+                        .map(media -> found.containsKey(media.id()) ? media.foundAs(found.get(media.id())) : media)
                         .toList()));
+    }
+
+    /** How a move is carried to another picture. */
+    public enum Look {
+        SAME_LOOK("same look"),
+        SAME_NUMBERS("same numbers");
+
+        private final String words;
+
+        Look(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Shows other media in shots and keeps their moves. */
+    public static Edit replace(Set<String> shotIds, String mediaId, Look look) {
+        return Edit.of(
+                shotIds.size() == 1
+                        ? "replacing of a picture"
+                        : "replacing of the pictures of " + shotIds.size() + " shots",
+                project -> {
+                    Media now = project.media(mediaId).orElseThrow();
+                    return project.withShots(project.shots().stream()
+                            .map(shot -> shotIds.contains(shot.id()) ? replaced(project, shot, now, look) : shot)
+                            .toList());
+                });
+    }
+
+    private static Shot replaced(Project project, Shot shot, Media now, Look look) {
+        Media before = project.mediaOf(shot);
+        Shot shown = shot.withMedia(now.id());
+        if (shot.name().equals(before.title())) {
+            shown = shown.withName(now.title());
+        }
+        shown = now.moves() && before.moves() ? shown : shown.withSource(Source.WHOLE);
+        if (look == Look.SAME_NUMBERS || before.size().equals(now.size())) {
+            return shown;
+        }
+        double x = (double) now.size().width() / before.size().width();
+        double y = (double) now.size().height() / before.size().height();
+        return shown.withCamera(Carrying.fitted(shot.camera(), before.size(), now.size(), project.frameSize()))
+                .withSettings(shot.settings()
+                        .withOpaqueOnly(
+                                shot.settings().opaqueOnly() && now.opaque().isPresent())
+                        .withSubject(shot.settings()
+                                .subject()
+                                .map(point -> new PicturePoint(point.x() * x, point.y() * y))));
     }
 }

@@ -3,6 +3,7 @@ package amberlens.core.edit;
 import amberlens.core.edges.Judged;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.Ride;
 import amberlens.core.seal.Seal;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
@@ -15,17 +16,17 @@ public final class SealEdits {
 
     /** What a seal of one shot of a project gives; a shot that is not meant to fill the frame counts as sealed. */
     public static SealResult seal(Project project, Shot shot, SealWay way, SealTerms terms) {
-        return seal(project.judged(shot), shot, way, terms);
+        return seal(project.judged(shot), project.ride(shot), shot, way, terms);
     }
 
     /** Likewise, judged by something else than the project would, for example by a mask. */
-    public static SealResult seal(Judged judged, Shot shot, SealWay way, SealTerms terms) {
+    public static SealResult seal(Judged judged, Ride ride, Shot shot, SealWay way, SealTerms terms) {
         if (!shot.fillsFrame()) {
             return new SealResult.AlreadySealed();
         }
         var locked = new TreeSet<>(terms.locked());
         locked.addAll(shot.settings().locked().subSet(0, shot.length()));
-        SealResult result = Seal.by(way, judged.take(shot.camera(), shot.length()), terms.withLocked(locked));
+        SealResult result = Seal.by(way, judged.take(shot.camera(), shot.length(), ride), terms.withLocked(locked));
         return result instanceof SealResult.Sealed sealed
                 ? new SealResult.Sealed(judged.back(sealed.camera()), sealed.cost(), sealed.addedKey())
                 : result;

@@ -2,7 +2,7 @@ package amberlens.core.edit;
 
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.PicturePoint;
-import amberlens.core.model.Backdrop;
+import amberlens.core.layering.Backdrop;
 import amberlens.core.model.ShotSettings;
 import java.util.Optional;
 import java.util.TreeSet;

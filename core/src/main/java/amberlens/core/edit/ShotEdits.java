@@ -3,6 +3,7 @@ package amberlens.core.edit;
 import amberlens.core.edges.Conform;
 import amberlens.core.extras.Extras;
 import amberlens.core.keys.MoveLength;
+import amberlens.core.model.FreshIds;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -14,7 +15,7 @@ import java.util.List;
 
 /** Changes of the line-up: which shots there are, in which order and how long. */
 public final class ShotEdits {
-    /** The length of a new shot, in seconds. */
+    /** The length of a new shot of a still picture, in seconds; one of footage is as long as that. */
     public static final int NEW_SHOT_SECONDS = 5;
 
     private static final int FIRST_TRACK = 1;
@@ -34,7 +35,10 @@ public final class ShotEdits {
     }
 
     private static Shot newShot(Project project, Media media, Conform conform) {
-        int length = NEW_SHOT_SECONDS * project.frame().rate().nominal();
+        int length = media.footage()
+                .map(footage ->
+                        Math.min(Shot.LONGEST, footage.framesAt(project.frame().rate())))
+                .orElse(NEW_SHOT_SECONDS * project.frame().rate().nominal());
         var camera = CameraTrack.still(conform.pose(media.size(), project.frameSize()));
         String id = FreshIds.next("s", project.shots().stream().map(Shot::id).toList());
         int end = LineUp.length(project);
@@ -111,10 +115,10 @@ public final class ShotEdits {
     public static Edit conform(String shotId, Conform conform) {
         return Edit.of(
                 conform.word() + " of a shot",
-                project -> project.mapShot(
-                        shotId,
-                        shot -> shot.withCamera(CameraTrack.still(
-                                conform.pose(project.mediaOf(shot).size(), project.frameSize())))));
+                project -> project.mapShot(shotId, shot -> {
+                    var pose = conform.pose(project.mediaOf(shot).size(), project.frameSize());
+                    return shot.withCamera(shot.camera().withMoveOf(CameraTrack.still(pose)));
+                }));
     }
 
     /** Replaces a shot's move, as the seal does. */

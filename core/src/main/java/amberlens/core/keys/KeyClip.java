@@ -25,7 +25,7 @@ public record KeyClip(What what, CameraTrack camera, Set<Property> properties, i
     public enum What {
         KEYS("keys"),
         FRAMING("framing"),
-        /** All properties, constants too. */
+        /** All properties of the pose, constants too, and whatever else has keys. */
         MOVE("move");
 
         private final String word;
@@ -45,7 +45,8 @@ public record KeyClip(What what, CameraTrack camera, Set<Property> properties, i
 
     /** Copies keys. */
     public static KeyClip of(What what, CameraTrack camera, KeySet keys, Size picture, Size frame) {
-        Set<Property> properties = what == What.MOVE ? EnumSet.allOf(Property.class) : EnumSet.noneOf(Property.class);
+        Set<Property> properties =
+                what == What.MOVE ? EnumSet.copyOf(Property.OF_POSE) : EnumSet.noneOf(Property.class);
         keys.lanes().forEach(lane -> properties.add(lane.property()));
         CameraTrack kept = camera;
         int origin = keys.first();

@@ -37,6 +37,9 @@ public final class KeyValues {
         if (lane.property() == Property.SCALE) {
             now = Math.clamp(now, LEAST_SCALE, Scale.LARGEST);
         }
+        if (lane.property() == Property.OPACITY) {
+            now = Math.clamp(now, 0, 100);
+        }
         if (lane.equals(Lane.of(Property.SCALE))) {
             return key.withValue(kind.of(first * now / old, second * now / old));
         }

@@ -54,6 +54,12 @@ public enum Pasting {
                 case ANCHOR ->
                     changed.withAnchor(
                             laid(property, changed.anchor(), clip.camera().anchor(), clip, frame));
+                case OPACITY ->
+                    changed.withOpacity(
+                            laid(property, changed.opacity(), clip.camera().opacity(), clip, frame));
+                case SPEED ->
+                    changed.withSpeed(
+                            laid(property, changed.speed(), clip.camera().speed(), clip, frame));
             };
         }
         return changed;
@@ -61,7 +67,7 @@ public enum Pasting {
 
     private <V> Channel<V> laid(Property property, Channel<V> target, Channel<V> clip, KeyClip whole, int frame) {
         if (this == ALL && whole.what() == KeyClip.What.MOVE) {
-            return shifted(clip, frame);
+            return clip.map(new KeyShift(frame));
         }
         boolean apart = clip.axes().isPresent() || target.axes().isPresent();
         if (!apart) {
@@ -74,15 +80,6 @@ public enum Pasting {
         return target.unlinked()
                 .mapAxes(axes ->
                         new Axes(laid(property, axes.x(), from.x(), frame), laid(property, axes.y(), from.y(), frame)));
-    }
-
-    private static <V> Channel<V> shifted(Channel<V> clip, int frame) {
-        return clip.map(new CameraTrack.ChannelChange() {
-            @Override
-            public <W> Channel<W> apply(Channel<W> channel) {
-                return channel.mapKeys(key -> key.withAt(key.at() + frame));
-            }
-        });
     }
 
     private <V> Channel<V> laid(Property property, Channel<V> target, Channel<V> clip, int frame) {

@@ -1,6 +1,7 @@
 package amberlens.core.model;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.layering.Colour;
 import amberlens.core.time.FrameRate;
 
 /**

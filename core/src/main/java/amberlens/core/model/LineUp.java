@@ -16,11 +16,11 @@ public final class LineUp {
                 .orElse(0);
     }
 
-    /** The shots seen at a line-up frame, the lowest track first. */
+    /** The shots seen at a line-up frame, the lowest track first, on one track the earlier first. */
     public static List<Shot> at(Project project, int frame) {
         return project.shots().stream()
                 .filter(shot -> shot.onLineUp().contains(frame))
-                .sorted(Comparator.comparingInt(Shot::track))
+                .sorted(Comparator.comparingInt(Shot::track).thenComparingInt(Shot::start))
                 .toList();
     }
 

@@ -1,6 +1,7 @@
 package amberlens.core.model;
 
 import amberlens.core.extras.Extras;
+import amberlens.core.footage.Footage;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import java.util.Locale;
@@ -12,34 +13,86 @@ import java.util.Optional;
  * @param id unique among the project's media
  * @param path where the file is: absolute once a project is open
  * @param size the upright size in source pixels
+ * @param footage how long it is; empty for a still picture
+ * @param fingerprint what its file was when it was last seen, to find it again elsewhere
  * @param opaque the bounds of its fully opaque pixels, where they were asked for
  */
-public record Media(String id, Kind kind, String path, Size size, Optional<PictureArea> opaque, Extras extras) {
+public record Media(
+        String id,
+        Kind kind,
+        String path,
+        Size size,
+        Optional<Footage> footage,
+        Optional<Fingerprint> fingerprint,
+        Optional<PictureArea> opaque,
+        Extras extras) {
     /** What the file holds. */
     public enum Kind {
-        PHOTO
+        PHOTO,
+        /** A film file. */
+        FILM,
+        /** Numbered pictures; the path is that of the first. */
+        SEQUENCE,
+        /** No file at all: the frame itself, which moves whatever lies below it. */
+        RIG
     }
 
     public Media {
         if (id.isBlank() || path.isBlank()) {
             throw new IllegalArgumentException("media need an id and a path");
         }
+        if (footage.isPresent() != (kind == Kind.FILM || kind == Kind.SEQUENCE)) {
+            throw new IllegalArgumentException("films and sequences have a rate and frames, photos have none");
+        }
     }
 
     public static Media photo(String id, String path, Size size) {
-        return new Media(id, Kind.PHOTO, path, size, Optional.empty(), Extras.NONE);
+        return new Media(id, Kind.PHOTO, path, size, Optional.empty(), Optional.empty(), Optional.empty(), Extras.NONE);
+    }
+
+    /** The frame itself, to lay a move over other shots. */
+    public static Media rig(String id, Size frame) {
+        return new Media(id, Kind.RIG, "Rig", frame, Optional.empty(), Optional.empty(), Optional.empty(), Extras.NONE);
+    }
+
+    /** A film or a sequence. */
+    public static Media footage(String id, Kind kind, String path, Size size, Footage footage) {
+        return new Media(id, kind, path, size, Optional.of(footage), Optional.empty(), Optional.empty(), Extras.NONE);
     }
 
     public Media withPath(String newPath) {
-        return new Media(id, kind, newPath, size, opaque, extras);
+        return new Media(id, kind, newPath, size, footage, fingerprint, opaque, extras);
+    }
+
+    public Media withId(String newId) {
+        return new Media(newId, kind, path, size, footage, fingerprint, opaque, extras);
+    }
+
+    /** This item with the file that was found for it. */
+    public Media foundAs(Media found) {
+        var stillOpaque = found.size.equals(size) ? opaque : Optional.<PictureArea>empty();
+        return new Media(id, found.kind, found.path, found.size, found.footage, found.fingerprint, stillOpaque, extras);
     }
 
     public Media withSize(Size newSize) {
-        return new Media(id, kind, path, newSize, newSize.equals(size) ? opaque : Optional.empty(), extras);
+        var stillOpaque = newSize.equals(size) ? opaque : Optional.<PictureArea>empty();
+        return new Media(id, kind, path, newSize, footage, fingerprint, stillOpaque, extras);
+    }
+
+    public Media withFootage(Footage newFootage) {
+        return new Media(id, kind, path, size, Optional.of(newFootage), fingerprint, opaque, extras);
+    }
+
+    public Media withFingerprint(Optional<Fingerprint> seen) {
+        return new Media(id, kind, path, size, footage, seen, opaque, extras);
     }
 
     public Media withOpaque(PictureArea bounds) {
-        return new Media(id, kind, path, size, Optional.of(bounds), extras);
+        return new Media(id, kind, path, size, footage, fingerprint, Optional.of(bounds), extras);
+    }
+
+    public boolean moves() {
+        return footage.isPresent();
     }
 
     /** What people call it: the file's name without folders and ending, hyphens and underscores as spaces. */

@@ -2,9 +2,14 @@ package amberlens.core.model;
 
 import amberlens.core.edges.Judged;
 import amberlens.core.extras.Extras;
+import amberlens.core.footage.SourceFrames;
+import amberlens.core.footage.SourceTime;
+import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
+import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -54,6 +59,11 @@ public record Project(
         return media.stream().filter(item -> item.id().equals(id)).findFirst();
     }
 
+    /** Whether any shot is a rig; asked before rigs are looked for, since most projects have none. */
+    private boolean rigged() {
+        return media.stream().anyMatch(item -> item.kind() == Media.Kind.RIG);
+    }
+
     /** The media of a shot of this project. */
     public Media mediaOf(Shot shot) {
         return media(shot.media()).orElseThrow();
@@ -70,7 +80,40 @@ public record Project(
 
     /** What the edges of a shot of this project depend on, as it is judged. */
     public Take take(Shot shot) {
-        return judged(shot).take(shot.camera(), shot.length());
+        return judged(shot).take(shot.camera(), shot.length(), ride(shot));
+    }
+
+    /** What rigs on higher tracks do to a shot of this project, the lowest first; a rig has nothing riding on it. */
+    public Ride ride(Shot shot) {
+        if (!rigged() || isRig(shot)) {
+            return Ride.NONE;
+        }
+        List<Ride.Rig> rigs = shots.stream()
+                .filter(rig -> rig.track() > shot.track() && mediaOf(rig).kind() == Media.Kind.RIG)
+                .filter(rig -> rig.onLineUp().from() <= shot.onLineUp().to()
+                        && rig.onLineUp().to() >= shot.onLineUp().from())
+                .sorted(Comparator.comparingInt(Shot::track))
+                .map(rig -> new Ride.Rig(rig.camera(), shot.start() - rig.start(), rig.length()))
+                .toList();
+        return rigs.isEmpty() ? Ride.NONE : new Ride(rigs, FramePoint.ZERO);
+    }
+
+    /** Whether a shot of this project is a rig, which moves what lies below and shows nothing itself. */
+    public boolean isRig(Shot shot) {
+        return mediaOf(shot).kind() == Media.Kind.RIG;
+    }
+
+    /** How the frames of a shot of this project run through its footage; empty for a still picture. */
+    public Optional<SourceTime> sourceTime(Shot shot) {
+        return mediaOf(shot)
+                .footage()
+                .map(footage ->
+                        new SourceTime(footage, shot.source(), shot.camera().speed(), frame.rate()));
+    }
+
+    /** What a shot of this project shows of its footage at one of its frames; frame 0 of a still picture. */
+    public SourceFrames sourceFrames(Shot shot, int shotFrame) {
+        return sourceTime(shot).map(time -> time.at(shotFrame)).orElse(SourceFrames.only(0));
     }
 
     public Size frameSize() {

@@ -1,6 +1,8 @@
 package amberlens.core.model;
 
 import amberlens.core.extras.Extras;
+import amberlens.core.footage.Source;
+import amberlens.core.layering.Layering;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.time.FrameSpan;
 import java.util.List;
@@ -13,6 +15,8 @@ import java.util.List;
  * @param track from 1; higher tracks lie above lower ones
  * @param start the line-up frame of its first frame, at least 0
  * @param length frames, 1 … {@value #LONGEST}
+ * @param source which part of its footage it shows; without meaning for a still picture
+ * @param layering how it lies over what is below
  * @param settings how it is handled
  * @param markers in time; their frames count from the shot's first
  */
@@ -23,6 +27,8 @@ public record Shot(
         int track,
         int start,
         int length,
+        Source source,
+        Layering layering,
         ShotSettings settings,
         CameraTrack camera,
         List<Marker> markers,
@@ -63,6 +69,8 @@ public record Shot(
                 track,
                 start,
                 length,
+                Source.WHOLE,
+                Layering.PLAIN,
                 ShotSettings.USUAL.withFillsFrame(fillsFrame),
                 camera,
                 List.of(),
@@ -85,26 +93,46 @@ public record Shot(
     }
 
     public Shot withName(String newName) {
-        return new Shot(id, newName, media, track, start, length, settings, camera, markers, extras);
+        return new Shot(id, newName, media, track, start, length, source, layering, settings, camera, markers, extras);
     }
 
     public Shot withStart(int newStart) {
-        return new Shot(id, name, media, track, newStart, length, settings, camera, markers, extras);
+        return new Shot(id, name, media, track, newStart, length, source, layering, settings, camera, markers, extras);
     }
 
     public Shot withLength(int newLength) {
-        return new Shot(id, name, media, track, start, newLength, settings, camera, markers, extras);
+        return new Shot(id, name, media, track, start, newLength, source, layering, settings, camera, markers, extras);
     }
 
     public Shot withCamera(CameraTrack newCamera) {
-        return new Shot(id, name, media, track, start, length, settings, newCamera, markers, extras);
+        return new Shot(id, name, media, track, start, length, source, layering, settings, newCamera, markers, extras);
     }
 
     public Shot withMarkers(List<Marker> newMarkers) {
-        return new Shot(id, name, media, track, start, length, settings, camera, newMarkers, extras);
+        return new Shot(id, name, media, track, start, length, source, layering, settings, camera, newMarkers, extras);
     }
 
     public Shot withSettings(ShotSettings newSettings) {
-        return new Shot(id, name, media, track, start, length, newSettings, camera, markers, extras);
+        return new Shot(id, name, media, track, start, length, source, layering, newSettings, camera, markers, extras);
+    }
+
+    public Shot withId(String newId) {
+        return new Shot(newId, name, media, track, start, length, source, layering, settings, camera, markers, extras);
+    }
+
+    public Shot withMedia(String newMedia) {
+        return new Shot(id, name, newMedia, track, start, length, source, layering, settings, camera, markers, extras);
+    }
+
+    public Shot withTrack(int newTrack) {
+        return new Shot(id, name, media, newTrack, start, length, source, layering, settings, camera, markers, extras);
+    }
+
+    public Shot withSource(Source newSource) {
+        return new Shot(id, name, media, track, start, length, newSource, layering, settings, camera, markers, extras);
+    }
+
+    public Shot withLayering(Layering newLayering) {
+        return new Shot(id, name, media, track, start, length, source, newLayering, settings, camera, markers, extras);
     }
 }

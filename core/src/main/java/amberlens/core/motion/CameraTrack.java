@@ -7,15 +7,34 @@ import java.util.List;
 import java.util.SortedSet;
 
 /**
- * The camera of one shot: its four properties over time.
+ * What moves in one shot: the four properties of its camera over time, and beside them those of its layer.
  *
  * @param scale per cent
  * @param position frame pixels
  * @param rotation degrees, clockwise
  * @param anchor source pixels
+ * @param opacity per cent, 0 … 100
+ * @param speed per cent of the footage's own speed
  */
 public record CameraTrack(
-        Channel<Scale> scale, Channel<FramePoint> position, Channel<Double> rotation, Channel<PicturePoint> anchor) {
+        Channel<Scale> scale,
+        Channel<FramePoint> position,
+        Channel<Double> rotation,
+        Channel<PicturePoint> anchor,
+        Channel<Double> opacity,
+        Channel<Double> speed) {
+
+    /** The opacity of a picture that hides what lies below, and the speed of footage that runs as it was taken. */
+    private static final Channel<Double> FULL = Channel.constant(ValueKinds.NUMBER, 100.0);
+
+    /** Fully opaque, at the footage's own speed. */
+    public CameraTrack(
+            Channel<Scale> scale,
+            Channel<FramePoint> position,
+            Channel<Double> rotation,
+            Channel<PicturePoint> anchor) {
+        this(scale, position, rotation, anchor, FULL, FULL);
+    }
 
     /** A camera that stands still. */
     public static CameraTrack still(Pose pose) {
@@ -38,13 +57,21 @@ public record CameraTrack(
             case POSITION -> position;
             case ROTATION -> rotation;
             case ANCHOR -> anchor;
+            case OPACITY -> opacity;
+            case SPEED -> speed;
         };
     }
 
-    /** The lanes, in the order in which people read them: an unlinked property has two. */
+    /**
+     * The lanes, in the order in which people read them: an unlinked property has two, opacity and speed have none while they are
+     * simply full.
+     */
     public List<Lane> lanes() {
         List<Lane> lanes = new ArrayList<>();
         for (Property property : Property.values()) {
+            if (channel(property).equals(FULL)) {
+                continue;
+            }
             if (channel(property).axes().isPresent()) {
                 lanes.add(new Lane(property, Axis.X));
                 lanes.add(new Lane(property, Axis.Y));
@@ -84,8 +111,24 @@ public record CameraTrack(
         });
     }
 
+    /** All that can be keyed. */
     public List<Channel<?>> channels() {
+        return List.of(scale, position, rotation, anchor, opacity, speed);
+    }
+
+    /** The channels that make the pose. */
+    public List<Channel<?>> ofPose() {
         return List.of(scale, position, rotation, anchor);
+    }
+
+    /** Whether the opacity is not simply full. */
+    public boolean translucent() {
+        return !opacity.equals(FULL);
+    }
+
+    /** Whether footage does not simply run at its own speed. */
+    public boolean retimed() {
+        return !speed.equals(FULL);
     }
 
     /** The frames at which any property has a key; unmodifiable. */
@@ -94,24 +137,43 @@ public record CameraTrack(
     }
 
     public CameraTrack withScale(Channel<Scale> channel) {
-        return new CameraTrack(channel, position, rotation, anchor);
+        return new CameraTrack(channel, position, rotation, anchor, opacity, speed);
     }
 
     public CameraTrack withPosition(Channel<FramePoint> channel) {
-        return new CameraTrack(scale, channel, rotation, anchor);
+        return new CameraTrack(scale, channel, rotation, anchor, opacity, speed);
     }
 
     public CameraTrack withRotation(Channel<Double> channel) {
-        return new CameraTrack(scale, position, channel, anchor);
+        return new CameraTrack(scale, position, channel, anchor, opacity, speed);
     }
 
     public CameraTrack withAnchor(Channel<PicturePoint> channel) {
-        return new CameraTrack(scale, position, rotation, channel);
+        return new CameraTrack(scale, position, rotation, channel, opacity, speed);
+    }
+
+    public CameraTrack withOpacity(Channel<Double> channel) {
+        return new CameraTrack(scale, position, rotation, anchor, channel, speed);
+    }
+
+    public CameraTrack withSpeed(Channel<Double> channel) {
+        return new CameraTrack(scale, position, rotation, anchor, opacity, channel);
+    }
+
+    /** This camera with the move of another one: opacity and speed stay. */
+    public CameraTrack withMoveOf(CameraTrack other) {
+        return new CameraTrack(other.scale, other.position, other.rotation, other.anchor, opacity, speed);
     }
 
     /** Applies one change to all lanes. */
     public CameraTrack map(ChannelChange change) {
-        return new CameraTrack(scale.map(change), position.map(change), rotation.map(change), anchor.map(change));
+        return mapPose(change).withOpacity(opacity.map(change)).withSpeed(speed.map(change));
+    }
+
+    /** Applies one change to the lanes that make the pose. */
+    public CameraTrack mapPose(ChannelChange change) {
+        return new CameraTrack(
+                scale.map(change), position.map(change), rotation.map(change), anchor.map(change), opacity, speed);
     }
 
     /** Applies one change to the lanes of one property. */
@@ -131,6 +193,8 @@ public record CameraTrack(
             case POSITION -> withPosition(change.apply(position));
             case ROTATION -> withRotation(change.apply(rotation));
             case ANCHOR -> withAnchor(change.apply(anchor));
+            case OPACITY -> withOpacity(change.apply(opacity));
+            case SPEED -> withSpeed(change.apply(speed));
         };
     }
 

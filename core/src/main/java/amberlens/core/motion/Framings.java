@@ -27,7 +27,7 @@ public final class Framings {
 
     /** The leg that most properties take from a frame: the one a framing shows. */
     public static Optional<Leg> legAt(CameraTrack camera, int frame) {
-        return camera.channels().stream()
+        return camera.ofPose().stream()
                 .flatMap(channel -> channel.keyAt(frame).stream())
                 .map(Key::leg)
                 .findFirst();

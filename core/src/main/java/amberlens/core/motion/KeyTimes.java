@@ -28,12 +28,12 @@ record KeyTimes(SortedSet<Integer> frames, List<Integer> framings) {
     }
 
     private static KeyTimes find(CameraTrack camera) {
-        int[] times = camera.channels().stream()
+        int[] times = camera.ofPose().stream()
                 .flatMap(channel -> channel.keys().stream())
                 .mapToInt(Key::at)
                 .sorted()
                 .toArray();
-        long animated = camera.channels().stream().filter(Channel::animated).count();
+        long animated = camera.ofPose().stream().filter(Channel::animated).count();
         long needed = Math.min(2, animated);
         var frames = new TreeSet<Integer>();
         var framings = new TreeSet<Integer>();
@@ -47,6 +47,8 @@ record KeyTimes(SortedSet<Integer> frames, List<Integer> framings) {
                 framings.add(times[start]);
             }
         }
+        camera.opacity().keys().forEach(key -> frames.add(key.at()));
+        camera.speed().keys().forEach(key -> frames.add(key.at()));
         return new KeyTimes(Collections.unmodifiableSortedSet(frames), List.copyOf(framings));
     }
 }

@@ -2,6 +2,7 @@ package amberlens.core.motion;
 
 import amberlens.core.geometry.Size;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * A camera over one picture for some frames: what edges, enlargement and pace are computed from.
@@ -10,8 +11,14 @@ import java.util.List;
  * @param length frames, at least 1; they are 0 … length − 1
  * @param picture source pixels
  * @param frame frame pixels
+ * @param ride what is laid over the shot
  */
-public record Take(CameraTrack camera, int length, Size picture, Size frame) {
+public record Take(CameraTrack camera, int length, Size picture, Size frame, Ride ride) {
+    /** With nothing laid over it. */
+    public Take(CameraTrack camera, int length, Size picture, Size frame) {
+        this(camera, length, picture, frame, Ride.NONE);
+    }
+
     public Take {
         if (length < 1) {
             throw new IllegalArgumentException("a take has at least one frame, not " + length);
@@ -19,15 +26,20 @@ public record Take(CameraTrack camera, int length, Size picture, Size frame) {
     }
 
     public Pose pose(double at) {
-        return camera.at(at);
+        return ride.on(camera.at(at), at);
     }
 
     /** The poses of all frames, from frame 0; cheap to ask for again. */
     public List<Pose> poses() {
-        return PoseRun.of(camera, length);
+        List<Pose> own = PoseRun.of(camera, length);
+        return ride.isNone()
+                ? own
+                : IntStream.range(0, length)
+                        .mapToObj(frame -> ride.on(own.get(frame), frame))
+                        .toList();
     }
 
     public Take withCamera(CameraTrack newCamera) {
-        return new Take(newCamera, length, picture, frame);
+        return new Take(newCamera, length, picture, frame, ride);
     }
 }

@@ -10,7 +10,7 @@ public final class ValueKinds {
     public static final ValueKind<Double> DEGREES = new ValueKind.OfNumber();
     public static final ValueKind<PicturePoint> ANCHOR = new ValueKind.OfAnchor();
 
-    /** One axis of a property. */
+    /** One axis of a property, or a property of one number. */
     public static final ValueKind<Double> NUMBER = new ValueKind.OfNumber();
 
     private ValueKinds() {}

@@ -1,12 +1,18 @@
 package amberlens.core.render;
 
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Colour;
 import java.util.List;
+import java.util.Optional;
 
 /** Lays pictures over a background, in linear light, and encodes the frame in sRGB. */
 public final class Compositor {
     private Compositor() {}
+
+    /** Takes finished rows of premultiplied linear light. */
+    private interface RowEncoder {
+        void row(int y, float[] rgba);
+    }
 
     /**
      * Fills a frame.
@@ -14,46 +20,64 @@ public final class Compositor {
      * @param layers the lowest first
      * @param rows how the work is split; row order within a band is ascending
      */
-    public static FrameRaster compose(List<Layer> layers, Colour background, Size output, Rows rows) {
+    public static FrameRaster compose(List<? extends Seen> layers, Colour background, Size output, Rows rows) {
         FrameRaster frame = FrameRaster.blank(output);
-        List<Layer> seen = withoutHidden(layers);
-        rows.inBands(output.height(), (first, last) -> band(seen, background, frame, first, last));
+        compose(
+                layers,
+                Optional.of(background),
+                output,
+                rows,
+                (y, row) -> encode(row, frame.argb(), y, output.width()));
         return frame;
     }
 
+    /**
+     * Likewise at 16 bits.
+     *
+     * @param background empty for a frame that nothing but the pictures fills
+     */
+    public static DeepRaster composeDeep(
+            List<? extends Seen> layers, Optional<Colour> background, Size output, Rows rows) {
+        var frame = new DeepRaster(output, new short[Math.toIntExact(4 * output.area())]);
+        compose(layers, background, output, rows, (y, row) -> encodeDeep(row, frame.rgba(), y));
+        return frame;
+    }
+
+    private static void compose(
+            List<? extends Seen> layers, Optional<Colour> background, Size output, Rows rows, RowEncoder encoder) {
+        List<? extends Seen> seen = withoutHidden(layers);
+        float[] ground = background.map(Compositor::linear).orElse(new float[4]);
+        rows.inBands(output.height(), (first, last) -> band(seen, ground, output, first, last, encoder));
+    }
+
     /** What lies below an opaque layer that covers everything is never seen. */
-    private static List<Layer> withoutHidden(List<Layer> layers) {
+    private static List<? extends Seen> withoutHidden(List<? extends Seen> layers) {
         for (int i = layers.size() - 1; i > 0; i--) {
-            if (hidesAllBelow(layers.get(i))) {
+            if (layers.get(i).hidesAllBelow()) {
                 return layers.subList(i, layers.size());
             }
         }
         return layers;
     }
 
-    private static boolean hidesAllBelow(Layer layer) {
-        return layer.covers() && layer.picture().opaque();
-    }
-
-    private static void band(List<Layer> layers, Colour background, FrameRaster frame, int first, int last) {
-        int width = frame.size().width();
-        var samplers =
-                layers.stream().map(layer -> RowSampler.of(layer, frame.size())).toList();
-        float[] ground = linear(background);
+    private static void band(
+            List<? extends Seen> layers, float[] ground, Size output, int first, int last, RowEncoder encoder) {
+        int width = output.width();
+        var samplers = layers.stream().map(layer -> SeenRows.of(layer, output)).toList();
         float[] below = new float[width * 4];
         float[] above = new float[width * 4];
-        boolean grounded = layers.isEmpty() || !hidesAllBelow(layers.getFirst());
+        boolean grounded = layers.isEmpty() || !layers.getFirst().hidesAllBelow();
         for (int y = first; y < last; y++) {
             if (grounded) {
                 fill(below, ground);
             } else {
                 samplers.getFirst().row(y, below);
             }
-            for (RowSampler sampler : grounded ? samplers : samplers.subList(1, samplers.size())) {
-                sampler.row(y, above);
-                over(below, above);
+            for (int i = grounded ? 0 : 1; i < samplers.size(); i++) {
+                samplers.get(i).row(y, above);
+                Blending.over(below, above, SeenRows.blend(layers.get(i)));
             }
-            encode(below, frame.argb(), y * width, width);
+            encoder.row(y, below);
         }
     }
 
@@ -61,7 +85,8 @@ public final class Compositor {
         return new float[] {
             Srgb.linear16(colour.rgb() >> 16) / 65535f,
             Srgb.linear16(colour.rgb() >> 8 & 0xFF) / 65535f,
-            Srgb.linear16(colour.rgb() & 0xFF) / 65535f
+            Srgb.linear16(colour.rgb() & 0xFF) / 65535f,
+            1
         };
     }
 
@@ -70,25 +95,29 @@ public final class Compositor {
             row[i] = ground[0];
             row[i + 1] = ground[1];
             row[i + 2] = ground[2];
-            row[i + 3] = 1;
+            row[i + 3] = ground[3];
         }
     }
 
-    private static void over(float[] below, float[] above) {
-        for (int i = 0; i < below.length; i += 4) {
-            float rest = 1 - above[i + 3];
-            below[i] = above[i] + rest * below[i];
-            below[i + 1] = above[i + 1] + rest * below[i + 1];
-            below[i + 2] = above[i + 2] + rest * below[i + 2];
-        }
-    }
-
-    private static void encode(float[] row, int[] argb, int offset, int width) {
+    private static void encode(float[] row, int[] argb, int y, int width) {
+        int offset = y * width;
         for (int x = 0; x < width; x++) {
             argb[offset + x] = 0xFF000000
                     | Srgb.encoded8(row[4 * x]) << 16
                     | Srgb.encoded8(row[4 * x + 1]) << 8
                     | Srgb.encoded8(row[4 * x + 2]);
+        }
+    }
+
+    private static void encodeDeep(float[] row, short[] rgba, int y) {
+        int offset = y * row.length;
+        for (int i = 0; i < row.length; i += 4) {
+            float alpha = Math.clamp(row[i + 3], 0f, 1f);
+            float apart = alpha > 0 ? 1 / alpha : 0;
+            for (int c = 0; c < 3; c++) {
+                rgba[offset + i + c] = (short) Srgb.encoded16(row[i + c] * apart);
+            }
+            rgba[offset + i + 3] = (short) Math.round(alpha * 65535);
         }
     }
 }

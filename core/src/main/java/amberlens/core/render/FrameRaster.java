@@ -3,7 +3,7 @@ package amberlens.core.render;
 import amberlens.core.geometry.Size;
 
 /** A finished, opaque frame in sRGB. */
-public final class FrameRaster {
+public final class FrameRaster implements RenderedFrame {
     private final Size size;
     private final int[] argb;
 
@@ -23,6 +23,7 @@ public final class FrameRaster {
         return new FrameRaster(size, new int[Math.toIntExact(size.area())]);
     }
 
+    @Override
     public Size size() {
         return size;
     }

@@ -2,9 +2,12 @@ package amberlens.core.render;
 
 import amberlens.core.edges.Conform;
 import amberlens.core.edges.Margin;
+import amberlens.core.footage.SourceFrames;
 import amberlens.core.geometry.AffineMap;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Backdrop;
+import amberlens.core.layering.Backdrop;
+import amberlens.core.layering.BlendMode;
+import amberlens.core.layering.Fade;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -15,36 +18,36 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** Which layers make one frame of the line-up. */
+/** What is seen in the frames of the line-up. */
 public final class LineUpFrame {
-    private LineUpFrame() {}
-
     /** Where the pixels of media come from. */
     public interface Pictures {
-        /** The picture, or null while there is none; then the layer is left out. */
+        /**
+         * The picture, or null while there is none; then it is left out.
+         *
+         * @param frame of footage; 0 for a still picture
+         */
         @Nullable
-        Pyramid of(Media media);
+        Pyramid of(Media media, int frame);
+    }
+
+    private final Project project;
+    private final Size output;
+    private final Pictures pictures;
+
+    private LineUpFrame(Project project, Size output, Pictures pictures) {
+        this.project = project;
+        this.output = output;
+        this.pictures = pictures;
     }
 
     /**
-     * The layers of a line-up frame, the lowest first.
+     * What is seen in a line-up frame, the lowest first.
      *
      * @param output the size to render at; poses are in frame pixels and follow
      */
-    public static List<Layer> layers(Project project, int frame, Size output, Pictures pictures) {
-        var layers = new ArrayList<Layer>();
-        for (Shot shot : LineUp.at(project, frame)) {
-            Pyramid picture = pictures.of(project.mediaOf(shot));
-            if (picture != null) {
-                Layer layer = layer(picture, shot.camera().at(frame - shot.start()), project.frameSize(), output);
-                if (!layer.covers() || !picture.opaque()) {
-                    backdrop(project, shot, picture, layers.isEmpty())
-                            .ifPresent(behind -> layers.add(filling(behind, project.frameSize(), output)));
-                }
-                layers.add(layer);
-            }
-        }
-        return layers;
+    public static List<Seen> layers(Project project, int frame, Size output, Pictures pictures) {
+        return new LineUpFrame(project, output, pictures).at(frame);
     }
 
     /**
@@ -53,26 +56,118 @@ public final class LineUpFrame {
      * @param left where the part begins in the output
      * @param top likewise
      */
-    public static List<Layer> layers(
+    public static List<Seen> layers(
             Project project, int frame, Size output, double left, double top, Pictures pictures) {
         return layers(project, frame, output, pictures).stream()
-                .map(layer -> new Layer(layer.picture(), layer.toOutput().thenShifted(-left, -top), layer.covers()))
+                .map(seen -> seen.map(
+                        layer -> new Layer(layer.picture(), layer.toOutput().thenShifted(-left, -top), layer.covers())))
                 .toList();
     }
 
+    private List<Seen> at(int frame) {
+        List<Seen> seen = new ArrayList<>();
+        List<Shot> shots = LineUp.at(project, frame).stream()
+                .filter(shot -> !project.isRig(shot))
+                .toList();
+        for (int i = 0; i < shots.size(); i++) {
+            Shot shot = shots.get(i);
+            boolean overlapped = i + 1 < shots.size() && shots.get(i + 1).track() == shot.track();
+            Optional<Seen> here = overlapped && dissolves(shots.get(i + 1), frame)
+                    ? dissolve(shot, shots.get(++i), frame, seen.isEmpty())
+                    : faded(shot, frame, seen.isEmpty());
+            here.ifPresent(seen::add);
+        }
+        return seen;
+    }
+
+    /** Whether a shot that overlaps the one before it is still coming in over it. */
+    private static boolean dissolves(Shot later, int frame) {
+        return later.layering()
+                .enter()
+                .filter(fade -> fade.through().isEmpty() && frame - later.start() < fade.frames())
+                .isPresent();
+    }
+
+    private Optional<Seen> dissolve(Shot earlier, Shot later, int frame, boolean lowest) {
+        double part = later.layering().enter().orElseThrow().shown(frame - later.start());
+        Optional<Seen> from = whole(earlier, frame, lowest, 1);
+        Optional<Seen> to = whole(later, frame, lowest, 1);
+        return from.isPresent() && to.isPresent()
+                ? Optional.of(new Seen.Mix(from.get(), to.get(), part))
+                : to.or(() -> from);
+    }
+
+    /** A shot with its fades. */
+    private Optional<Seen> faded(Shot shot, int frame, boolean lowest) {
+        int at = frame - shot.start();
+        double enter = shown(shot.layering().enter(), at);
+        double leave = shown(shot.layering().leave(), shot.lastFrame() - at);
+        double over = (enter < 1 && isOver(shot.layering().enter()) ? enter : 1)
+                * (leave < 1 && isOver(shot.layering().leave()) ? leave : 1);
+        Optional<Seen> seen = whole(shot, frame, lowest, over);
+        if (enter < 1 && !isOver(shot.layering().enter())) {
+            seen = seen.map(here -> through(shot.layering().enter().orElseThrow(), here, enter));
+        }
+        if (leave < 1 && !isOver(shot.layering().leave())) {
+            seen = seen.map(here -> through(shot.layering().leave().orElseThrow(), here, leave));
+        }
+        return seen;
+    }
+
+    private static double shown(Optional<Fade> fade, int frame) {
+        return fade.map(found -> found.shown(frame)).orElse(1.0);
+    }
+
+    private static boolean isOver(Optional<Fade> fade) {
+        return fade.filter(found -> found.through().isEmpty()).isPresent();
+    }
+
+    private Seen through(Fade fade, Seen seen, double part) {
+        Layer plain = filling(Pyramid.plain(fade.through().orElseThrow()));
+        return new Seen.Mix(plain, seen, part);
+    }
+
+    /** A shot with what stands behind its picture, as one. */
+    private Optional<Seen> whole(Shot shot, int frame, boolean lowest, double shown) {
+        int at = frame - shot.start();
+        Media media = project.mediaOf(shot);
+        SourceFrames source = project.sourceFrames(shot, at);
+        Pyramid picture = pictures.of(media, source.first());
+        if (picture == null) {
+            return Optional.empty();
+        }
+        Pose pose = project.ride(shot).on(shot.camera().at(at), at);
+        Layer layer = layer(picture, pose, project.frameSize(), output);
+        List<Seen> parts = new ArrayList<>();
+        if (!layer.hidesAllBelow()) {
+            backdrop(shot, picture, lowest).map(this::filling).ifPresent(parts::add);
+        }
+        Pyramid second = source.part() > 0 ? pictures.of(media, source.second()) : null;
+        parts.add(
+                second == null
+                        ? layer
+                        : new Seen.Mix(layer, new Layer(second, layer.toOutput(), layer.covers()), source.part()));
+        double opacity = shown * Math.clamp(shot.camera().opacity().at(at) / 100, 0, 1);
+        BlendMode blend = shot.layering().blend();
+        boolean plain = parts.size() == 1 && opacity == 1 && blend == BlendMode.NORMAL;
+        return Optional.of(plain ? parts.getFirst() : new Seen.Group(parts, opacity, blend));
+    }
+
     /** What stands right behind a shot's picture; empty for what lies below. */
-    private static Optional<Pyramid> backdrop(Project project, Shot shot, Pyramid picture, boolean lowest) {
+    private Optional<Pyramid> backdrop(Shot shot, Pyramid picture, boolean lowest) {
         return switch (shot.settings().backdrop()) {
             case Backdrop.Blurred _ -> Optional.of(picture.softened());
             case Backdrop.Plain plain -> Optional.of(Pyramid.plain(plain.colour()));
+            case Backdrop.Gradient gradient -> Optional.of(Grounds.of(gradient));
+            case Backdrop.Clouds clouds -> Optional.of(Grounds.of(clouds));
             case Backdrop.Below _ ->
                 lowest && project.frame().blurred() ? Optional.of(picture.softened()) : Optional.empty();
         };
     }
 
     /** A picture laid in so that it just fills the frame. */
-    private static Layer filling(Pyramid picture, Size frame, Size output) {
-        return layer(picture, Conform.FILL.pose(picture.size(), frame), frame, output);
+    private Layer filling(Pyramid picture) {
+        return layer(picture, Conform.FILL.pose(picture.size(), project.frameSize()), project.frameSize(), output);
     }
 
     /** One picture in one pose. */

@@ -70,6 +70,19 @@ public final class LinearRaster {
                 : Optional.of(new PictureArea(left, top, new Size(right - left + 1, bottom - top + 1)));
     }
 
+    /** One pixel in linear light, premultiplied, each component 0 … 1. */
+    public record Light(double red, double green, double blue, double alpha) {}
+
+    /** The pixel at a place. */
+    public Light at(int x, int y) {
+        long pixel = pixels[row(y) + x];
+        return new Light(
+                Rgba16.red(pixel) / 65535.0,
+                Rgba16.green(pixel) / 65535.0,
+                Rgba16.blue(pixel) / 65535.0,
+                Rgba16.alpha(pixel) / 65535.0);
+    }
+
     /** The memory held, in bytes. */
     public long bytes() {
         return 8L * pixels.length;

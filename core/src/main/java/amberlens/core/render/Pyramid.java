@@ -2,7 +2,7 @@ package amberlens.core.render;
 
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Colour;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

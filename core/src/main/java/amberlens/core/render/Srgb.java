@@ -4,13 +4,16 @@ package amberlens.core.render;
 public final class Srgb {
     private static final char[] LINEAR_16 = new char[256];
     private static final byte[] ENCODED_8 = new byte[65536];
+    private static final char[] ENCODED_16 = new char[65536];
 
     static {
         for (int code = 0; code < 256; code++) {
             LINEAR_16[code] = (char) Math.round(65535 * toLinear(code / 255.0));
         }
         for (int linear = 0; linear < 65536; linear++) {
-            ENCODED_8[linear] = (byte) Math.round(255 * toEncoded(linear / 65535.0));
+            double encoded = toEncoded(linear / 65535.0);
+            ENCODED_8[linear] = (byte) Math.round(255 * encoded);
+            ENCODED_16[linear] = (char) Math.round(65535 * encoded);
         }
     }
 
@@ -35,5 +38,11 @@ public final class Srgb {
     public static int encoded8(float linear) {
         int index = (int) (linear * 65535f + 0.5f);
         return ENCODED_8[Math.clamp(index, 0, 65535)] & 0xFF;
+    }
+
+    /** Likewise to the nearest 16-bit code 0 … 65535. */
+    public static int encoded16(float linear) {
+        int index = (int) (linear * 65535f + 0.5f);
+        return ENCODED_16[Math.clamp(index, 0, 65535)];
     }
 }

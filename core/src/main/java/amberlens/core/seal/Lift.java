@@ -2,6 +2,7 @@ package amberlens.core.seal;
 
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.edges.Margin;
+import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Side;
@@ -37,7 +38,7 @@ final class Lift {
         double factor = 1;
         int decisive = 0;
         for (int frame = 0; frame < take.length(); frame++) {
-            double needed = factorFor(take.pose(frame), take.picture(), take.frame());
+            double needed = needed(take, frame);
             if (Double.isInfinite(needed)) {
                 return centreOutside(take, frame);
             }
@@ -59,9 +60,40 @@ final class Lift {
     /** The least factor, from 1, that seals every frame of a take; empty when no zoom does. */
     static Optional<Double> factor(Take take) {
         double factor = IntStream.range(0, take.length())
-                .mapToDouble(frame -> factorFor(take.pose(frame), take.picture(), take.frame()))
+                .mapToDouble(frame -> needed(take, frame))
                 .reduce(1, Math::max);
         return Double.isInfinite(factor) ? Optional.empty() : Optional.of(factor);
+    }
+
+    private static double needed(Take take, int frame) {
+        return take.ride().isNone()
+                ? factorFor(take.pose(frame), take.picture(), take.frame())
+                : factorUnderRig(take, frame);
+    }
+
+    /**
+     * Where a rig rides on the shot, the corners of the frame are taken back to where the shot's own frame has them; the picture's sides
+     * still move out from the middle of that frame.
+     */
+    private static double factorUnderRig(Take take, int frame) {
+        Pose own = take.camera().at(frame);
+        FramePoint middle = take.frame().centre();
+        PicturePoint centre = own.toPicture(middle);
+        double left = centre.x() * own.scale().factorX();
+        double right = (take.picture().width() - centre.x()) * own.scale().factorX();
+        double up = centre.y() * own.scale().factorY();
+        double down = (take.picture().height() - centre.y()) * own.scale().factorY();
+        if (!(left > 0 && right > 0 && up > 0 && down > 0)) {
+            return Double.POSITIVE_INFINITY;
+        }
+        Pose aboutMiddle = own.withPosition(middle);
+        double factor = 0;
+        for (Corner corner : Corner.values()) {
+            FramePoint q = aboutMiddle.unturned(take.ride().before(corner.of(take.frame()), frame));
+            factor = Math.max(factor, Math.max(q.x() / right, -q.x() / left));
+            factor = Math.max(factor, Math.max(q.y() / down, -q.y() / up));
+        }
+        return factor;
     }
 
     /** The move lifted by a factor. */

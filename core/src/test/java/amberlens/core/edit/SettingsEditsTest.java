@@ -6,7 +6,7 @@ import amberlens.core.extras.Extras;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Backdrop;
+import amberlens.core.layering.Backdrop;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Backdrop;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Backdrop;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -39,7 +39,7 @@ class BackdropTest {
                 .withMedia(List.of(Media.photo("m1", "/bed.png", PICTURE)))
                 .withShots(List.of(shot.withSettings(shot.settings().withBackdrop(backdrop))));
         Pyramid picture = picture();
-        var layers = LineUpFrame.layers(project, 0, FRAME, _ -> picture);
+        var layers = LineUpFrame.layers(project, 0, FRAME, (_, _) -> picture);
         return Compositor.compose(layers, project.frame().background(), FRAME, ROWS)
                 .argb();
     }

@@ -9,7 +9,7 @@ import static org.bytedeco.opencv.global.opencv_imgproc.warpAffine;
 
 import amberlens.core.geometry.AffineMap;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Colour;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import java.util.List;

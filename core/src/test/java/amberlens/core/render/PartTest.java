@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -43,9 +43,9 @@ class PartTest {
                 .withShots(List.of(new Shot("s1", "Bed", "m1", 1, 0, 5, true, camera, Extras.NONE)));
         Size output = new Size(640, 360);
         var whole = Compositor.compose(
-                LineUpFrame.layers(project, 0, output, _ -> picture), Colour.BLACK, output, Rows.ALONE);
+                LineUpFrame.layers(project, 0, output, (_, _) -> picture), Colour.BLACK, output, Rows.ALONE);
         var part = Compositor.compose(
-                LineUpFrame.layers(project, 0, output, 200, 90, _ -> picture),
+                LineUpFrame.layers(project, 0, output, 200, 90, (_, _) -> picture),
                 Colour.BLACK,
                 new Size(120, 80),
                 Rows.ALONE);

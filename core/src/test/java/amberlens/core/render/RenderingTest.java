@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Colour;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import java.util.List;

@@ -1,10 +1,11 @@
 package amberlens.core.seal;
 
-import static amberlens.core.seal.RandomMoves.FRAME;
-import static amberlens.core.seal.RandomMoves.PICTURE;
+import static amberlens.core.RandomMoves.FRAME;
+import static amberlens.core.RandomMoves.PICTURE;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import amberlens.core.RandomMoves;
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.edges.Margin;
 import amberlens.core.geometry.FramePoint;

@@ -1,7 +1,7 @@
 package amberlens.core.seal;
 
-import static amberlens.core.seal.RandomMoves.FRAME;
-import static amberlens.core.seal.RandomMoves.PICTURE;
+import static amberlens.core.RandomMoves.FRAME;
+import static amberlens.core.RandomMoves.PICTURE;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 

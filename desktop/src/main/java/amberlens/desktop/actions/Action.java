@@ -29,6 +29,7 @@ public record Action(
         PROJECT("Project"),
         EDIT("Edit"),
         SHOT("Shot"),
+        LINE_UP("Line-up"),
         EDGES("Edges"),
         MOVE("Move"),
         KEYS("Keys"),

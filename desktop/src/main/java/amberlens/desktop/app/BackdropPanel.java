@@ -1,45 +1,95 @@
 package amberlens.desktop.app;
 
 import amberlens.core.edit.SettingsEdits;
-import amberlens.core.model.Backdrop;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Backdrop;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.Shot;
-import amberlens.desktop.look.DialogParts;
+import amberlens.desktop.look.Choices;
+import amberlens.desktop.look.FormPanel;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.store.Store;
-import javafx.scene.control.Label;
+import java.util.List;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
-/** Asks for the colour behind a shot's picture. */
-final class BackdropPanel extends VBox {
+/** Asks what stands behind a shot's picture: a colour, a gradient, or soft clouds. */
+final class BackdropPanel extends FormPanel {
+    /** What can stand there. */
+    private enum Kind {
+        COLOUR("a colour"),
+        GRADIENT("a gradient, top to bottom"),
+        CLOUDS("soft clouds");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+    }
+
+    private final Store store;
+    private final Overlay overlay;
+    private final Shot shot;
+    private final ComboBox<Kind> kind;
+    private final TextField first = new TextField();
+    private final TextField second = new TextField();
+
     BackdropPanel(Store store, Overlay overlay, Shot shot) {
-        TextField colour = new TextField(
-                shot.settings().backdrop() instanceof Backdrop.Plain plain
-                        ? plain.colour().toString()
-                        : "#000000");
-        colour.setId("backdrop-colour");
-        colour.setPrefColumnCount(8);
-        Label note = new Label("Written like #1A2B3C.");
-        note.getStyleClass().add("quiet");
-        note.setId("backdrop-note");
-        HBox row = new HBox(8, DialogParts.quiet("Colour"), colour, note);
-        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        Runnable take = () -> {
-            try {
-                var plain = new Backdrop.Plain(Colour.parse(colour.getText().strip()));
-                store.apply(SettingsEdits.setBackdrop(shot.id(), plain));
-                overlay.close();
-            } catch (IllegalArgumentException e) {
-                note.setText(e.getMessage());
-            }
-        };
-        setSpacing(12);
-        getChildren()
-                .addAll(
-                        DialogParts.title("Behind " + shot.name()),
-                        row,
-                        DialogParts.foot("Put it there", take, overlay::close));
+        super("Behind " + shot.name(), "Put it there", overlay::close);
+        this.store = store;
+        this.overlay = overlay;
+        this.shot = shot;
+        Backdrop now = shot.settings().backdrop();
+        kind = Choices.of(
+                List.of(Kind.values()),
+                choice -> choice.words,
+                now instanceof Backdrop.Gradient
+                        ? Kind.GRADIENT
+                        : now instanceof Backdrop.Clouds ? Kind.CLOUDS : Kind.COLOUR,
+                "backdrop-kind");
+        kind.setOnAction(_ -> second.setDisable(kind.getValue() == Kind.COLOUR));
+        first.setId("backdrop-colour");
+        second.setId("backdrop-second");
+        first.setText(
+                switch (now) {
+                    case Backdrop.Plain plain -> plain.colour().toString();
+                    case Backdrop.Gradient gradient -> gradient.top().toString();
+                    case Backdrop.Clouds clouds -> clouds.colour().toString();
+                    default -> "#000000";
+                });
+        second.setText(
+                switch (now) {
+                    case Backdrop.Gradient gradient -> gradient.bottom().toString();
+                    case Backdrop.Clouds clouds -> String.valueOf(clouds.seed());
+                    default -> "#2B2620";
+                });
+        second.setDisable(kind.getValue() == Kind.COLOUR);
+        row("What", kind);
+        row("Colour", first);
+        row("Second colour, or number of the clouds", second);
+        explain("Colours are written like #1A2B3C. Another number draws other clouds.");
+    }
+
+    @Override
+    protected void take() {
+        Colour colour = Colour.parse(first.getText().strip());
+        Backdrop backdrop =
+                switch (kind.getValue()) {
+                    case COLOUR -> new Backdrop.Plain(colour);
+                    case GRADIENT ->
+                        new Backdrop.Gradient(
+                                colour, Colour.parse(second.getText().strip()));
+                    case CLOUDS -> new Backdrop.Clouds(colour, number());
+                };
+        store.apply(SettingsEdits.setBackdrop(shot.id(), backdrop));
+        overlay.close();
+    }
+
+    private long number() {
+        try {
+            return Long.parseLong(second.getText().strip());
+        } catch (NumberFormatException e) {
+            return 1;
+        }
     }
 }

@@ -1,5 +1,6 @@
 package amberlens.desktop.app;
 
+import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.desktop.actions.Action.Menu;
@@ -7,6 +8,7 @@ import amberlens.desktop.actions.Actions;
 import amberlens.desktop.camera.CameraPane;
 import amberlens.desktop.commands.ShotLength;
 import amberlens.desktop.export.ExportPanel;
+import amberlens.desktop.export.QueuePanel;
 import amberlens.desktop.lens.LensPane;
 import amberlens.desktop.lineup.LineUpPane;
 import amberlens.desktop.look.Overlay;
@@ -21,6 +23,7 @@ import amberlens.desktop.store.Subscription;
 import amberlens.desktop.store.Viewing.Tool;
 import amberlens.desktop.table.TablePane;
 import amberlens.media.export.ExportFormat;
+import amberlens.project.MoveFile;
 import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
@@ -39,6 +42,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 
 /** The one main window: puts the views together and gives them what they share. */
 public final class Bench implements AutoCloseable {
@@ -55,12 +59,15 @@ public final class Bench implements AutoCloseable {
     private final Overlay overlay = new Overlay();
     private final FileChoice files;
     private final ProjectSession session;
-    private final PictureImport importer;
+    private final MediaImport importer;
     private final List<Subscription> views;
+    private final ShelfPane shelf;
     private final TablePane table;
     private final LensPane lens;
+    private final LineUpPane lineUp;
     private final ScorePane score;
     private final Scene scene;
+    private @Nullable QueuePanel exportsShown;
     private final AnimationTimer timer = new AnimationTimer() {
         @Override
         public void handle(long now) {
@@ -80,23 +87,26 @@ public final class Bench implements AutoCloseable {
         actions = new Actions(store.preferences()::shortcut);
         var lengths = new ShotLength(store, overlay);
         session = new ProjectSession(store, overlay, services.background(), files, new RecentProjects(settings));
-        importer = new PictureImport(store, services, overlay);
+        importer = new MediaImport(store, services, overlay);
+        var replacing = new PictureReplacing(store, overlay);
         projectActions();
         EditActions.addTo(actions, store, overlay);
         ShotActions.addTo(actions, store, overlay, lengths);
         EdgeActions.addTo(actions, store, services, overlay);
+        LineUpActions.addTo(actions, store, overlay, this::showWholeLineUp);
         MoveActions.addTo(actions, store);
+        CarryActions.addTo(actions, store, overlay);
         AimActions.addTo(actions, store);
         ViewActions.addTo(actions, store, this::table);
         PlayActions.addTo(actions, store, playback, overlay);
         viewActions();
         TopBar top = new TopBar(store, services, actions, session::recent, session::openSafely);
-        ShelfPane shelf = new ShelfPane(store, services, actions, importer::add);
+        shelf = new ShelfPane(store, services, actions, importer::add, replacing::ask, settings);
         table = new TablePane(store, services, actions, this::find);
         lens = new LensPane(store, services, actions);
         CameraPane camera = new CameraPane(store, services, actions, overlay);
         SealPane seal = new SealPane(store, services);
-        LineUpPane lineUp = new LineUpPane(store, services, shelf::conform, lengths);
+        lineUp = new LineUpPane(store, services, shelf::conform, lengths, replacing::ask);
         score = new ScorePane(store, services);
         StatusLine status = new StatusLine(store, services);
         views = List.of(top, shelf, table, lens, camera, seal, lineUp, score, status);
@@ -128,8 +138,6 @@ public final class Bench implements AutoCloseable {
         right.getStyleClass().add("right-column");
         HBox.setHgrow(table, Priority.ALWAYS);
         HBox upper = new HBox(shelf, table, right);
-        lineUp.setMinHeight(62);
-        lineUp.setMaxHeight(62);
         VBox.setVgrow(score, Priority.ALWAYS);
         VBox lower = new VBox(lineUp, score);
         SplitPane seam = new SplitPane(upper, lower);
@@ -152,10 +160,18 @@ public final class Bench implements AutoCloseable {
         actions.add(
                 Menu.PROJECT,
                 "media.add",
-                "Add pictures…",
+                "Add pictures and footage…",
                 "Shortcut+I",
                 () -> true,
-                () -> importer.add(files.picturesToAdd()));
+                () -> importer.add(files.mediaToAdd()));
+        actions.add(
+                Menu.PROJECT,
+                "media.find",
+                "Find missing pictures…",
+                "",
+                () -> store.project().media().stream()
+                        .anyMatch(media -> services.ready().problem(media).isPresent()),
+                () -> files.folderToSearch().ifPresent(importer::findAll));
         actions.add(Menu.PROJECT, "project.frame", "Name and frame…", "Shortcut+F", () -> true, this::askFrame);
         actions.add(
                 Menu.PROJECT,
@@ -164,6 +180,13 @@ public final class Bench implements AutoCloseable {
                 "Shortcut+E",
                 () -> !store.project().shots().isEmpty(),
                 this::showExport);
+        actions.add(
+                Menu.PROJECT,
+                "project.exports",
+                "Exports that wait and run…",
+                "Shortcut+Shift+E",
+                () -> !services.exports().entries().isEmpty(),
+                this::showExports);
     }
 
     /** What acts on a view rather than on the project. */
@@ -172,7 +195,41 @@ public final class Bench implements AutoCloseable {
         actions.add(Menu.KEYS, "score.curves", "Curves in the Score", "C", () -> true, () -> score.toggleCurves());
         actions.add(Menu.KEYS, "score.closer", "Closer in time", "Equals", () -> true, () -> score.zoomTime(1 / ZOOM));
         actions.add(Menu.KEYS, "score.further", "More time at once", "Minus", () -> true, () -> score.zoomTime(ZOOM));
+        actions.add(Menu.VIEW, "shelf.ready", "Pictures or ready moves", "Y", () -> true, () -> shelf.toggleReady());
+        actions.add(Menu.MOVE, "move.open", "Take a kept move from a file…", "", () -> true, this::takeMove);
+        actions.add(
+                Menu.EDGES,
+                "edges.check-all",
+                "Check all shots…",
+                "Shortcut+B",
+                () -> !store.project().shots().isEmpty(),
+                this::showCheck);
         actions.add(Menu.HELP, "help.keys", "Key map…", "F1", () -> true, this::showKeyMap);
+    }
+
+    private void takeMove() {
+        files.moveToTake().ifPresent(file -> {
+            try {
+                shelf.take(MoveFile.open(file));
+            } catch (FileProblem e) {
+                overlay.tell("That move cannot be used", e.getMessage());
+            }
+        });
+    }
+
+    /** Opens the table of all shots. */
+    public void showCheck() {
+        var panel = new CheckPanel(store, services, overlay::close);
+        overlay.show(panel, overlay::close);
+    }
+
+    /** Shows the ready moves on the Shelf. */
+    public void showReadyMoves() {
+        shelf.toggleReady();
+    }
+
+    private void showWholeLineUp() {
+        lineUp.showAll();
     }
 
     /** Opens the key map. */
@@ -199,8 +256,25 @@ public final class Bench implements AutoCloseable {
                 .orElse(Path.of(System.getProperty("user.home")));
         Path proposed = folder.resolve(
                 store.project().name().replaceAll("[^\\p{L}\\p{N} _-]", "") + ExportFormat.MP4_H264.ending());
-        ExportPanel panel = new ExportPanel(store, services, overlay, proposed, files::exportTo);
-        overlay.show(panel, panel::cancel);
+        ExportPanel panel = new ExportPanel(
+                store, services.exports(), proposed, files::exportTo, overlay::close, this::showExports);
+        overlay.show(panel, overlay::close);
+    }
+
+    /** Opens the list of exports. */
+    public void showExports() {
+        closeExports();
+        var panel = new QueuePanel(store, services.exports(), this::closeExports);
+        exportsShown = panel;
+        overlay.show(panel, this::closeExports);
+    }
+
+    private void closeExports() {
+        if (exportsShown != null) {
+            exportsShown.close();
+            exportsShown = null;
+            overlay.close();
+        }
     }
 
     private void find(Media media) {
@@ -282,6 +356,7 @@ public final class Bench implements AutoCloseable {
     @Override
     public void close() {
         timer.stop();
+        closeExports();
         views.forEach(Subscription::close);
         playback.close();
         services.close();

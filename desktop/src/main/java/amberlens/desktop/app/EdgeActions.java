@@ -183,7 +183,7 @@ final class EdgeActions {
             store.apply(SettingsEdits.judgeWhole(shot.id()));
             return;
         }
-        Pyramid picture = services.ready().of(store.project().mediaOf(shot));
+        Pyramid picture = services.ready().of(store.project().mediaOf(shot), 0);
         if (picture == null) {
             store.say("The picture is not there yet; try again when it is shown.");
             return;

@@ -12,7 +12,14 @@ public interface FileChoice {
     /** Where to save a project; the asker has confirmed replacing an existing file. */
     Optional<Path> projectToSave(String proposedName);
 
-    List<Path> picturesToAdd();
+    /** Pictures and footage. */
+    List<Path> mediaToAdd();
+
+    /** A kept move that somebody has shared. */
+    Optional<Path> moveToTake();
+
+    /** Where missing pictures may be. */
+    Optional<Path> folderToSearch();
 
     /** Where a missing picture is now. */
     Optional<Path> pictureInsteadOf(Path missing);

@@ -2,7 +2,7 @@ package amberlens.desktop.app;
 
 import amberlens.core.edit.ProjectEdits;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.time.FrameRate;
 import amberlens.desktop.look.DialogParts;

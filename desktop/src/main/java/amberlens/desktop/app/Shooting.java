@@ -4,6 +4,7 @@ import amberlens.core.edit.CameraEdits;
 import amberlens.core.geometry.MaskShape;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.motion.Framings;
 import amberlens.core.render.FrameRaster;
@@ -11,7 +12,8 @@ import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Viewing;
 import amberlens.media.export.ExportFormat;
-import amberlens.media.film.PngFile;
+import amberlens.media.film.StillFile;
+import amberlens.media.pixels.PixelKey;
 import amberlens.project.ProjectFile;
 import java.nio.file.Path;
 import java.util.List;
@@ -62,7 +64,7 @@ public final class Shooting {
         var taken = new CompletableFuture<FrameRaster>();
         Platform.startup(() -> open(view, project, file, frame, taken));
         try {
-            PngFile.write(taken.get(PATIENCE_SECONDS, TimeUnit.SECONDS), output);
+            StillFile.write(taken.get(PATIENCE_SECONDS, TimeUnit.SECONDS), StillFile.Kind.PNG, output);
         } catch (ExecutionException | TimeoutException e) {
             throw new FileProblem("The view could not be shown: " + e.getMessage() + ".", e);
         } catch (InterruptedException e) {
@@ -131,7 +133,8 @@ public final class Shooting {
 
     private static void whenPicturesAreThere(Bench bench, Runnable then) {
         var all = bench.store().project().media().stream()
-                .map(media -> bench.services().cache().request(Path.of(media.path())))
+                .filter(media -> media.kind() != Media.Kind.RIG)
+                .map(media -> bench.services().cache().request(PixelKey.of(media, 0)))
                 .toArray(CompletableFuture[]::new);
         var _ = CompletableFuture.allOf(all).whenComplete((_, _) -> Platform.runLater(then));
     }
@@ -160,12 +163,22 @@ public final class Shooting {
         }
 
         @Override
-        public List<Path> picturesToAdd() {
+        public List<Path> mediaToAdd() {
             return List.of();
         }
 
         @Override
         public Optional<Path> pictureInsteadOf(Path missing) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Path> moveToTake() {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Path> folderToSearch() {
             return Optional.empty();
         }
 

@@ -4,7 +4,7 @@ import amberlens.core.edges.Conform;
 import amberlens.core.edit.SettingsEdits;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.edit.ShotEdits.Timing;
-import amberlens.core.model.Backdrop;
+import amberlens.core.layering.Backdrop;
 import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
@@ -83,7 +83,7 @@ final class ShotActions {
         actions.add(
                 Menu.SHOT,
                 "shot.backdrop-colour",
-                "Behind it: a colour…",
+                "Behind it: a colour, gradient or clouds…",
                 "",
                 shot,
                 () -> withShot(found -> overlay.show(new BackdropPanel(store, overlay, found), overlay::close)));

@@ -4,6 +4,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Action;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.export.ExportQueue;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
@@ -11,6 +12,7 @@ import amberlens.desktop.store.Subscription;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
@@ -33,6 +35,8 @@ public final class TopBar extends HBox implements Subscription {
     private final Label project = new Label();
     private final Button frame;
     private final Button open = new Button();
+    private final Button exports;
+    private final Button check;
     private final Button export;
     private final Subscription subscription;
 
@@ -52,11 +56,18 @@ public final class TopBar extends HBox implements Subscription {
         open.setId("open-edges");
         open.setOnAction(_ -> goToWorst());
         open.setTooltip(new Tooltip("Go to the frame that is furthest open"));
+        exports = actions.bind(new Button(), "project.exports");
+        exports.getStyleClass().add("chip");
+        exports.setMinWidth(USE_PREF_SIZE);
+        exports.managedProperty().bind(exports.visibleProperty());
+        check = actions.bind(new Button("Check all"), "edges.check-all");
+        check.getStyleClass().add("quiet-button");
+        check.setMinWidth(USE_PREF_SIZE);
         export = actions.bind(new Button("Export…"), "project.export");
         export.getStyleClass().add("main-button");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        getChildren().addAll(mark(), menus(actions, recent, opener), project, frame, gap, open, export);
+        getChildren().addAll(mark(), menus(actions, recent, opener), project, frame, gap, exports, open, check, export);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("top-bar");
         subscription = store.subscribe(_ -> refresh());
@@ -78,7 +89,7 @@ public final class TopBar extends HBox implements Subscription {
         MenuBar bar = new MenuBar();
         for (Action.Menu kind : Action.Menu.values()) {
             Menu menu = new Menu(kind.word());
-            menu.setId("menu-" + kind.word().toLowerCase(java.util.Locale.ROOT));
+            menu.setId("menu-" + kind.word().toLowerCase(Locale.ROOT));
             menu.setOnShowing(_ -> {
                 menu.getItems()
                         .setAll(actions.in(kind).stream().map(TopBar::item).toList());
@@ -120,12 +131,26 @@ public final class TopBar extends HBox implements Subscription {
         frame.setText(now.frameSize().width() + " × " + now.frameSize().height() + " · "
                 + now.frame().rate() + " fps");
         List<Shot> withOpenEdge = openShots();
+        check.setDisable(now.shots().isEmpty());
+        refreshExports();
         export.setDisable(now.shots().isEmpty());
         open.setVisible(!withOpenEdge.isEmpty());
         open.setText(
                 withOpenEdge.size() == 1
                         ? "▨ Open edge · " + withOpenEdge.getFirst().name()
                         : "▨ Open edges in " + withOpenEdge.size() + " shots");
+    }
+
+    private void refreshExports() {
+        ExportQueue queue = services.exports();
+        exports.setVisible(!queue.entries().isEmpty());
+        exports.setText(queue.running()
+                .map(entry -> String.format(
+                        Locale.ROOT,
+                        "Exporting %.0f %%%s",
+                        100 * entry.progress(),
+                        queue.waiting() > 0 ? " · " + queue.waiting() + " wait" : ""))
+                .orElse("Exports"));
     }
 
     private List<Shot> openShots() {

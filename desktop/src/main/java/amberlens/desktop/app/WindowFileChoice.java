@@ -1,10 +1,15 @@
 package amberlens.desktop.app;
 
 import amberlens.media.export.ExportFormat;
+import amberlens.media.intake.MediaProbe;
+import amberlens.project.MoveFile;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
@@ -12,21 +17,18 @@ import javafx.stage.Window;
 final class WindowFileChoice implements FileChoice {
     private static final FileChooser.ExtensionFilter PROJECTS =
             new FileChooser.ExtensionFilter("Amber Lens projects", "*.amber");
-    private static final FileChooser.ExtensionFilter PICTURES = new FileChooser.ExtensionFilter(
-            "Pictures",
-            "*.jpg",
-            "*.jpeg",
-            "*.png",
-            "*.tif",
-            "*.tiff",
-            "*.webp",
-            "*.bmp",
-            "*.gif",
-            "*.JPG",
-            "*.JPEG",
-            "*.PNG",
-            "*.TIF",
-            "*.TIFF");
+    private static final FileChooser.ExtensionFilter PICTURES = filter(
+            "Pictures and footage",
+            Stream.concat(
+                    Stream.of("jpg", "jpeg", "png", "tif", "tiff", "webp", "bmp", "gif"),
+                    MediaProbe.FILM_ENDINGS.stream().sorted()));
+
+    private static FileChooser.ExtensionFilter filter(String words, Stream<String> endings) {
+        return new FileChooser.ExtensionFilter(
+                words,
+                endings.flatMap(ending -> Stream.of("*." + ending, "*." + ending.toUpperCase(Locale.ROOT)))
+                        .toList());
+    }
 
     private final Window owner;
 
@@ -47,14 +49,27 @@ final class WindowFileChoice implements FileChoice {
     }
 
     @Override
-    public List<Path> picturesToAdd() {
-        List<File> files = chooser("Add pictures", PICTURES).showOpenMultipleDialog(owner);
+    public List<Path> mediaToAdd() {
+        List<File> files = chooser("Add pictures and footage", PICTURES).showOpenMultipleDialog(owner);
         return files == null ? List.of() : files.stream().map(File::toPath).toList();
     }
 
     @Override
     public Optional<Path> pictureInsteadOf(Path missing) {
         return path(chooser("Find " + missing.getFileName(), PICTURES).showOpenDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> moveToTake() {
+        return path(chooser("Take a kept move", new FileChooser.ExtensionFilter("Kept moves", "*" + MoveFile.ENDING))
+                .showOpenDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> folderToSearch() {
+        var chooser = new DirectoryChooser();
+        chooser.setTitle("Look for missing pictures in");
+        return path(chooser.showDialog(owner));
     }
 
     @Override

@@ -36,6 +36,8 @@ public final class CameraPane extends StackPane implements Subscription {
     private final Label willDo = new Label();
     private final Hyperlink goToKey = new Hyperlink();
     private final Map<Property, PropertyRow> rows = new EnumMap<>(Property.class);
+    private final LayerRow opacity;
+    private final LayerRow speed;
     private final VBox pose;
     private final LegPanel leg;
     private final Subscription subscription;
@@ -44,6 +46,8 @@ public final class CameraPane extends StackPane implements Subscription {
         this.store = store;
         this.services = services;
         leg = new LegPanel(store, actions);
+        opacity = new LayerRow(store, overlay, Property.OPACITY);
+        speed = new LayerRow(store, overlay, Property.SPEED);
         Label title = new Label("Camera");
         title.getStyleClass().add("view-title");
         willDo.getStyleClass().add("will-do");
@@ -58,11 +62,12 @@ public final class CameraPane extends StackPane implements Subscription {
         heading.setAlignment(Pos.CENTER_LEFT);
         heading.getStyleClass().add("view-heading");
         pose = new VBox(heading);
-        for (Property property : Property.values()) {
+        for (Property property : Property.OF_POSE) {
             PropertyRow row = new PropertyRow(store, overlay, property);
             rows.put(property, row);
             pose.getChildren().add(row);
         }
+        pose.getChildren().addAll(opacity, speed);
         leg.managedProperty().bind(leg.visibleProperty());
         getChildren().addAll(pose, leg);
         getStyleClass().add("camera-pane");
@@ -98,6 +103,8 @@ public final class CameraPane extends StackPane implements Subscription {
                         now,
                         judged,
                         store.project().frame())));
+        opacity.show(shot.get(), frame);
+        speed.show(shot.get(), frame);
         announce(shot.get(), frame);
     }
 

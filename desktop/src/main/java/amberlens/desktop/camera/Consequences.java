@@ -18,11 +18,16 @@ final class Consequences {
     private Consequences() {}
 
     static String of(Property property, Shot shot, int frame, Pose pose, Judged judged, FrameFormat format) {
+        boolean judgedHere = shot.fillsFrame() || property == Property.SCALE || property == Property.ANCHOR;
+        if (!judgedHere) {
+            return property == Property.POSITION ? "An inset: its edges are free" : "";
+        }
         return switch (property) {
             case SCALE -> enlargement(pose);
             case POSITION -> room(judged.of(pose), judged.picture(), judged.mask());
             case ROTATION -> turn(judged.of(pose), judged.picture(), judged.mask());
             case ANCHOR -> pace(shot, frame, format);
+            case OPACITY, SPEED -> "";
         };
     }
 

@@ -18,6 +18,7 @@ final class PropertyNumbers {
             case POSITION -> part == 0 ? pose.position().x() : pose.position().y();
             case ROTATION -> pose.degrees();
             case ANCHOR -> part == 0 ? pose.anchor().x() : pose.anchor().y();
+            case OPACITY, SPEED -> throw new IllegalArgumentException("a pose has no " + property.word());
         };
     }
 }

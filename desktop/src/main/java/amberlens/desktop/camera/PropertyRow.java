@@ -5,7 +5,6 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Axis;
 import amberlens.core.motion.Channel;
-import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
@@ -40,8 +39,7 @@ final class PropertyRow extends HBox {
     private final NumberField first;
     private final NumberField second;
     private final Label unit = new Label();
-    private final Button previous = Icons.button(Feather.CHEVRON_LEFT, "");
-    private final Button next = Icons.button(Feather.CHEVRON_RIGHT, "");
+    private final KeySteps steps;
     private final Button reset = Icons.button(Feather.ROTATE_CCW, "");
     private final Label follows = new Label();
 
@@ -61,11 +59,8 @@ final class PropertyRow extends HBox {
         second = field(1, "Vertical " + word + ": type a number or a sum, arrow keys change it");
         first.setId("camera-" + word + (pair ? "-x" : ""));
         second.setId("camera-" + word + "-y");
-        Icons.name(previous, "Previous key of " + word);
-        Icons.name(next, "Next key of " + word);
         Icons.name(reset, "Reset " + word + " to neutral");
-        previous.setOnAction(_ -> keyBeside(-1).ifPresent(store::seekInShot));
-        next.setOnAction(_ -> keyBeside(1).ifPresent(store::seekInShot));
+        steps = new KeySteps(store, property);
         reset.setOnAction(_ -> reset());
         reset.setId("reset-" + word);
         follows.getStyleClass().add("follows");
@@ -74,16 +69,7 @@ final class PropertyRow extends HBox {
         beads.getStyleClass().add("beads");
         beads.setAlignment(Pos.CENTER);
         beads.getChildren().setAll(whole);
-        getChildren()
-                .addAll(
-                        beads,
-                        name(word),
-                        numbers(),
-                        previous,
-                        next,
-                        reset,
-                        new PropertyMenu(store, property),
-                        follows);
+        getChildren().addAll(beads, name(word), numbers(), steps, reset, new PropertyMenu(store, property), follows);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("property-row");
     }
@@ -185,17 +171,6 @@ final class PropertyRow extends HBox {
                 .ifPresent(shot -> store.apply(CameraEdits.setPose(name, shot.id(), store.shotFrame(), pose)));
     }
 
-    private Optional<Integer> keyBeside(int direction) {
-        List<Integer> frames = store.selectedShot().stream()
-                .flatMap(shot -> shot.camera().channel(property).keys().stream())
-                .map(Key::at)
-                .toList();
-        int now = store.shotFrame();
-        return direction < 0
-                ? frames.stream().filter(at -> at < now).reduce((_, later) -> later)
-                : frames.stream().filter(at -> at > now).findFirst();
-    }
-
     /** Shows a shot's property at a frame. */
     void show(Shot shot, int frame, Pose pose, String consequence) {
         Channel<?> channel = shot.camera().channel(property);
@@ -216,8 +191,7 @@ final class PropertyRow extends HBox {
         first.show(shown(pose, 0));
         second.show(property == Property.ROTATION ? 0 : shown(pose, 1));
         unit.setText(unit().sign());
-        previous.setDisable(keyBeside(-1).isEmpty());
-        next.setDisable(keyBeside(1).isEmpty());
+        steps.refresh();
         String text = channel.muted() ? "Keys muted" : consequence;
         follows.setText(text);
         Icons.name(follows, text);

@@ -5,92 +5,140 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.look.Choices;
 import amberlens.desktop.store.Store;
 import amberlens.media.export.ExportFormat;
+import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportSettings;
+import amberlens.media.film.Quality;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.util.StringConverter;
 
-/** The questions of the export dialog: which frames, how large, in which format, where to. */
+/** The questions of the export dialog: which frames, how large and fast, in which format and quality, where to. */
 final class ExportForm extends GridPane {
-    /** Which frames. */
+    /** Which frames, and into how many files. */
     private enum Range {
         LINE_UP("The whole line-up"),
         SHOT("The selected shot"),
-        FRAMES("From … to");
+        FRAMES("From … to"),
+        PER_SHOT("One file for each shot"),
+        PER_SELECTED("One file for each selected shot");
 
         private final String words;
 
         Range(String words) {
             this.words = words;
         }
+
+        boolean several() {
+            return this == PER_SHOT || this == PER_SELECTED;
+        }
     }
 
     /** Parts of the frame's size that are offered. */
     private static final int[] PER_CENT = {100, 50, 25, 200};
 
+    private static final List<FrameRate> RATES = List.of(
+            new FrameRate(24000, 1001),
+            FrameRate.of(24),
+            FrameRate.of(25),
+            new FrameRate(30000, 1001),
+            FrameRate.of(30),
+            FrameRate.of(50),
+            new FrameRate(60000, 1001),
+            FrameRate.of(60));
+
     private final Project project;
     private final Optional<Shot> selected;
-    private final ComboBox<Range> range = new ComboBox<>();
+    private final Set<String> chosen;
+    private final ComboBox<Range> range;
     private final TextField from = new TextField();
     private final TextField to = new TextField();
-    private final ComboBox<Size> size = new ComboBox<>();
-    private final ComboBox<ExportFormat> format = new ComboBox<>();
+    private final ComboBox<Size> size;
+    private final ComboBox<FrameRate> rate;
+    private final ComboBox<ExportFormat> format;
+    private final ComboBox<Quality> quality;
+    private final Label use = new Label();
+    private final CheckBox transparent = new CheckBox("Transparent where no picture is");
+    private final CheckBox onlyChanged = new CheckBox("Only what has changed since it was last exported");
     private final TextField destination = new TextField();
 
     ExportForm(Store store, Path proposed, Function<ExportFormat, Optional<Path>> browse) {
         project = store.project();
         selected = store.selectedShot();
+        chosen = store.selection().shots();
         getStyleClass().add("form");
-        range.getItems().setAll(Range.values());
-        range.setConverter(shown(choice -> choice.words));
-        range.setValue(Range.LINE_UP);
+        range = Choices.of(List.of(Range.values()), choice -> choice.words, Range.LINE_UP, "export-range");
         range.setOnAction(_ -> showRange());
-        range.setId("export-range");
         from.setId("export-from");
         to.setId("export-to");
         from.setPrefColumnCount(9);
         to.setPrefColumnCount(9);
-        for (int perCent : PER_CENT) {
-            Size frame = project.frameSize();
-            size.getItems().add(new Size(even(frame.width() * perCent / 100), even(frame.height() * perCent / 100)));
-        }
-        size.getItems().set(0, project.frameSize());
-        size.setConverter(shown(Size::toString));
-        size.setValue(project.frameSize());
-        size.setId("export-size");
-        format.getItems().setAll(ExportFormat.values());
-        format.setConverter(shown(ExportFormat::words));
-        format.setValue(ExportFormat.MP4_H264);
-        format.setId("export-format");
-        format.setOnAction(_ -> fitEnding());
+        size = Choices.of(sizes(), Size::toString, project.frameSize(), "export-size");
+        rate = Choices.of(
+                rates(),
+                each -> each + (each.equals(project.frame().rate()) ? " fps, the project's" : " fps"),
+                project.frame().rate(),
+                "export-rate");
+        format =
+                Choices.of(List.of(ExportFormat.values()), ExportFormat::words, ExportFormat.MP4_H264, "export-format");
+        format.setOnAction(_ -> showFormat());
+        quality = Choices.of(List.of(Quality.values()), Quality::words, Quality.GOOD, "export-quality");
+        use.getStyleClass().add("quiet");
+        transparent.setId("export-transparent");
+        onlyChanged.setId("export-only-changed");
         destination.setText(proposed.toString());
         destination.setPrefColumnCount(30);
         destination.setId("export-destination");
-        Button choose = new Button("Browse…");
-        choose.getStyleClass().add("quiet-button");
-        choose.setOnAction(
+        Button browser = new Button("Browse…");
+        browser.getStyleClass().add("quiet-button");
+        browser.setOnAction(
                 _ -> browse.apply(format.getValue()).ifPresent(path -> destination.setText(path.toString())));
         HBox.setHgrow(destination, Priority.ALWAYS);
-        Label dash = new Label("–");
-        row(0, "Frames", new HBox(8, range, from, dash, to));
-        row(1, "Size", size);
-        row(2, "Format", format);
-        row(3, "Save as", new HBox(8, destination, choose));
+        row(0, "Frames", new HBox(8, range, from, new Label("–"), to));
+        row(1, "Size", new HBox(8, size, rate));
+        row(2, "Format", new HBox(8, format, use));
+        row(3, "Quality", quality);
+        row(4, "", transparent);
+        row(5, "", onlyChanged);
+        row(6, "Save as", new HBox(8, destination, browser));
         showRange();
+        showFormat();
+    }
+
+    private List<Size> sizes() {
+        Size frame = project.frameSize();
+        List<Size> sizes = new ArrayList<>();
+        sizes.add(frame);
+        for (int i = 1; i < PER_CENT.length; i++) {
+            sizes.add(new Size(even(frame.width() * PER_CENT[i] / 100), even(frame.height() * PER_CENT[i] / 100)));
+        }
+        return sizes;
+    }
+
+    private List<FrameRate> rates() {
+        List<FrameRate> rates = new ArrayList<>(RATES);
+        if (!rates.contains(project.frame().rate())) {
+            rates.addFirst(project.frame().rate());
+        }
+        return rates;
     }
 
     private static int even(int length) {
@@ -120,11 +168,25 @@ final class ExportForm extends GridPane {
         return range.getValue() == Range.SHOT ? selected.map(Shot::onLineUp).orElse(whole) : whole;
     }
 
-    private void fitEnding() {
+    private void showFormat() {
         String text = destination.getText();
         int dot = text.lastIndexOf('.');
         String stem = dot > Math.max(text.lastIndexOf('/'), text.lastIndexOf('\\')) ? text.substring(0, dot) : text;
         destination.setText(stem + format.getValue().ending());
+        use.setText(format.getValue().use());
+        transparent.setDisable(!format.getValue().alpha());
+        if (!format.getValue().alpha()) {
+            transparent.setSelected(false);
+        }
+        transparent.setText(
+                format.getValue().alpha()
+                        ? "Transparent where no picture is"
+                        : "No transparency: this format cannot keep it");
+    }
+
+    /** Whether files that are as they would become are passed over. */
+    boolean onlyChanged() {
+        return onlyChanged.isSelected();
     }
 
     /**
@@ -132,7 +194,19 @@ final class ExportForm extends GridPane {
      *
      * @throws FileProblem for a time or a file name that cannot be understood
      */
-    ExportSettings settings(boolean overwrite) throws FileProblem {
+    List<ExportJob> jobs(boolean overwrite) throws FileProblem {
+        ExportSettings settings = settings(overwrite || onlyChanged.isSelected());
+        if (range.getValue().several()) {
+            List<Shot> shots = LineUp.inTime(project).stream()
+                    .filter(shot -> range.getValue() == Range.PER_SHOT || chosen.contains(shot.id()))
+                    .toList();
+            return ExportJob.perShot(project, shots, settings);
+        }
+        String name = range.getValue() == Range.SHOT ? selected.map(Shot::name).orElse(project.name()) : project.name();
+        return List.of(new ExportJob(name, project, settings));
+    }
+
+    private ExportSettings settings(boolean overwrite) throws FileProblem {
         try {
             FrameSpan span = range.getValue() == Range.FRAMES
                     ? new FrameSpan(
@@ -143,25 +217,20 @@ final class ExportForm extends GridPane {
                 throw new FileProblem("Say where to save the film.");
             }
             Path path = Path.of(destination.getText().strip());
-            return new ExportSettings(span, size.getValue(), format.getValue(), path, overwrite);
+            FrameRate other = rate.getValue();
+            return new ExportSettings(
+                    span,
+                    size.getValue(),
+                    other.equals(project.frame().rate()) ? Optional.empty() : Optional.of(other),
+                    format.getValue(),
+                    quality.getValue(),
+                    transparent.isSelected(),
+                    path,
+                    overwrite);
         } catch (InvalidPathException e) {
             throw new FileProblem("\"" + destination.getText() + "\" cannot be the name of a file.", e);
         } catch (IllegalArgumentException e) {
             throw new FileProblem("Frames: " + e.getMessage() + ".", e);
         }
-    }
-
-    private static <T> StringConverter<T> shown(Function<T, String> words) {
-        return new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return value == null ? "" : words.apply(value);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new IllegalStateException("the choices cannot be typed");
-            }
-        };
     }
 }

@@ -132,8 +132,15 @@ final class LensMarks {
 
     void notice(GraphicsContext pen) {
         Optional<Shot> shot = LineUp.topAt(store.project(), store.playhead());
-        String notice = shot.map(found -> store.project().mediaOf(found))
-                .filter(media -> services.ready().of(media) == null)
+        String notice = shot.filter(found -> !store.project().isRig(found)
+                        && services.ready()
+                                        .of(
+                                                store.project().mediaOf(found),
+                                                store.project()
+                                                        .sourceFrames(found, store.playhead() - found.start())
+                                                        .first())
+                                == null)
+                .map(store.project()::mediaOf)
                 .map(media -> services.ready().problem(media).isPresent()
                         ? "Picture missing: " + media.fileName()
                         : "Reading " + media.fileName() + " …")

@@ -11,8 +11,12 @@ import amberlens.desktop.store.Store;
 import java.util.Optional;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
 
-/** Selecting, reordering and trimming shots, moving markers; a press beside them moves the playhead. */
+/**
+ * Selecting, moving and trimming shots, slipping footage, moving markers; a press beside them moves the playhead, the wheel comes
+ * closer.
+ */
 final class LineUpHands {
     private static final double TRIM_REACH = 6;
 
@@ -29,6 +33,18 @@ final class LineUpHands {
                 MouseEvent.MOUSE_MOVED,
                 event -> surface.setCursor(
                         endAt(event.getX(), event.getY()).isPresent() ? Cursor.E_RESIZE : Cursor.DEFAULT));
+        surface.addEventHandler(ScrollEvent.SCROLL, this::wheel);
+    }
+
+    private void wheel(ScrollEvent event) {
+        double along = event.isShiftDown() || event.getDeltaX() != 0 ? event.getDeltaX() + event.getDeltaY() : 0;
+        if (along != 0) {
+            surface.view().scroll(surface.plan(), along);
+        } else if (event.getDeltaY() != 0) {
+            surface.view().zoom(surface.plan(), event.getX(), Math.pow(0.998, event.getDeltaY()));
+        }
+        surface.redraw();
+        event.consume();
     }
 
     private Optional<? extends Gesture> choose(MouseEvent press) {
@@ -40,8 +56,8 @@ final class LineUpHands {
             store.select(new Selection.MarkerAt(marker.get().at(), true));
             return Optional.of(new MarkerMove(marker.get().at()));
         }
-        Optional<Shot> end = endAt(press.getX(), press.getY());
-        Optional<Shot> shot = end.or(() -> surface.plan().shotAt(press.getX(), press.getY()));
+        Optional<End> end = endAt(press.getX(), press.getY());
+        Optional<Shot> shot = end.map(End::shot).or(() -> surface.plan().shotAt(press.getX(), press.getY()));
         if (shot.isEmpty()) {
             return Optional.of(new Scrub(press));
         }
@@ -49,17 +65,23 @@ final class LineUpHands {
             store.select(store.selection().toggled(shot.get().id()));
             return Optional.empty();
         }
-        store.select(Selection.shot(shot.get().id()));
+        if (!store.selection().includes(shot.get().id()) || end.isPresent()) {
+            store.select(Selection.shot(shot.get().id()));
+        }
+        boolean slips = press.isAltDown() && store.project().mediaOf(shot.get()).moves();
+        if (slips) {
+            return Optional.of(
+                    new SlipDrag(store, shot.get(), press.getX(), surface.plan().perFrame()));
+        }
         return Optional.of(
                 end.isPresent()
                         ? new TrimDrag(
-                                store,
-                                lengths,
-                                shot.get(),
-                                press.getX(),
-                                surface.plan().perFrame())
-                        : new ReorderDrag(store, surface, shot.get()));
+                                store, surface, lengths, shot.get(), end.get().atStart(), press.getX())
+                        : new ShotsDrag(store, surface, shot.get(), press.getX()));
     }
+
+    /** An end of a shot under the pointer. */
+    private record End(Shot shot, boolean atStart) {}
 
     private Optional<Marker> markerAt(double x, double y) {
         return y > LineUpSurface.MARKER + 3
@@ -69,12 +91,24 @@ final class LineUpHands {
                         .findFirst();
     }
 
-    private Optional<Shot> endAt(double x, double y) {
+    private Optional<End> endAt(double x, double y) {
         LineUpLayout plan = surface.plan();
-        return store.project().shots().stream()
-                .filter(shot -> Math.abs(plan.x(shot.start() + shot.length()) - 2 - x) <= TRIM_REACH)
-                .filter(shot -> y >= plan.top(shot) && y < plan.top(shot) + plan.rowHeight())
-                .findFirst();
+        for (Shot shot : store.project().shots()) {
+            if (y >= plan.top(shot) && y < plan.top(shot) + plan.rowHeight()) {
+                double end = plan.x(shot.start() + (double) shot.length()) - 2;
+                double start = plan.x(shot.start()) + 2;
+                if (end - start < 3 * TRIM_REACH) {
+                    continue;
+                }
+                if (x > end - TRIM_REACH && x < end + 2) {
+                    return Optional.of(new End(shot, false));
+                }
+                if (x > start - 2 && x < start + TRIM_REACH) {
+                    return Optional.of(new End(shot, true));
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /** The playhead follows the pointer. */

@@ -11,32 +11,63 @@ import java.util.Optional;
  *
  * @param width of the band
  * @param height of the band
+ * @param from the line-up frame at the left end, which may be fractional
+ * @param shown how many frames are shown
  */
-record LineUpLayout(Project project, double width, double height) {
+record LineUpLayout(Project project, double width, double height, double from, double shown) {
     static final double LEFT = 88;
     static final double RIGHT = 28;
     static final double AIR = 5;
 
+    /** The height that the band takes for so many tracks. */
+    private static final double ONE_TRACK = 62;
+
+    private static final double MORE_TRACK = 30;
+    private static final double HIGHEST = 190;
+
+    /** Everything at once. */
+    LineUpLayout(Project project, double width, double height) {
+        this(project, width, height, 0, Math.max(1, LineUp.length(project)));
+    }
+
+    static double bandHeight(Project project) {
+        return Math.min(HIGHEST, ONE_TRACK + MORE_TRACK * (LineUp.tracks(project) - 1));
+    }
+
     double perFrame() {
-        return Math.max(1, width - LEFT - RIGHT) / Math.max(1, LineUp.length(project));
+        return Math.max(1, width - LEFT - RIGHT) / Math.max(1, shown);
     }
 
     double x(double frame) {
-        return LEFT + frame * perFrame();
+        return LEFT + (frame - from) * perFrame();
     }
 
     int frame(double x) {
-        return (int) Math.floor((x - LEFT) / perFrame());
+        return (int) Math.floor(from + (x - LEFT) / perFrame());
     }
 
     /** The top of a shot: higher tracks lie above. */
     double top(Shot shot) {
-        int fromAbove = LineUp.tracks(project) - shot.track();
-        return AIR + fromAbove * rowHeight();
+        return top(shot.track());
+    }
+
+    double top(int track) {
+        return AIR + (LineUp.tracks(project) - track) * rowHeight();
+    }
+
+    /** The track at a height: one more than there are above the uppermost. */
+    int track(double y) {
+        int tracks = LineUp.tracks(project);
+        return Math.clamp(tracks - (int) Math.floor((y - AIR) / rowHeight()), 1, tracks + 1);
     }
 
     double rowHeight() {
         return (height - 2 * AIR) / LineUp.tracks(project);
+    }
+
+    /** Whether any of a shot is seen. */
+    boolean shows(Shot shot) {
+        return x(shot.start() + (double) shot.length()) >= LEFT && x(shot.start()) <= width;
     }
 
     /** The uppermost shot at a place. */

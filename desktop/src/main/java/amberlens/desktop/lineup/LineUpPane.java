@@ -2,6 +2,7 @@ package amberlens.desktop.lineup;
 
 import amberlens.core.edges.Conform;
 import amberlens.core.edit.ShotEdits;
+import amberlens.core.model.Shot;
 import amberlens.desktop.commands.ShotLength;
 import amberlens.desktop.look.DragFormats;
 import amberlens.desktop.services.Services;
@@ -9,6 +10,8 @@ import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.function.Supplier;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
@@ -19,13 +22,21 @@ public final class LineUpPane extends StackPane implements Subscription {
     private final Store store;
     private final LineUpSurface surface;
     private final Supplier<Conform> conform;
+    private final BiConsumer<Set<String>, String> replacing;
     private final Subscription subscription;
 
     /**
      * @param conform how a dropped picture is laid into the frame
      * @param lengths changes the length of a shot
+     * @param replacing shows other media, by their id, in some shots
      */
-    public LineUpPane(Store store, Services services, Supplier<Conform> conform, ShotLength lengths) {
+    public LineUpPane(
+            Store store,
+            Services services,
+            Supplier<Conform> conform,
+            ShotLength lengths,
+            BiConsumer<Set<String>, String> replacing) {
+        this.replacing = replacing;
         this.store = store;
         this.conform = conform;
         surface = new LineUpSurface(store, services);
@@ -36,25 +47,54 @@ public final class LineUpPane extends StackPane implements Subscription {
         setOnDragOver(this::over);
         setOnDragExited(_ -> surface.showDrop(OptionalDouble.empty()));
         setOnDragDropped(this::dropped);
-        subscription = store.subscribe(_ -> surface.redraw());
+        subscription = store.subscribe(_ -> {
+            fitHeight();
+            surface.redraw();
+        });
+        fitHeight();
+    }
+
+    /** The band grows with its tracks. */
+    private void fitHeight() {
+        double height = LineUpLayout.bandHeight(store.project());
+        setMinHeight(height);
+        setMaxHeight(height);
+    }
+
+    /** Shows the whole line-up. */
+    public void showAll() {
+        surface.view().showAll();
+        surface.redraw();
     }
 
     private void over(DragEvent event) {
         if (event.getDragboard().hasContent(DragFormats.MEDIA)) {
-            event.acceptTransferModes(TransferMode.COPY);
+            event.acceptTransferModes(TransferMode.COPY_OR_MOVE);
             surface.showDrop(OptionalDouble.of(event.getX()));
             event.consume();
         }
     }
 
+    /** A picture dropped on a shot takes the place of its picture; dropped between shots it becomes a new one. */
     private void dropped(DragEvent event) {
-        if (event.getDragboard().getContent(DragFormats.MEDIA) instanceof String id) {
+        surface.showDrop(OptionalDouble.empty());
+        if (!(event.getDragboard().getContent(DragFormats.MEDIA) instanceof String id)) {
+            return;
+        }
+        Optional<Shot> onto = event.getTransferMode() == TransferMode.MOVE
+                ? surface.plan().shotAt(event.getX(), event.getY())
+                : Optional.empty();
+        if (onto.isPresent()) {
+            Set<String> shots = store.selection().includes(onto.get().id())
+                    ? store.selection().shots()
+                    : Set.of(onto.get().id());
+            replacing.accept(shots, id);
+        } else {
             int place = surface.plan().place(event.getX(), 1, Optional.empty());
             store.project().media(id).ifPresent(media -> store.apply(ShotEdits.add(media, conform.get(), place)));
-            event.setDropCompleted(true);
-            event.consume();
         }
-        surface.showDrop(OptionalDouble.empty());
+        event.setDropCompleted(true);
+        event.consume();
     }
 
     @Override

@@ -1,9 +1,7 @@
 package amberlens.desktop.lineup;
 
-import amberlens.core.geometry.Size;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Marker;
-import amberlens.core.model.Shot;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
@@ -22,6 +20,7 @@ final class LineUpSurface extends Surface {
 
     private final Store store;
     private final Services services;
+    private final LineUpView view = new LineUpView();
     private OptionalDouble dropX = OptionalDouble.empty();
 
     LineUpSurface(Store store, Services services) {
@@ -31,7 +30,11 @@ final class LineUpSurface extends Surface {
     }
 
     LineUpLayout plan() {
-        return new LineUpLayout(store.project(), getWidth(), getHeight());
+        return view.layout(store.project(), getWidth(), getHeight());
+    }
+
+    LineUpView view() {
+        return view;
     }
 
     /** Shows where a drop would put a shot. */
@@ -69,8 +72,18 @@ final class LineUpSurface extends Surface {
                     LineUpLayout.LEFT + 14,
                     height / 2);
         }
-        store.project().shots().forEach(shot -> shot(pen, plan, shot));
+        pen.save();
+        pen.beginPath();
+        pen.rect(LineUpLayout.LEFT - 2, 0, width - LineUpLayout.LEFT + 2, height);
+        pen.clip();
+        var painter = new ShotPainter(store, services, pen, plan);
+        store.project().shots().stream().filter(plan::shows).forEach(painter::shot);
         markers(pen, plan, height);
+        view.snapLine().ifPresent(frame -> {
+            pen.setStroke(Palette.SEA);
+            pen.setLineWidth(1);
+            pen.strokeLine(plan.x(frame), 0, plan.x(frame), height);
+        });
         dropX.ifPresent(x -> {
             pen.setFill(Palette.SEA);
             pen.fillRect(x - 1.5, 2, 3, height - 4);
@@ -81,61 +94,7 @@ final class LineUpSurface extends Surface {
             pen.setLineWidth(1.6);
             pen.strokeLine(x, 0, x, height);
         }
-    }
-
-    private void shot(GraphicsContext pen, LineUpLayout plan, Shot shot) {
-        double x = plan.x(shot.start()) + 1;
-        double y = plan.top(shot) + 1;
-        double width = Math.max(2, shot.length() * plan.perFrame() - 2);
-        double height = plan.rowHeight() - 2;
-        boolean shown = store.selection().shotId().filter(shot.id()::equals).isPresent();
-        boolean selected = store.selection().includes(shot.id());
-        pen.save();
-        pen.beginPath();
-        pen.rect(x, y, width, height);
-        pen.clip();
-        pen.setFill(Palette.RAISED);
-        pen.fillRect(x, y, width, height);
-        int thumbWidth = (int) Math.max(16, Math.round(height * 16 / 9));
-        var size = new Size(thumbWidth, (int) Math.max(9, height));
-        services.thumbnails().framing(store.project(), shot, 0, size).ifPresent(image -> pen.drawImage(image, x, y));
-        boolean named = width > thumbWidth + 30;
-        double textX = named ? x + thumbWidth + 8 : x + 6;
-        if (!named) {
-            pen.setFill(Palette.faint(Palette.GROUND, 0.55));
-            pen.fillRect(x, y, width, height);
-        }
-        double textWidth = x + width - textX - 4;
-        Brush.text(
-                pen,
-                Fonts.strong(12.5),
-                Palette.TEXT,
-                Brush.fitted(Fonts.strong(12.5), shot.name(), textWidth),
-                textX,
-                y + height * 0.36);
-        boolean missing =
-                services.ready().problem(store.project().mediaOf(shot)).isPresent();
-        boolean soft = services.facts().enlargement(store.project(), shot).percent()
-                > store.preferences().limitPercent();
-        String length = (missing ? "missing · " : "")
-                + (soft ? "soft · " : "")
-                + Timecode.brief(shot.length(), store.project().frame().rate());
-        Brush.text(
-                pen,
-                Fonts.numbers(11),
-                Palette.MUTED,
-                Brush.fitted(Fonts.numbers(11), length, textWidth),
-                textX,
-                y + height * 0.7);
         pen.restore();
-        pen.setStroke(selected ? Palette.AMBER : Palette.LINE);
-        pen.setLineWidth(selected ? 2 : 1);
-        if (selected && !shown) {
-            pen.setLineDashes(5, 3);
-        }
-        pen.strokeRoundRect(x, y, width, height, 5, 5);
-        pen.setLineDashes();
-        mark(pen, plan, shot, y);
     }
 
     private void markers(GraphicsContext pen, LineUpLayout plan, double height) {
@@ -154,17 +113,5 @@ final class LineUpSurface extends Surface {
                 Brush.text(pen, Fonts.text(11), Palette.SEA, marker.name(), x + 10, 7);
             }
         }
-    }
-
-    /** Hatching over the open frames. */
-    private void mark(GraphicsContext pen, LineUpLayout plan, Shot shot, double top) {
-        if (!services.facts().open(store.project(), shot)) {
-            return;
-        }
-        services.facts().edges(store.project(), shot).open().forEach(span -> {
-            double from = plan.x(shot.start() + span.span().from());
-            double to = Math.max(from + 4, plan.x(shot.start() + span.span().to() + 1.0));
-            Brush.hatchedBox(pen, from, top, to - from, 7);
-        });
     }
 }

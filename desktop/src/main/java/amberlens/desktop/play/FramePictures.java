@@ -4,8 +4,8 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.Project;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.FrameRaster;
-import amberlens.core.render.Layer;
 import amberlens.core.render.Rows;
+import amberlens.core.render.Seen;
 import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class FramePictures {
     /** A picture wish: what to draw, and who gets it. */
-    private record Wish(List<Layer> layers, Project project, Size size, Consumer<FrameRaster> receiver) {}
+    private record Wish(List<Seen> layers, Project project, Size size, Consumer<FrameRaster> receiver) {}
 
     private final AtomicReference<@Nullable Wish> waiting = new AtomicReference<>();
     private final AtomicBoolean working = new AtomicBoolean();
@@ -33,7 +33,7 @@ public final class FramePictures {
     }
 
     /** Wishes for a frame of these layers, over the project's background. */
-    public void layers(Project project, List<Layer> layers, Size size, Consumer<FrameRaster> receiver) {
+    public void layers(Project project, List<Seen> layers, Size size, Consumer<FrameRaster> receiver) {
         request(new Wish(layers, project, size, receiver));
     }
 

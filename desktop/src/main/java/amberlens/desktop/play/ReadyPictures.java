@@ -4,12 +4,15 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.render.LineUpFrame;
 import amberlens.core.render.Pyramid;
-import amberlens.media.picture.PictureCache;
-import java.nio.file.Path;
+import amberlens.media.pixels.PixelCache;
+import amberlens.media.pixels.PixelKey;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Executor;
+import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,34 +20,48 @@ import org.jspecify.annotations.Nullable;
  * the interface thread.
  */
 public final class ReadyPictures implements LineUpFrame.Pictures {
-    private final PictureCache cache;
+    private final PixelCache cache;
     private final Executor interfaceThread;
+    private final BooleanSupplier playing;
     private final Runnable onArrival;
-    private final Set<Path> expected = new HashSet<>();
+    private final Set<PixelKey> expected = new HashSet<>();
+    private final Map<Media, FootageAhead> footage = new HashMap<>();
 
-    public ReadyPictures(PictureCache cache, Executor interfaceThread, Runnable onArrival) {
+    /**
+     * @param playing whether following frames of footage will be wanted
+     */
+    public ReadyPictures(PixelCache cache, Executor interfaceThread, BooleanSupplier playing, Runnable onArrival) {
         this.cache = cache;
         this.interfaceThread = interfaceThread;
+        this.playing = playing;
         this.onArrival = onArrival;
     }
 
     @Override
-    public @Nullable Pyramid of(Media media) {
-        Path path = Path.of(media.path());
-        Optional<Pyramid> ready = cache.ready(path);
-        if (ready.isEmpty() && cache.problem(path).isEmpty() && expected.add(path)) {
-            var unused = cache.request(path).whenComplete((_, _) -> interfaceThread.execute(() -> arrived(path)));
+    public @Nullable Pyramid of(Media media, int frame) {
+        if (media.kind() == Media.Kind.RIG || problem(media).isPresent()) {
+            return null;
+        }
+        if (media.moves()) {
+            return footage.computeIfAbsent(
+                            media, found -> new FootageAhead(found, cache, interfaceThread, playing, onArrival))
+                    .at(frame);
+        }
+        PixelKey key = PixelKey.of(media, frame);
+        Optional<Pyramid> ready = cache.ready(key);
+        if (ready.isEmpty() && expected.add(key)) {
+            var unused = cache.request(key).whenComplete((_, _) -> interfaceThread.execute(() -> arrived(key)));
         }
         return ready.orElse(null);
     }
 
-    private void arrived(Path path) {
-        expected.remove(path);
+    private void arrived(PixelKey key) {
+        expected.remove(key);
         onArrival.run();
     }
 
     /** Why the picture of media cannot be shown, if it is known that it cannot. */
     public Optional<FileProblem> problem(Media media) {
-        return cache.problem(Path.of(media.path()));
+        return cache.problem(media);
     }
 }

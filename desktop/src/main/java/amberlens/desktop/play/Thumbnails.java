@@ -2,6 +2,7 @@ package amberlens.desktop.play;
 
 import amberlens.core.edges.Conform;
 import amberlens.core.geometry.Size;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -11,8 +12,8 @@ import amberlens.core.render.LineUpFrame;
 import amberlens.core.render.Pyramid;
 import amberlens.core.render.Rows;
 import amberlens.desktop.look.Pictures;
-import amberlens.media.picture.PictureCache;
-import java.nio.file.Path;
+import amberlens.media.pixels.PixelCache;
+import amberlens.media.pixels.PixelKey;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,7 +27,7 @@ import javafx.scene.image.Image;
 public final class Thumbnails {
     private static final int KEPT = 600;
 
-    private record Wanted(String path, Pose pose, Size frame, Size size) {}
+    private record Wanted(PixelKey pixels, Pose pose, Size frame, Size size) {}
 
     private final Map<Wanted, Image> known = new LinkedHashMap<>(16, 0.75f, true) {
         @Override
@@ -35,7 +36,7 @@ public final class Thumbnails {
         }
     };
     private final Set<Wanted> underWay = new HashSet<>();
-    private final PictureCache pictures;
+    private final PixelCache pictures;
     private final Rows rows;
     private final Executor background;
     private final Executor interfaceThread;
@@ -44,7 +45,7 @@ public final class Thumbnails {
     /**
      * @param onNew called when a picture that was asked for has become ready
      */
-    public Thumbnails(PictureCache pictures, Rows rows, Executor background, Executor interfaceThread, Runnable onNew) {
+    public Thumbnails(PixelCache pictures, Rows rows, Executor background, Executor interfaceThread, Runnable onNew) {
         this.pictures = pictures;
         this.rows = rows;
         this.background = background;
@@ -55,18 +56,22 @@ public final class Thumbnails {
     /** What a shot's output shows at one of its frames, if that is ready. */
     public Optional<Image> framing(Project project, Shot shot, int frame, Size size) {
         Media media = project.mediaOf(shot);
-        return find(new Wanted(media.path(), shot.camera().at(frame), project.frameSize(), size));
+        PixelKey pixels = PixelKey.of(media, project.sourceFrames(shot, frame).first());
+        return find(new Wanted(pixels, shot.camera().at(frame), project.frameSize(), size));
     }
 
-    /** The whole of a picture filling a small size, if that is ready. */
+    /** The whole of a picture, or of the first frame of footage, filling a small size, if that is ready. */
     public Optional<Image> whole(Media media, Size size) {
-        return find(new Wanted(media.path(), Conform.FILL.pose(media.size(), size), size, size));
+        return find(new Wanted(PixelKey.of(media, 0), Conform.FILL.pose(media.size(), size), size, size));
     }
 
     private Optional<Image> find(Wanted wanted) {
+        if (wanted.pixels.kind() == Media.Kind.RIG) {
+            return Optional.empty();
+        }
         Image image = known.get(wanted);
         if (image == null && underWay.add(wanted)) {
-            pictures.request(Path.of(wanted.path))
+            pictures.request(wanted.pixels)
                     .thenAcceptAsync(picture -> make(wanted, picture), background)
                     .exceptionally(_ -> {
                         interfaceThread.execute(() -> underWay.remove(wanted));
@@ -78,7 +83,7 @@ public final class Thumbnails {
 
     private void make(Wanted wanted, Pyramid picture) {
         var layer = LineUpFrame.layer(picture, wanted.pose, wanted.frame, wanted.size);
-        var frame = Compositor.compose(List.of(layer), amberlens.core.model.Colour.BLACK, wanted.size, rows);
+        var frame = Compositor.compose(List.of(layer), Colour.BLACK, wanted.size, rows);
         interfaceThread.execute(() -> {
             known.put(wanted, Pictures.image(frame));
             underWay.remove(wanted);

@@ -46,7 +46,7 @@ final class LanePainter {
         boolean muted = on.shot().camera().channel(lane.property()).muted();
         Brush.text(pen, Fonts.text(13), muted ? Palette.MUTED : Palette.TEXT, lane.words(), 18, y);
         String value =
-                muted ? "muted" : ValueText.of(on.shot().camera().at(on.store().shotFrame()), lane);
+                muted ? "muted" : ValueText.of(on.shot().camera(), on.store().shotFrame(), lane);
         if (channel.animated() || !muted) {
             Brush.aligned(pen, Fonts.numbers(11), Palette.MUTED, value, ScoreLayout.LEFT - 12, y, TextAlignment.RIGHT);
         }

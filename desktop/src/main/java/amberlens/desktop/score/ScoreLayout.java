@@ -2,7 +2,6 @@ package amberlens.desktop.score;
 
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Property;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,8 +22,7 @@ import java.util.TreeMap;
  */
 record ScoreLayout(
         double width, double height, int frames, double from, double shown, Map<Lane, Band> lanes, double lanesHeight) {
-    static final List<Lane> LINKED =
-            Arrays.stream(Property.values()).map(Lane::of).toList();
+    static final List<Lane> LINKED = Property.OF_POSE.stream().map(Lane::of).toList();
     static final double LEFT = 170;
     static final double RIGHT = 28;
     static final double RULER = 24;

@@ -1,6 +1,7 @@
 package amberlens.desktop.score;
 
 import amberlens.core.motion.Axis;
+import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
@@ -10,7 +11,15 @@ import java.util.Locale;
 final class ValueText {
     private ValueText() {}
 
-    static String of(Pose pose, Lane lane) {
+    static String of(CameraTrack camera, int frame, Lane lane) {
+        return switch (lane.property()) {
+            case OPACITY -> text("%.0f %%", camera.opacity().at(frame));
+            case SPEED -> text("%.0f %%", camera.speed().at(frame));
+            default -> of(camera.at(frame), lane);
+        };
+    }
+
+    private static String of(Pose pose, Lane lane) {
         boolean y = lane.axis() == Axis.Y;
         return switch (lane.axis() == Axis.LINKED ? null : lane.property()) {
             case SCALE -> text("%.1f %%", y ? pose.scale().y() : pose.scale().x());
@@ -31,6 +40,7 @@ final class ValueText {
                 text("%.0f, %.0f", pose.position().x(), pose.position().y());
             case ROTATION -> text("%.1f°", pose.degrees());
             case ANCHOR -> text("%.0f, %.0f", pose.anchor().x(), pose.anchor().y());
+            case OPACITY, SPEED -> "";
         };
     }
 

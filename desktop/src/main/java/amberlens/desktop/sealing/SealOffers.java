@@ -3,6 +3,7 @@ package amberlens.desktop.sealing;
 import amberlens.core.edges.Judged;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.Ride;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
@@ -18,13 +19,14 @@ record SealOffers(Question question, Map<SealWay, SealResult> results) {
      *
      * @param shot as it is without any preview
      */
-    record Question(Shot shot, Judged judged, SealTerms terms) {
+    record Question(Shot shot, Judged judged, Ride ride, SealTerms terms) {
         boolean sameAs(Question other) {
             return shot.camera() == other.shot.camera()
                     && shot.length() == other.shot.length()
                     && shot.settings().equals(other.shot.settings())
                     && shot.id().equals(other.shot.id())
                     && judged.equals(other.judged)
+                    && ride.equals(other.ride)
                     && terms.equals(other.terms);
         }
     }
@@ -33,7 +35,8 @@ record SealOffers(Question question, Map<SealWay, SealResult> results) {
     static SealOffers of(Question question) {
         Map<SealWay, SealResult> results = new EnumMap<>(SealWay.class);
         for (SealWay way : SealWay.values()) {
-            results.put(way, SealEdits.seal(question.judged(), question.shot(), way, question.terms()));
+            results.put(
+                    way, SealEdits.seal(question.judged(), question.ride(), question.shot(), way, question.terms()));
         }
         return new SealOffers(question, results);
     }

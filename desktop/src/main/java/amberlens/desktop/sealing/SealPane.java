@@ -171,8 +171,11 @@ public final class SealPane extends VBox implements Subscription {
         if (shot.isEmpty()) {
             return;
         }
-        var question =
-                new SealOffers.Question(shot.get(), services.facts().judged(store.settled(), shot.get()), sealTerms());
+        var question = new SealOffers.Question(
+                shot.get(),
+                services.facts().judged(store.settled(), shot.get()),
+                store.settled().ride(shot.get()),
+                sealTerms());
         if (asked != null && asked.sameAs(question)) {
             return;
         }
@@ -279,7 +282,9 @@ public final class SealPane extends VBox implements Subscription {
         services.background().execute(() -> {
             List<SealedShot> results = new ArrayList<>();
             for (int i = 0; i < shots.size(); i++) {
-                results.add(new SealedShot(shots.get(i), SealEdits.seal(judged.get(i), shots.get(i), by, terms)));
+                results.add(new SealedShot(
+                        shots.get(i),
+                        SealEdits.seal(judged.get(i), project.ride(shots.get(i)), shots.get(i), by, terms)));
             }
             Platform.runLater(() -> put(results, by));
         });

@@ -29,9 +29,10 @@ final class MediaCard extends VBox {
 
     /**
      * @param addShot makes a shot of the picture
+     * @param replace shows it in the selected shots
      * @param remove takes it off the shelf
      */
-    MediaCard(Media media, Consumer<Media> addShot, Consumer<Media> remove) {
+    MediaCard(Media media, Consumer<Media> addShot, Consumer<Media> replace, Consumer<Media> remove) {
         this.media = media;
         StackPane frame = new StackPane(picture);
         frame.getStyleClass().add("thumbnail");
@@ -44,7 +45,7 @@ final class MediaCard extends VBox {
         getStyleClass().add("media-card");
         setId("media-" + media.id());
         setFocusTraversable(true);
-        setAccessibleText(media.title() + ", " + media.size());
+        setAccessibleText(media.title() + ", " + media.size() + length(media));
         Tooltip.install(
                 this, new Tooltip(media.fileName() + ", " + media.size() + " px. Double-click or Enter: new shot."));
         setOnMouseClicked(event -> {
@@ -61,17 +62,26 @@ final class MediaCard extends VBox {
         });
         MenuItem shot = new MenuItem("New shot");
         shot.setOnAction(_ -> addShot.accept(media));
+        MenuItem instead = new MenuItem("Show it in the selected shots");
+        instead.setId("replace-" + media.id());
+        instead.setOnAction(_ -> replace.accept(media));
         MenuItem away = new MenuItem("Remove from the shelf, with its shots");
         away.setId("remove-" + media.id());
         away.setOnAction(_ -> remove.accept(media));
-        ContextMenu menu = new ContextMenu(shot, away);
+        ContextMenu menu = new ContextMenu(shot, instead, away);
         setOnContextMenuRequested(event -> menu.show(this, event.getScreenX(), event.getScreenY()));
         setOnDragDetected(event -> {
             var content = new ClipboardContent();
             content.put(DragFormats.MEDIA, media.id());
-            startDragAndDrop(TransferMode.COPY).setContent(content);
+            startDragAndDrop(TransferMode.COPY_OR_MOVE).setContent(content);
             event.consume();
         });
+    }
+
+    private static String length(Media media) {
+        return media.footage()
+                .map(footage -> "\n" + footage.frames() + " frames, " + footage.rate() + " fps")
+                .orElse("");
     }
 
     Media media() {
@@ -81,7 +91,7 @@ final class MediaCard extends VBox {
     /** Shows what is known of the picture now. */
     void show(Optional<Image> thumbnail, boolean missing, boolean inSelectedShot) {
         thumbnail.ifPresent(picture::setImage);
-        size.setText(missing ? "missing" : media.size().toString());
+        size.setText(missing ? "missing" : media.size() + length(media));
         pseudoClassStateChanged(SHOWN, inSelectedShot);
     }
 }

@@ -7,6 +7,7 @@ import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.ready.OwnMove;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Change;
@@ -20,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -41,25 +43,34 @@ public final class ShelfPane extends BorderPane implements Subscription {
     private final Store store;
     private final Services services;
     private final Consumer<List<Path>> importer;
+    private final BiConsumer<Set<String>, String> replacing;
     private final VBox cards = new VBox(8);
     private final Map<String, MediaCard> cardsById = new LinkedHashMap<>();
     private final Label empty =
-            new Label("Drop pictures here, or press Add pictures.\n\nJPEG, PNG, TIFF, WebP, BMP and GIF;"
-                    + " every pixel is kept.");
+            new Label("Drop pictures and footage here, or press Add.\n\nJPEG, PNG, TIFF, WebP, BMP and GIF, films, and"
+                    + " numbered pictures; every pixel is kept.");
     private final ToggleGroup conform = new ToggleGroup();
+    private final ReadyPane ready;
+    private final ToggleButton readyTab = new ToggleButton();
     private final Subscription subscription;
 
     /**
      * @param importer takes dropped files
+     * @param replacing shows other media, by their id, in some shots
+     * @param settings the folder where kept moves are
      */
-    public ShelfPane(Store store, Services services, Actions actions, Consumer<List<Path>> importer) {
+    public ShelfPane(
+            Store store,
+            Services services,
+            Actions actions,
+            Consumer<List<Path>> importer,
+            BiConsumer<Set<String>, String> replacing,
+            Path settings) {
+        this.replacing = replacing;
         this.store = store;
         this.services = services;
         this.importer = importer;
-        Label title = new Label("Shelf");
-        title.getStyleClass().add("view-title");
-        HBox heading = new HBox(title);
-        heading.getStyleClass().add("view-heading");
+        ready = new ReadyPane(store, services, settings);
         empty.setWrapText(true);
         empty.getStyleClass().add("empty-text");
         ScrollPane scroll = new ScrollPane(new StackPane(cards, empty));
@@ -67,9 +78,11 @@ public final class ShelfPane extends BorderPane implements Subscription {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("quiet-scroll");
-        setTop(heading);
-        setCenter(scroll);
-        setBottom(foot(actions));
+        BorderPane pictures = new BorderPane(scroll);
+        pictures.setBottom(foot(actions));
+        ready.setVisible(false);
+        setTop(tabs(pictures));
+        setCenter(new StackPane(pictures, ready));
         setId("shelf");
         getStyleClass().add("shelf-pane");
         setOnDragOver(this::over);
@@ -78,8 +91,50 @@ public final class ShelfPane extends BorderPane implements Subscription {
         refill();
     }
 
+    private HBox tabs(BorderPane pictures) {
+        ToggleGroup group = new ToggleGroup();
+        ToggleButton shelfTab = tab("Shelf", "tab-shelf", group);
+        readyTab.setText("Ready moves");
+        readyTab.setId("tab-ready");
+        readyTab.setToggleGroup(group);
+        readyTab.getStyleClass().add("tab-word");
+        shelfTab.setSelected(true);
+        shelfTab.setOnAction(_ -> shelfTab.setSelected(true));
+        readyTab.setOnAction(_ -> readyTab.setSelected(true));
+        readyTab.selectedProperty().addListener((_, _, chosen) -> {
+            pictures.setVisible(!chosen);
+            ready.setVisible(chosen);
+        });
+        HBox tabs = new HBox(12, shelfTab, readyTab);
+        tabs.getStyleClass().add("view-heading");
+        return tabs;
+    }
+
+    private static ToggleButton tab(String words, String id, ToggleGroup group) {
+        ToggleButton tab = new ToggleButton(words);
+        tab.setId(id);
+        tab.setToggleGroup(group);
+        tab.getStyleClass().add("tab-word");
+        return tab;
+    }
+
+    /** Shows the pictures, or the ready moves. */
+    public void toggleReady() {
+        if (readyTab.isSelected()) {
+            ((ToggleButton) lookup("#tab-shelf")).setSelected(true);
+        } else {
+            readyTab.setSelected(true);
+        }
+    }
+
+    /** Brings a move from a file among the ready ones. */
+    public void take(OwnMove move) {
+        ready.take(move);
+        readyTab.setSelected(true);
+    }
+
     private VBox foot(Actions actions) {
-        Button add = actions.bind(new Button("Add pictures…"), "media.add");
+        Button add = actions.bind(new Button("Add…"), "media.add");
         add.getStyleClass().add("quiet-button");
         add.setMaxWidth(Double.MAX_VALUE);
         HBox choice = new HBox();
@@ -120,25 +175,33 @@ public final class ShelfPane extends BorderPane implements Subscription {
                 || changes.contains(Change.PICTURES)
                 || changes.contains(Change.SELECTION)) {
             refill();
+            ready.refreshPreviews();
         }
     }
 
     /** Keeps the cards that stay, so that a click in progress is not lost. */
     private void refill() {
         Project project = store.project();
-        String shown = store.selectedShot().map(Shot::media).orElse("");
+        String shownId = store.selectedShot().map(Shot::media).orElse("");
         Map<String, MediaCard> before = new HashMap<>(cardsById);
         cardsById.clear();
         for (Media media : project.media()) {
+            if (media.kind() == Media.Kind.RIG) {
+                continue;
+            }
             MediaCard card = before.get(media.id());
             if (card == null || !card.media().equals(media)) {
-                card = new MediaCard(media, this::addShot, gone -> store.apply(MediaEdits.remove(gone.id())));
+                card = new MediaCard(
+                        media,
+                        this::addShot,
+                        shown -> replacing.accept(store.selection().shots(), shown.id()),
+                        gone -> store.apply(MediaEdits.remove(gone.id())));
             }
             boolean missing = services.ready().problem(media).isPresent();
             card.show(
                     services.thumbnails().whole(media, MediaCard.THUMBNAIL),
                     missing,
-                    media.id().equals(shown));
+                    media.id().equals(shownId));
             cardsById.put(media.id(), card);
         }
         List<Node> wanted = List.copyOf(cardsById.values());
@@ -178,6 +241,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
 
     @Override
     public void close() {
+        ready.stop();
         subscription.close();
     }
 }

@@ -16,6 +16,8 @@ public enum Change {
     MESSAGE,
     /** How the project is looked at: guides, masks, tools, what the Lens shows. */
     VIEW,
+    /** Exports that wait, run or have ended. */
+    EXPORTS,
     /** A preference. */
     PREFERENCES
 }

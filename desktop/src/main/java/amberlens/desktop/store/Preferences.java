@@ -2,6 +2,7 @@ package amberlens.desktop.store;
 
 import amberlens.core.edit.ShotEdits.Timing;
 import amberlens.core.keys.Neighbours;
+import amberlens.core.lineup.Laying;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import amberlens.core.sharpness.Enlargement;
@@ -78,6 +79,15 @@ public final class Preferences {
 
     public void setNeighbours(Neighbours neighbours) {
         set("neighbours", neighbours.name());
+    }
+
+    /** What a change of one shot means for the others of its track. */
+    public Laying laying() {
+        return one(Laying.class, "laying").orElse(Laying.RIPPLE);
+    }
+
+    public void setLaying(Laying laying) {
+        set("laying", laying.name());
     }
 
     /** Whether keys in motion snap to other keys, markers, the playhead and the ends. */

@@ -7,6 +7,7 @@ import amberlens.core.geometry.MaskShape;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
 import amberlens.core.pace.PaceReport;
 import amberlens.core.seal.SealResult;
@@ -25,7 +26,7 @@ import java.util.function.Supplier;
  * may change around it.
  */
 public final class ShotFacts {
-    private static final int KEPT = 400;
+    private static final int KEPT = 4000;
 
     private final Map<State, EdgeReport> edges = kept();
     private final Map<State, Enlargement> enlargements = kept();
@@ -52,7 +53,7 @@ public final class ShotFacts {
     }
 
     public EdgeReport edges(Project project, Shot shot) {
-        return compute(edges, judged(project, shot), shot, EdgeReport::of);
+        return compute(edges, project, judged(project, shot), shot, EdgeReport::of);
     }
 
     /** Whether an edge is open that is judged. */
@@ -61,27 +62,33 @@ public final class ShotFacts {
     }
 
     public Enlargement enlargement(Project project, Shot shot) {
-        return compute(enlargements, project.judged(shot), shot, Enlargement::greatest);
+        return compute(enlargements, project, project.judged(shot), shot, Enlargement::greatest);
     }
 
     public PaceReport pace(Project project, Shot shot) {
-        return compute(paces, project.judged(shot), shot, PaceReport::of);
+        return compute(paces, project, project.judged(shot), shot, PaceReport::of);
     }
 
     /** What a lift would do. No limit is set here: whoever offers it says how far it would enlarge the picture. */
     public SealResult seal(Project project, Shot shot) {
         Judged judged = judged(project, shot);
-        return compute(seals, judged, shot, _ -> SealEdits.seal(judged, shot, SealWay.LIFT, SealTerms.free()));
+        return compute(
+                seals,
+                project,
+                judged,
+                shot,
+                _ -> SealEdits.seal(judged, project.ride(shot), shot, SealWay.LIFT, SealTerms.free()));
     }
 
     /** A shot told apart by its very camera: to compare thousands of keys would cost more than to judge them anew. */
-    private record State(CameraTrack camera, int length, Judged judged, SortedSet<Integer> locked) {
+    private record State(CameraTrack camera, int length, Judged judged, SortedSet<Integer> locked, Ride ride) {
         @Override
         public boolean equals(Object other) {
             return other instanceof State state
                     && state.camera == camera
                     && state.length == length
                     && state.judged.equals(judged)
+                    && state.ride.equals(ride)
                     && state.locked.equals(locked);
         }
 
@@ -91,12 +98,14 @@ public final class ShotFacts {
         }
     }
 
-    private static <V> V compute(Map<State, V> known, Judged judged, Shot shot, Function<Take, V> rule) {
+    private static <V> V compute(
+            Map<State, V> known, Project project, Judged judged, Shot shot, Function<Take, V> rule) {
+        Ride ride = project.ride(shot);
         State state =
-                new State(shot.camera(), shot.length(), judged, shot.settings().locked());
+                new State(shot.camera(), shot.length(), judged, shot.settings().locked(), ride);
         V value = known.get(state);
         if (value == null) {
-            value = rule.apply(judged.take(shot.camera(), shot.length()));
+            value = rule.apply(judged.take(shot.camera(), shot.length(), ride));
             known.put(state, value);
         }
         return value;

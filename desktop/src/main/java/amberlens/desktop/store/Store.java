@@ -1,5 +1,6 @@
 package amberlens.desktop.store;
 
+import amberlens.core.edit.CarryEdits;
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.History;
 import amberlens.core.keys.KeySet;
@@ -130,7 +131,7 @@ public final class Store {
             shownFrom = here();
         }
         shown = edit;
-        project = edit.apply(history.present());
+        project = CarryEdits.apply(edit, history.present());
         tell(Change.PROJECT);
     }
 
@@ -140,7 +141,7 @@ public final class Store {
             shownFrom = here();
         }
         shown = edit;
-        project = edit.apply(history.present());
+        project = CarryEdits.apply(edit, history.present());
         selection = selection.with(part);
         tell(Change.PROJECT, Change.SELECTION);
     }

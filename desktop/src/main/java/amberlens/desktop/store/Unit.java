@@ -13,7 +13,9 @@ public enum Unit {
     POSITION_PERCENT(Property.POSITION, "%", "% of the frame"),
     DEGREES(Property.ROTATION, "°", "degrees"),
     ANCHOR_PIXELS(Property.ANCHOR, "px", "source pixels"),
-    ANCHOR_PERCENT(Property.ANCHOR, "%", "% of the picture");
+    ANCHOR_PERCENT(Property.ANCHOR, "%", "% of the picture"),
+    OPACITY(Property.OPACITY, "%", "% opaque"),
+    SPEED(Property.SPEED, "%", "% of the footage's own speed");
 
     private final Property property;
     private final String sign;
@@ -54,7 +56,7 @@ public enum Unit {
      */
     private double factor(int part, Size picture, Size frame) {
         return switch (this) {
-            case SCALE_OF_SOURCE, POSITION_PIXELS, DEGREES, ANCHOR_PIXELS -> 1;
+            case SCALE_OF_SOURCE, POSITION_PIXELS, DEGREES, ANCHOR_PIXELS, OPACITY, SPEED -> 1;
             case SCALE_OF_FILL ->
                 Math.max((double) frame.width() / picture.width(), (double) frame.height() / picture.height());
             case POSITION_PERCENT -> (part == 0 ? frame.width() : frame.height()) / 100.0;

@@ -27,6 +27,27 @@ public final class Viewing {
         DIFFERENCE
     }
 
+    /** Which frame of footage lies on the Table. */
+    public enum TableMoment {
+        NOW("footage: now"),
+        FIRST("footage: first"),
+        LAST("footage: last");
+
+        private final String words;
+
+        TableMoment(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        public TableMoment next() {
+            return values()[(ordinal() + 1) % values().length];
+        }
+    }
+
     /** How large the Lens shows the output. */
     public enum LensZoom {
         FIT("fit", 0),
@@ -83,6 +104,7 @@ public final class Viewing {
     private final Set<Guide> guides = EnumSet.noneOf(Guide.class);
     private Tool tool = Tool.HAND;
     private LensShow lensShow = LensShow.NOW;
+    private TableMoment tableMoment = TableMoment.NOW;
     private LensZoom lensZoom = LensZoom.FIT;
     private Optional<MaskShape> mask = Optional.empty();
     private boolean judgingMask;
@@ -127,6 +149,15 @@ public final class Viewing {
     /** Shows this in the Lens, or the current frame again when it is shown. */
     public void toggle(LensShow show) {
         lensShow = show == lensShow ? LensShow.NOW : show;
+        changed();
+    }
+
+    public TableMoment tableMoment() {
+        return tableMoment;
+    }
+
+    public void setTableMoment(TableMoment moment) {
+        tableMoment = moment;
         changed();
     }
 

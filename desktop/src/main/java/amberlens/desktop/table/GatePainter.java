@@ -34,8 +34,15 @@ final class GatePainter {
         pen.restore();
     }
 
-    static void hatchOpen(GraphicsContext pen, GateShape gate, TableView view, Size picture) {
+    static void hatchOpen(GraphicsContext pen, GateShape gate, TableView view, Size picture, boolean judged) {
         for (List<FramePoint> part : gate.beyond(view, picture)) {
+            if (!judged) {
+                pen.setFill(Palette.faint(Palette.PALE, 0.07));
+                pen.beginPath();
+                Outline.trace(pen, part);
+                pen.fill();
+                continue;
+            }
             pen.save();
             pen.beginPath();
             Outline.trace(pen, part);

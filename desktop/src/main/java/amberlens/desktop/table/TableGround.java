@@ -3,7 +3,7 @@ package amberlens.desktop.table;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;
 import amberlens.core.motion.Pose;
@@ -23,7 +23,11 @@ import org.jspecify.annotations.Nullable;
 /** The picture under the gate, rendered for the place it has on the Table. */
 final class TableGround {
     /** What the picture was painted for: it is made anew only when this changes. */
-    private record Ground(Media media, TableView view, Size size, boolean ready) {}
+    private record Ground(
+            Media media,
+            TableView view,
+            Size size,
+            @Nullable Pyramid pixels) {}
 
     private final Store store;
     private final Services services;
@@ -41,10 +45,10 @@ final class TableGround {
     }
 
     /** Paints the picture, and asks for it anew when it lies differently. */
-    void draw(GraphicsContext pen, Media media, TableView view, double width, double height) {
+    void draw(GraphicsContext pen, Media media, int frame, TableView view, double width, double height) {
         var size = new Size((int) Math.max(1, width), (int) Math.max(1, height));
-        Pyramid pixels = services.ready().of(media);
-        var ground = new Ground(media, view, size, pixels != null);
+        Pyramid pixels = services.ready().of(media, frame);
+        var ground = new Ground(media, view, size, pixels);
         if (pixels != null && !ground.equals(asked)) {
             asked = ground;
             ask(ground, pixels);

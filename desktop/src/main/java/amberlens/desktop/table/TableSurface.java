@@ -42,8 +42,21 @@ final class TableSurface extends Surface {
         if (!id.equals(zoomedFor)) {
             zoomedFor = id;
             zoom.reset();
+            shot.filter(found -> !found.fillsFrame()).ifPresent(this::fitInset);
         }
         return shot.map(found -> zoom.view(picture(found), getWidth(), getHeight(), AIR));
+    }
+
+    /** An inset is smaller than the frame: the frame where it comes to rest is shown whole. */
+    private void fitInset(Shot shot) {
+        List<PicturePoint> points = new ArrayList<>(corners(shot.camera().at(shot.lastFrame())));
+        points.add(new PicturePoint(0, 0));
+        points.add(new PicturePoint(picture(shot).width(), picture(shot).height()));
+        if (getWidth() > 2 * AIR && getHeight() > 2 * AIR) {
+            zoom.fit(points, getWidth(), getHeight(), AIR);
+        } else {
+            zoomedFor = "";
+        }
     }
 
     private Size picture(Shot shot) {
@@ -110,11 +123,11 @@ final class TableSurface extends Surface {
         }
         TableView view = view().orElseThrow();
         Media media = store.project().mediaOf(shot.get());
-        ground.draw(pen, media, view, width, height);
+        ground.draw(pen, media, footageFrame(shot.get()), view, width, height);
         Pose pose = shot.get().camera().at(store.shotFrame());
         GateShape gate = GateShape.of(pose, frame(), view);
         GatePainter.dimOutside(pen, gate, view, media.size());
-        GatePainter.hatchOpen(pen, gate, view, media.size());
+        GatePainter.hatchOpen(pen, gate, view, media.size(), shot.get().fillsFrame());
         var move = new MovePainter(store, shot.get(), view);
         move.framings(pen);
         GatePainter.gate(pen, gate);
@@ -123,6 +136,17 @@ final class TableSurface extends Surface {
         aids(pen, shot.get(), pose, view, gate);
         String time = Timecode.of(store.shotFrame(), store.project().frame().rate());
         GatePainter.label(pen, gate, time, width, height);
+    }
+
+    /** Which frame of footage lies on the table: the one at the playhead, or the shot's first or last one. */
+    private int footageFrame(Shot shot) {
+        int at =
+                switch (store.viewing().tableMoment()) {
+                    case NOW -> store.shotFrame();
+                    case FIRST -> 0;
+                    case LAST -> shot.lastFrame();
+                };
+        return store.project().sourceFrames(shot, at).first();
     }
 
     private void aids(GraphicsContext pen, Shot shot, Pose pose, TableView view, GateShape gate) {

@@ -11,6 +11,8 @@ final class AnsweredFiles implements FileChoice {
     Optional<Path> save = Optional.empty();
     Optional<Path> open = Optional.empty();
     Optional<Path> instead = Optional.empty();
+    Optional<Path> folder = Optional.empty();
+    Optional<Path> move = Optional.empty();
 
     @Override
     public Optional<Path> projectToOpen() {
@@ -23,13 +25,23 @@ final class AnsweredFiles implements FileChoice {
     }
 
     @Override
-    public List<Path> picturesToAdd() {
+    public List<Path> mediaToAdd() {
         return pictures;
     }
 
     @Override
     public Optional<Path> pictureInsteadOf(Path missing) {
         return instead;
+    }
+
+    @Override
+    public Optional<Path> moveToTake() {
+        return move;
+    }
+
+    @Override
+    public Optional<Path> folderToSearch() {
+        return folder;
     }
 
     @Override

@@ -13,8 +13,8 @@ import amberlens.core.geometry.MaskShape;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Backdrop;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Backdrop;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -431,7 +431,7 @@ class EdgesTest extends BenchInteraction {
         assertThat(shot().settings().backdrop()).isEqualTo(Backdrop.BLURRED);
         waitUntil(
                 "the picture",
-                () -> bench.services().ready().of(project().media().getFirst()) != null);
+                () -> bench.services().ready().of(project().media().getFirst(), 0) != null);
         onFx(() -> bench.actions().run("edges.opaque"));
         waitUntil("the bounds", () -> shot().settings().opaqueOnly());
         assertThat(project().media().getFirst().opaque()).isPresent();
@@ -439,7 +439,7 @@ class EdgesTest extends BenchInteraction {
         TextField colour = lookup("#backdrop-colour").query();
         onFx(() -> colour.setText("amber"));
         type(KeyCode.ENTER);
-        assertThat(text("#backdrop-note")).contains("a colour is written like");
+        assertThat(text("#form-note")).contains("a colour is written like");
         onFx(() -> colour.setText("#224466"));
         type(KeyCode.ENTER);
         waitUntil("the colour", () -> shot().settings().backdrop().equals(new Backdrop.Plain(new Colour(0x224466))));

@@ -16,7 +16,7 @@ import amberlens.desktop.store.Selection;
 import amberlens.desktop.table.TableProbe;
 import amberlens.media.WorkPool;
 import amberlens.media.export.FrameSource;
-import amberlens.media.picture.PictureCache;
+import amberlens.media.pixels.PixelCache;
 import amberlens.project.ProjectFile;
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
@@ -147,6 +147,7 @@ class FirstMoveTest extends BenchInteraction {
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> destination.setText(film.toString()));
         clickOn("#export-start");
         waitUntil("the film", () -> text("#status").startsWith("Exported"));
+        clickOn("#queue-close");
         try (var reader = new FFmpegFrameGrabber(film.toFile());
                 var converter = new Java2DFrameConverter();
                 var rows = WorkPool.of(1)) {
@@ -154,7 +155,7 @@ class FirstMoveTest extends BenchInteraction {
             assertThat(reader.getImageWidth()).isEqualTo(480);
             assertThat(reader.getImageHeight()).isEqualTo(270);
             assertThat(reader.getVideoFrameRate()).isEqualTo(25);
-            var source = new FrameSource(project(), new PictureCache(1 << 30, Runnable::run, rows), rows);
+            var source = new FrameSource(project(), new PixelCache(1 << 30, Runnable::run, rows), rows);
             int count = 0;
             BufferedImage last = null;
             for (Frame frame = reader.grabImage(); frame != null; frame = reader.grabImage()) {

@@ -98,9 +98,12 @@ class ScoreLayoutTest {
     @Test
     void values_are_short_enough_for_the_head_of_a_lane() {
         Pose pose = Pose.neutral(HD, HD).withDegrees(-3.25);
-        assertThat(ValueText.of(pose, Lane.of(Property.SCALE))).isEqualTo("100.0 %");
-        assertThat(ValueText.of(pose, Lane.of(Property.POSITION))).isEqualTo("960, 540");
-        assertThat(ValueText.of(pose, Lane.of(Property.ROTATION))).startsWith("-3.");
+        assertThat(ValueText.of(CameraTrack.still(pose), 0, Lane.of(Property.SCALE)))
+                .isEqualTo("100.0 %");
+        assertThat(ValueText.of(CameraTrack.still(pose), 0, Lane.of(Property.POSITION)))
+                .isEqualTo("960, 540");
+        assertThat(ValueText.of(CameraTrack.still(pose), 0, Lane.of(Property.ROTATION)))
+                .startsWith("-3.");
     }
 
     private static Shot shot(CameraTrack camera) {

@@ -4,13 +4,14 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
-import amberlens.core.render.FrameRaster;
+import amberlens.core.render.RenderedFrame;
 import amberlens.core.render.Rows;
+import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
+import amberlens.media.film.FilmFile;
 import amberlens.media.film.FrameSink;
-import amberlens.media.film.Mp4Film;
-import amberlens.media.film.PngSequence;
-import amberlens.media.picture.PictureCache;
+import amberlens.media.film.StillSequence;
+import amberlens.media.pixels.PixelCache;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.ArrayBlockingQueue;
@@ -31,7 +32,7 @@ public final class Export {
     private final FrameSource source;
     private final Rows rows;
 
-    public Export(Project project, ExportSettings settings, PictureCache pictures, Rows rows) {
+    public Export(Project project, ExportSettings settings, PixelCache pictures, Rows rows) {
         this.project = project;
         this.settings = settings;
         this.rows = rows;
@@ -53,8 +54,12 @@ public final class Export {
                     + frames.to() + ".");
         }
         checkShape(project.frameSize(), settings.size());
-        if (settings.format() == ExportFormat.MP4_H264) {
-            Mp4Film.checkEven(settings.size());
+        if (settings.format().film().isPresent()) {
+            settings.format().film().get().check(settings.size());
+        }
+        if (settings.transparent() && !settings.format().alpha()) {
+            throw new FileProblem(settings.format().words()
+                    + " cannot keep what is transparent; choose ProRes 4444, FFV1, APNG, WebP or a sequence.");
         }
         if (!settings.overwrite()) {
             checkFree(settings);
@@ -70,12 +75,12 @@ public final class Export {
     }
 
     private static void checkFree(ExportSettings settings) throws FileProblem {
-        if (settings.format() == ExportFormat.MP4_H264) {
+        if (settings.format().film().isPresent()) {
             checkFree(settings.destination());
             return;
         }
         for (int frame = settings.frames().from(); frame <= settings.frames().to(); frame++) {
-            checkFree(PngSequence.file(settings.destination(), frame));
+            checkFree(StillSequence.file(settings.destination(), frame));
         }
     }
 
@@ -103,23 +108,33 @@ public final class Export {
     }
 
     private FrameSink sink() throws FileProblem {
-        return switch (settings.format()) {
-            case MP4_H264 ->
-                new Mp4Film(
-                        settings.destination(), settings.size(), project.frame().rate(), rows);
-            case PNG_SEQUENCE ->
-                new PngSequence(settings.destination(), settings.frames().from());
-        };
+        ExportFormat format = settings.format();
+        if (format.film().isPresent()) {
+            return new FilmFile(
+                    settings.destination(),
+                    format.film().get(),
+                    settings.quality(),
+                    settings.size(),
+                    settings.rate().orElse(project.frame().rate()),
+                    rows);
+        }
+        boolean deep = settings.transparent() || format == ExportFormat.TIFF_SEQUENCE;
+        return new StillSequence(
+                settings.destination(),
+                format.stills().orElseThrow(),
+                deep,
+                settings.frames().from());
     }
 
     private boolean pump(FrameSink sink, ExportProgress progress) throws FileProblem {
-        BlockingQueue<FrameRaster> ready = new ArrayBlockingQueue<>(AHEAD);
+        BlockingQueue<RenderedFrame> ready = new ArrayBlockingQueue<>(AHEAD);
         var failure = new AtomicReference<@Nullable Exception>();
-        Thread renderer = Thread.ofPlatform().name("export").daemon().start(() -> renderAll(ready, failure));
+        Thread renderer =
+                Thread.ofPlatform().name("export").daemon().start(() -> renderAll(sink.deep(), ready, failure));
         try {
-            int count = settings.frames().length();
+            int count = settings.count(project.frame().rate());
             for (int done = 0; done < count; ) {
-                FrameRaster frame = ready.poll(100, TimeUnit.MILLISECONDS);
+                RenderedFrame frame = ready.poll(100, TimeUnit.MILLISECONDS);
                 rethrow(failure.get());
                 if (frame != null) {
                     sink.write(frame);
@@ -138,12 +153,16 @@ public final class Export {
         }
     }
 
-    private void renderAll(BlockingQueue<FrameRaster> ready, AtomicReference<@Nullable Exception> failure) {
+    private void renderAll(
+            boolean deep, BlockingQueue<RenderedFrame> ready, AtomicReference<@Nullable Exception> failure) {
         try {
-            for (int frame = settings.frames().from();
-                    frame <= settings.frames().to();
-                    frame++) {
-                ready.put(source.frame(frame, settings.size()));
+            FrameRate rate = project.frame().rate();
+            for (int output = 0; output < settings.count(rate); output++) {
+                int frame = settings.lineUpFrame(output, rate);
+                ready.put(
+                        deep
+                                ? source.deepFrame(frame, settings.size(), settings.transparent())
+                                : source.frame(frame, settings.size()));
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();

@@ -1,22 +1,53 @@
 package amberlens.media.export;
 
+import amberlens.media.film.FilmCodec;
+import amberlens.media.film.StillFile;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** The kinds of output. */
 public enum ExportFormat {
-    MP4_H264("h264", "MP4 film (H.264)", ".mp4"),
-    PNG_SEQUENCE("png", "PNG sequence", ".png");
+    MP4_H264("h264", "MP4 film (H.264)", "plays everywhere", ".mp4", FilmCodec.H264, null),
+    WEBM_VP9("vp9", "WebM film (VP9)", "for the web", ".webm", FilmCodec.VP9, null),
+    MP4_AV1("av1", "MP4 film (AV1)", "smallest, slow to make", ".mp4", FilmCodec.AV1, null),
+    PRORES_HQ("prores", "MOV film (ProRes 422 HQ)", "for the edit", ".mov", FilmCodec.PRORES_HQ, null),
+    PRORES_4444(
+            "prores4444", "MOV film (ProRes 4444)", "for the edit, with alpha", ".mov", FilmCodec.PRORES_4444, null),
+    FFV1("ffv1", "MKV film (FFV1)", "without any loss, with alpha", ".mkv", FilmCodec.FFV1, null),
+    GIF("gif", "GIF animation", "256 colours a frame", ".gif", FilmCodec.GIF, null),
+    APNG("apng", "APNG animation", "without any loss, with alpha", ".apng", FilmCodec.APNG, null),
+    WEBP("webp", "WebP animation", "small, with alpha", ".webp", FilmCodec.WEBP, null),
+    PNG_SEQUENCE("png", "PNG sequence", "one file for each frame", ".png", null, StillFile.Kind.PNG),
+    TIFF_SEQUENCE(
+            "tiff16",
+            "TIFF sequence, 16 bits",
+            "one file for each frame, with alpha",
+            ".tif",
+            null,
+            StillFile.Kind.TIFF);
 
     private final String codec;
     private final String words;
+    private final String use;
     private final String ending;
+    private final @Nullable FilmCodec film;
+    private final StillFile.@Nullable Kind stills;
 
-    ExportFormat(String codec, String words, String ending) {
+    ExportFormat(
+            String codec,
+            String words,
+            String use,
+            String ending,
+            @Nullable FilmCodec film,
+            StillFile.@Nullable Kind stills) {
         this.codec = codec;
         this.words = words;
+        this.use = use;
         this.ending = ending;
+        this.film = film;
+        this.stills = stills;
     }
 
     /** The name on the command line. */
@@ -28,16 +59,36 @@ public enum ExportFormat {
         return words;
     }
 
+    /** What it is good for, in a few words. */
+    public String use() {
+        return use;
+    }
+
     /** The ending of file names, with its point. */
     public String ending() {
         return ending;
     }
 
-    /** The format that a file name asks for by its ending. */
+    /** How its film is coded; empty for single pictures. */
+    public Optional<FilmCodec> film() {
+        return Optional.ofNullable(film);
+    }
+
+    /** The kind of its single pictures; empty for a film. */
+    public Optional<StillFile.Kind> stills() {
+        return Optional.ofNullable(stills);
+    }
+
+    /** Whether it can keep what is transparent. */
+    public boolean alpha() {
+        return film == null || film.alpha();
+    }
+
+    /** The format that a file name asks for by its ending, the most usual one. */
     public static Optional<ExportFormat> byEnding(Path path) {
         String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
         for (ExportFormat format : values()) {
-            if (name.endsWith(format.ending)) {
+            if (name.endsWith(format.ending) || format == TIFF_SEQUENCE && name.endsWith(".tiff")) {
                 return Optional.of(format);
             }
         }

@@ -1,15 +1,75 @@
 package amberlens.media.export;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
+import amberlens.media.film.Quality;
 import java.nio.file.Path;
+import java.util.Optional;
 
 /**
  * What to export.
  *
  * @param frames line-up frames, both ends included
  * @param size output pixels, of the shape of the project's frame
+ * @param rate another rate than the project's; each output frame is then the one on screen at its time
+ * @param transparent whether nothing stands behind the pictures, for formats that can keep that
  * @param destination the film file, or the name that numbers are added to
  * @param overwrite whether existing files may be replaced
  */
-public record ExportSettings(FrameSpan frames, Size size, ExportFormat format, Path destination, boolean overwrite) {}
+public record ExportSettings(
+        FrameSpan frames,
+        Size size,
+        Optional<FrameRate> rate,
+        ExportFormat format,
+        Quality quality,
+        boolean transparent,
+        Path destination,
+        boolean overwrite) {
+    /** In good quality at the project's own rate. */
+    public ExportSettings(FrameSpan frames, Size size, ExportFormat format, Path destination, boolean overwrite) {
+        this(frames, size, Optional.empty(), format, Quality.GOOD, false, destination, overwrite);
+    }
+
+    public ExportSettings withFrames(FrameSpan span) {
+        return new ExportSettings(span, size, rate, format, quality, transparent, destination, overwrite);
+    }
+
+    public ExportSettings withRate(FrameRate newRate) {
+        return new ExportSettings(
+                frames, size, Optional.of(newRate), format, quality, transparent, destination, overwrite);
+    }
+
+    public ExportSettings withQuality(Quality newQuality) {
+        return new ExportSettings(frames, size, rate, format, newQuality, transparent, destination, overwrite);
+    }
+
+    public ExportSettings withTransparent(boolean see) {
+        return new ExportSettings(frames, size, rate, format, quality, see, destination, overwrite);
+    }
+
+    public ExportSettings withDestination(Path path) {
+        return new ExportSettings(frames, size, rate, format, quality, transparent, path, overwrite);
+    }
+
+    public ExportSettings withOverwrite(boolean replace) {
+        return new ExportSettings(frames, size, rate, format, quality, transparent, destination, replace);
+    }
+
+    /** How many frames come out. */
+    public int count(FrameRate project) {
+        return rate.map(out -> (int) Math.max(1, ticks(frames.length(), out, project)))
+                .orElse(frames.length());
+    }
+
+    /** The line-up frame that is on screen at an output frame, counted from 0. */
+    public int lineUpFrame(int output, FrameRate project) {
+        return rate.map(out -> (int) Math.min(frames.to(), frames.from() + ticks(output, project, out)))
+                .orElse(frames.from() + output);
+    }
+
+    /** So many frames at one rate, in whole frames of another. */
+    private static long ticks(long frames, FrameRate to, FrameRate from) {
+        return frames * to.numerator() * from.denominator() / ((long) to.denominator() * from.numerator());
+    }
+}

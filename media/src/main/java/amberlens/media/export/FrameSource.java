@@ -1,27 +1,33 @@
 package amberlens.media.export;
 
+import amberlens.core.footage.SourceFrames;
 import amberlens.core.geometry.Size;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.render.Compositor;
+import amberlens.core.render.DeepRaster;
 import amberlens.core.render.FrameRaster;
 import amberlens.core.render.LineUpFrame;
 import amberlens.core.render.Pyramid;
 import amberlens.core.render.Rows;
+import amberlens.core.render.Seen;
 import amberlens.core.time.FrameSpan;
-import amberlens.media.picture.PictureCache;
-import java.nio.file.Path;
+import amberlens.media.pixels.PixelCache;
+import amberlens.media.pixels.PixelKey;
+import java.util.List;
+import java.util.Optional;
 
 /** Finished frames of a project's line-up, for output: every picture must be there. */
 public final class FrameSource {
     private final Project project;
-    private final PictureCache pictures;
+    private final PixelCache pictures;
     private final Rows rows;
 
-    public FrameSource(Project project, PictureCache pictures, Rows rows) {
+    public FrameSource(Project project, PixelCache pictures, Rows rows) {
         this.project = project;
         this.pictures = pictures;
         this.rows = rows;
@@ -35,7 +41,7 @@ public final class FrameSource {
     public void check(FrameSpan span) throws FileProblem {
         for (Shot shot : LineUp.inTime(project)) {
             if (shot.onLineUp().from() <= span.to() && shot.onLineUp().to() >= span.from()) {
-                pictureOf(shot);
+                pictureOf(shot, Math.max(0, span.from() - shot.start()));
             }
         }
     }
@@ -46,22 +52,41 @@ public final class FrameSource {
      * @throws FileProblem naming the shot whose picture cannot be read
      */
     public FrameRaster frame(int frame, Size output) throws FileProblem {
-        for (Shot shot : LineUp.at(project, frame)) {
-            pictureOf(shot);
-        }
-        var layers = LineUpFrame.layers(project, frame, output, this::awaited);
-        return Compositor.compose(layers, project.frame().background(), output, rows);
+        return Compositor.compose(layers(frame, output), project.frame().background(), output, rows);
     }
 
-    private Pyramid pictureOf(Shot shot) throws FileProblem {
+    /**
+     * Likewise at 16 bits.
+     *
+     * @param transparent whether nothing stands behind the pictures
+     */
+    public DeepRaster deepFrame(int frame, Size output, boolean transparent) throws FileProblem {
+        Optional<Colour> ground =
+                transparent ? Optional.empty() : Optional.of(project.frame().background());
+        return Compositor.composeDeep(layers(frame, output), ground, output, rows);
+    }
+
+    private List<Seen> layers(int frame, Size output) throws FileProblem {
+        for (Shot shot : LineUp.at(project, frame)) {
+            pictureOf(shot, frame - shot.start());
+        }
+        return LineUpFrame.layers(project, frame, output, this::awaited);
+    }
+
+    private void pictureOf(Shot shot, int shotFrame) throws FileProblem {
         try {
-            return pictures.await(Path.of(project.mediaOf(shot).path()));
+            if (project.isRig(shot)) {
+                return;
+            }
+            SourceFrames source = project.sourceFrames(shot, shotFrame);
+            pictures.await(PixelKey.of(project.mediaOf(shot), source.first()));
+            pictures.await(PixelKey.of(project.mediaOf(shot), source.second()));
         } catch (FileProblem e) {
             throw new FileProblem("Shot \"" + shot.name() + "\" (" + shot.id() + "): " + e.getMessage(), e);
         }
     }
 
-    private Pyramid awaited(Media media) {
-        return pictures.request(Path.of(media.path())).join();
+    private Pyramid awaited(Media media, int frame) {
+        return pictures.request(PixelKey.of(media, frame)).join();
     }
 }

@@ -1,13 +1,16 @@
 package amberlens.media.film;
 
 import amberlens.core.model.FileProblem;
-import amberlens.core.render.FrameRaster;
+import amberlens.core.render.RenderedFrame;
 
 /**
  * Takes finished frames, in order. Closing before {@link #finish} removes everything that was written.
  */
 public interface FrameSink extends AutoCloseable {
-    void write(FrameRaster frame) throws FileProblem;
+    /** Whether it takes frames of 16 bits; otherwise those of 8. */
+    boolean deep();
+
+    void write(RenderedFrame frame) throws FileProblem;
 
     /** Completes the output and puts it in its place. */
     void finish() throws FileProblem;

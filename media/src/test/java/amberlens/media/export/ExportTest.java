@@ -8,7 +8,7 @@ import amberlens.core.edges.Conform;
 import amberlens.core.edit.MediaEdits;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.geometry.Size;
-import amberlens.core.model.Colour;
+import amberlens.core.layering.Colour;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;
@@ -17,7 +17,7 @@ import amberlens.core.render.FrameRaster;
 import amberlens.core.render.Rows;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
-import amberlens.media.picture.PictureCache;
+import amberlens.media.pixels.PixelCache;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -40,7 +40,7 @@ class ExportTest {
     private Path folder;
 
     private Project project = Project.empty("none");
-    private final PictureCache pictures = new PictureCache(1 << 28, Runnable::run, Rows.ALONE);
+    private final PixelCache pictures = new PixelCache(1 << 28, Runnable::run, Rows.ALONE);
 
     @BeforeEach
     void drawProject() throws IOException {

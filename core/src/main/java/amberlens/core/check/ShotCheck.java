@@ -1,0 +1,31 @@
+package amberlens.core.check;
+
+import amberlens.core.edges.EdgeReport;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Take;
+import amberlens.core.pace.Pace;
+import amberlens.core.pace.PaceReport;
+import amberlens.core.sharpness.Enlargement;
+
+/**
+ * All that is measured of one shot.
+ *
+ * @param fastest the greatest pace between two of its frames
+ * @param fastestFrame the first of those two frames
+ */
+public record ShotCheck(
+        Shot shot, Take take, EdgeReport edges, Enlargement enlargement, Pace fastest, int fastestFrame) {
+
+    public static ShotCheck of(Project project, Shot shot) {
+        Take take = project.take(shot);
+        PaceReport paces = PaceReport.of(take);
+        return new ShotCheck(
+                shot, take, EdgeReport.of(take), Enlargement.greatest(take), paces.greatest(), paces.fastest());
+    }
+
+    /** Whether no judged edge is open; a shot that is not meant to fill the frame is not judged. */
+    public boolean sealed() {
+        return !shot.fillsFrame() || edges.isSealed();
+    }
+}

@@ -1,0 +1,135 @@
+package amberlens.core.edit;
+
+import amberlens.core.keys.Carrying;
+import amberlens.core.keys.MoveLength;
+import amberlens.core.model.Carried;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Property;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * One shot's move put on other shots, with the same look and stretched to their lengths. A linked move goes on following: whatever
+ * changes the first changes the others, but for the properties that were changed on them since, which are their own from then on.
+ */
+public final class CarryEdits {
+    private CarryEdits() {}
+
+    /**
+     * Carries a move.
+     *
+     * @param properties those that are carried, at least one
+     * @param linked whether they follow from now on
+     */
+    public static Edit carry(String fromId, Set<String> toIds, Set<Property> properties, boolean linked) {
+        int count = toIds.contains(fromId) ? toIds.size() - 1 : toIds.size();
+        return Edit.of("carrying of a move to " + count + (count == 1 ? " shot" : " shots"), project -> {
+            Shot from = project.shot(fromId).orElseThrow();
+            return project.withShots(project.shots().stream()
+                    .map(shot -> toIds.contains(shot.id()) && !shot.id().equals(fromId)
+                            ? carried(project, from, shot, properties, linked)
+                            : shot)
+                    .toList());
+        });
+    }
+
+    private static Shot carried(Project project, Shot from, Shot to, Set<Property> properties, boolean linked) {
+        Optional<Carried> link = linked ? Optional.of(new Carried(from.id(), properties)) : Optional.empty();
+        Optional<Carried> others =
+                to.settings().carried().filter(old -> !linked && !properties.containsAll(old.properties()));
+        return to.withCamera(taken(project, from, to, properties))
+                .withSettings(to.settings().withCarried(link.or(() -> others)));
+    }
+
+    /** Frees shots from what they follow; their moves stay as they are. */
+    public static Edit free(Set<String> shotIds) {
+        return Edit.of(
+                "freeing of moves",
+                project -> project.withShots(project.shots().stream()
+                        .map(shot -> shotIds.contains(shot.id())
+                                ? shot.withSettings(shot.settings().withCarried(Optional.empty()))
+                                : shot)
+                        .toList()));
+    }
+
+    /** An edit with what follows from it for linked moves. */
+    public static Project apply(Edit edit, Project before) {
+        Project after = edit.apply(before);
+        boolean any = after != before
+                && after.shots().stream()
+                        .anyMatch(shot -> shot.settings().carried().isPresent());
+        return any ? followed(before, after) : after;
+    }
+
+    private static Project followed(Project before, Project after) {
+        Project now = after;
+        List<String> followers = after.shots().stream()
+                .filter(shot -> shot.settings().carried().isPresent())
+                .map(Shot::id)
+                .toList();
+        for (String id : followers) {
+            Project current = now;
+            now = now.mapShot(id, shot -> followed(before, current, shot));
+        }
+        return now;
+    }
+
+    private static Shot followed(Project before, Project after, Shot shot) {
+        Carried link = shot.settings().carried().orElseThrow();
+        Optional<Shot> from = after.shot(link.from());
+        if (from.isEmpty()) {
+            return shot.withSettings(shot.settings().withCarried(Optional.empty()));
+        }
+        Optional<Shot> old = before.shot(shot.id());
+        boolean sameLink = old.isPresent()
+                && old.get().settings().carried().equals(shot.settings().carried());
+        Shot own = sameLink ? freed(old.get(), shot, link) : shot;
+        Optional<Carried> left = own.settings().carried();
+        boolean changed = left.isPresent()
+                && (!before.shot(link.from()).map(Shot::camera).equals(from.map(Shot::camera))
+                        || !before.shot(link.from()).map(Shot::length).equals(from.map(Shot::length))
+                        || !old.map(Shot::length).equals(Optional.of(shot.length()))
+                        || !old.map(Shot::media).equals(Optional.of(shot.media())));
+        return changed ? own.withCamera(taken(after, from.get(), own, left.get().properties())) : own;
+    }
+
+    /** The shot without the links of the properties that were changed on it by themselves. */
+    private static Shot freed(Shot old, Shot shot, Carried link) {
+        if (old.camera() == shot.camera()
+                || old.length() != shot.length()
+                || !old.media().equals(shot.media())) {
+            return shot;
+        }
+        Set<Property> left = EnumSet.copyOf(link.properties());
+        left.removeIf(
+                property -> !old.camera().channel(property).equals(shot.camera().channel(property)));
+        Optional<Carried> rest = left.isEmpty() ? Optional.empty() : Optional.of(new Carried(link.from(), left));
+        return shot.withSettings(shot.settings().withCarried(rest));
+    }
+
+    private static CameraTrack taken(Project project, Shot from, Shot to, Set<Property> properties) {
+        Media source = project.mediaOf(from);
+        CameraTrack fitted = MoveLength.stretched(
+                Carrying.fitted(
+                        from.camera(), source.size(), project.mediaOf(to).size(), project.frameSize()),
+                from.length(),
+                to.length());
+        CameraTrack camera = to.camera();
+        for (Property property : properties) {
+            camera = switch (property) {
+                case SCALE -> camera.withScale(fitted.scale());
+                case POSITION -> camera.withPosition(fitted.position());
+                case ROTATION -> camera.withRotation(fitted.rotation());
+                case ANCHOR -> camera.withAnchor(fitted.anchor());
+                case OPACITY -> camera.withOpacity(fitted.opacity());
+                case SPEED -> camera.withSpeed(fitted.speed());
+            };
+        }
+        return camera;
+    }
+}

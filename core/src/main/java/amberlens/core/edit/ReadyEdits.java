@@ -1,0 +1,107 @@
+package amberlens.core.edit;
+
+import amberlens.core.model.Marker;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.ready.Arrangement;
+import amberlens.core.ready.OwnMove;
+import amberlens.core.ready.ReadyMove;
+import amberlens.core.ready.ReadyMoves;
+import amberlens.core.ready.Stage;
+import amberlens.core.ready.Wish;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+
+/** Ready moves given to shots. What they will be is planned first, since some pictures may refuse. */
+public final class ReadyEdits {
+    private ReadyEdits() {}
+
+    /**
+     * Moves for shots, ready to be taken.
+     *
+     * @param cameras by the id of their shot
+     * @param remarks by the id of the shot: why it gets none, or what is to be known of the one it gets
+     * @param fills whether the moves are meant to fill the frame
+     */
+    public record Plan(String name, Map<String, CameraTrack> cameras, Map<String, String> remarks, boolean fills) {
+        /** Puts the moves in force, as one step. */
+        public Edit edit() {
+            return Edit.of(
+                    name,
+                    project -> project.withShots(project.shots().stream()
+                            .map(shot -> cameras.containsKey(shot.id()) ? moved(shot) : shot)
+                            .toList()));
+        }
+
+        private Shot moved(Shot shot) {
+            Shot moved = shot.withCamera(shot.camera().withMoveOf(cameras.get(shot.id())));
+            return fills ? moved : moved.withSettings(moved.settings().withFillsFrame(false));
+        }
+    }
+
+    /** What a ready move has to work with in a shot. */
+    public static Stage stage(Project project, Shot shot, double limitPercent) {
+        var beats = new TreeSet<Integer>();
+        shot.markers().stream().map(Marker::at).forEach(beats::add);
+        project.markers().stream()
+                .map(Marker::at)
+                .filter(shot.onLineUp()::contains)
+                .map(at -> at - shot.start())
+                .forEach(beats::add);
+        return new Stage(
+                project.mediaOf(shot).size(),
+                project.frameSize(),
+                shot.length(),
+                limitPercent,
+                shot.settings().subject(),
+                List.copyOf(beats));
+    }
+
+    /** The same ready move for several shots. */
+    public static Plan plan(Project project, Set<String> shotIds, ReadyMove move, Wish wish, double limitPercent) {
+        return plan(
+                move.words().toLowerCase(Locale.ROOT),
+                project,
+                shotIds,
+                limitPercent,
+                move.fills(),
+                stage -> ReadyMoves.make(move, stage, wish));
+    }
+
+    /** A kept move for several shots. */
+    public static Plan plan(Project project, Set<String> shotIds, OwnMove move, double limitPercent) {
+        return plan("move \"" + move.name() + "\"", project, shotIds, limitPercent, true, move::make);
+    }
+
+    /** Suitable moves for all of some shots, in order of time. */
+    public static Plan arrange(Project project, Set<String> shotIds, long seed, double amount, double limitPercent) {
+        var arrangement = new Arrangement(seed, amount);
+        return plan("arrangement of " + shotIds.size() + " shots", project, shotIds, limitPercent, true, stage -> {
+            Arrangement.Choice choice = arrangement.next(stage);
+            return ReadyMoves.make(choice.move(), stage, choice.wish());
+        });
+    }
+
+    private static Plan plan(
+            String name,
+            Project project,
+            Set<String> shotIds,
+            double limitPercent,
+            boolean fills,
+            Function<Stage, ReadyMoves.Made> make) {
+        Map<String, CameraTrack> cameras = new LinkedHashMap<>();
+        Map<String, String> remarks = new LinkedHashMap<>();
+        for (Shot shot : LineUpEdits.chosen(project, shotIds)) {
+            ReadyMoves.Made made = make.apply(stage(project, shot, limitPercent));
+            made.camera().ifPresent(camera -> cameras.put(shot.id(), camera));
+            made.reason().ifPresent(reason -> remarks.put(shot.id(), reason));
+        }
+        return new Plan(name, cameras, remarks, fills);
+    }
+}

@@ -1,0 +1,85 @@
+package amberlens.core.footage;
+
+import amberlens.core.motion.Channel;
+import amberlens.core.time.FrameRate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * From the frames of a shot to places in its footage.
+ *
+ * <p>A frame of the shot lasts r = (footage rate) / (project rate) frames of the footage, an exact fraction. At a constant speed v
+ * the place is in + f·v·r. A keyed speed is integrated: the way over one frame of the shot is taken by Simpson's rule, which
+ * is exact for linear legs; the ways are summed once for each speed and remembered.
+ *
+ * @param footage what is shown
+ * @param source from where
+ * @param speed per cent
+ * @param rate of the project
+ */
+public record SourceTime(Footage footage, Source source, Channel<Double> speed, FrameRate rate) {
+    private static final ThreadLocal<@Nullable Ways> LAST = new ThreadLocal<>();
+
+    /** What a shot shows at one of its frames. */
+    public SourceFrames at(int frame) {
+        return SourceFrames.at(place(frame), source.conversion(), footage);
+    }
+
+    /** The place of the footage at a frame of the shot; it may lie outside the footage. */
+    public double place(int frame) {
+        double numerator = (double) footage.rate().numerator() * rate.denominator();
+        double denominator = (double) footage.rate().denominator() * rate.numerator();
+        return source.in() + way(frame) * numerator / denominator;
+    }
+
+    /** How many frames of the shot's own rate have been run through, times the speed. */
+    private double way(int frame) {
+        if (!speed.animated() || speed.muted()) {
+            return frame * speed.constant() / 100;
+        }
+        return Ways.of(speed).upTo(frame);
+    }
+
+    /** The ways run through since frame 0 at a keyed speed. */
+    private static final class Ways {
+        private final Channel<Double> speed;
+        private final int first;
+        private final double[] sums;
+
+        static Ways of(Channel<Double> speed) {
+            Ways last = LAST.get();
+            if (last == null || last.speed != speed) {
+                last = new Ways(speed);
+                LAST.set(last);
+            }
+            return last;
+        }
+
+        private Ways(Channel<Double> speed) {
+            this.speed = speed;
+            first = Math.min(0, speed.keys().getFirst().at());
+            sums = new double[Math.max(0, speed.keys().getLast().at()) - first + 1];
+            for (int i = 1; i < sums.length; i++) {
+                sums[i] = sums[i - 1] + step(first + i - 1);
+            }
+            double zero = sums[-first];
+            for (int i = 0; i < sums.length; i++) {
+                sums[i] -= zero;
+            }
+        }
+
+        /** The way over one frame. At a hold the speed jumps at the key, so its end is read just before it. */
+        private double step(int frame) {
+            double end = Math.nextDown(frame + 1.0);
+            return (speed.at(frame) + 4 * speed.at(frame + 0.5) + speed.at(end)) / 600;
+        }
+
+        double upTo(int frame) {
+            int index = frame - first;
+            if (index < 0) {
+                return sums[0] + index * speed.at(first) / 100;
+            }
+            int last = sums.length - 1;
+            return index <= last ? sums[index] : sums[last] + (index - last) * speed.at((double) first + last) / 100;
+        }
+    }
+}

@@ -1,0 +1,36 @@
+package amberlens.core.layering;
+
+import java.util.Locale;
+
+/**
+ * An opaque sRGB colour.
+ *
+ * @param rgb 0xRRGGBB
+ */
+public record Colour(int rgb) {
+    public static final Colour BLACK = new Colour(0);
+
+    public Colour {
+        if (rgb < 0 || rgb > 0xFFFFFF) {
+            throw new IllegalArgumentException("a colour lies in 000000 … FFFFFF, not " + Integer.toHexString(rgb));
+        }
+    }
+
+    /**
+     * Reads {@code #RRGGBB}.
+     *
+     * @throws IllegalArgumentException when the text is not such a colour
+     */
+    public static Colour parse(String text) {
+        if (!text.matches("#[0-9A-Fa-f]{6}")) {
+            throw new IllegalArgumentException("a colour is written like #1A2B3C, not \"" + text + "\"");
+        }
+        return new Colour(Integer.parseInt(text.substring(1), 16));
+    }
+
+    /** {@code #RRGGBB}. */
+    @Override
+    public String toString() {
+        return String.format(Locale.ROOT, "#%06X", rgb);
+    }
+}

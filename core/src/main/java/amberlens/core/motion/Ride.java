@@ -1,0 +1,79 @@
+package amberlens.core.motion;
+
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
+import java.util.List;
+
+/**
+ * Moves that are laid over a shot as a whole: each maps the frame onto itself as a camera maps a picture, the nearest one first.
+ *
+ * <p>A rig with the uniform scale r, turn ρ, position Q and anchor B (frame pixels both) takes a frame point x to Q + R(ρ)·r·(x − B). A
+ * pose under it is a pose again: scale r·S, turn θ + ρ, position Q + R(ρ)·r·(P − B), the same anchor.
+ *
+ * @param rigs the moves
+ * @param origin where the frame that poses are given in begins in the whole frame; not zero where a mask is judged
+ */
+public record Ride(List<Rig> rigs, FramePoint origin) {
+    public static final Ride NONE = new Ride(List.of(), FramePoint.ZERO);
+
+    /**
+     * One move laid over a shot.
+     *
+     * @param camera of the rig; its scale counts by its horizontal number
+     * @param offset the rig's frame at the shot's frame 0
+     * @param length of the rig in frames; outside it does nothing
+     */
+    public record Rig(CameraTrack camera, int offset, int length) {
+        private boolean rides(double shotFrame) {
+            double at = shotFrame + offset;
+            return at >= 0 && at <= length - 1;
+        }
+    }
+
+    public Ride {
+        rigs = List.copyOf(rigs);
+    }
+
+    public boolean isNone() {
+        return rigs.isEmpty();
+    }
+
+    public Ride withOrigin(FramePoint newOrigin) {
+        return new Ride(rigs, newOrigin);
+    }
+
+    /** The pose of a shot at one of its frames with everything that rides on it. */
+    public Pose on(Pose pose, double shotFrame) {
+        Pose ridden = pose;
+        for (Rig rig : rigs) {
+            if (rig.rides(shotFrame)) {
+                ridden = ridden(ridden, rig.camera().at(shotFrame + rig.offset()));
+            }
+        }
+        return ridden;
+    }
+
+    private Pose ridden(Pose pose, Pose rig) {
+        FramePoint whole = pose.position().plus(origin);
+        Pose uniform = rig.withScale(Scale.uniform(rig.scale().x()));
+        FramePoint to = uniform.toFrame(new PicturePoint(whole.x(), whole.y()));
+        return new Pose(
+                pose.scale().times(uniform.scale().factorX()),
+                to.minus(origin),
+                pose.degrees() + rig.degrees(),
+                pose.anchor());
+    }
+
+    /** Where a frame point was before everything that rides moved it. */
+    public FramePoint before(FramePoint point, double shotFrame) {
+        FramePoint at = point.plus(origin);
+        for (Rig rig : rigs.reversed()) {
+            if (rig.rides(shotFrame)) {
+                Pose pose = rig.camera().at(shotFrame + rig.offset());
+                var under = pose.withScale(Scale.uniform(pose.scale().x())).toPicture(at);
+                at = new FramePoint(under.x(), under.y());
+            }
+        }
+        return at.minus(origin);
+    }
+}

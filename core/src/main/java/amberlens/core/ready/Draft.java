@@ -1,0 +1,73 @@
+package amberlens.core.ready;
+
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Leg;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Scale;
+import amberlens.core.motion.TimingCurve;
+import amberlens.core.motion.ValueKinds;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Framings at equal distances in time.
+ *
+ * @param poses one for a still, two or more for a move; all with the same anchor
+ * @param even whether the zoom grows by equal ratios
+ * @param ease instead of the wish's own
+ * @param times the frames of the poses; empty for equal distances between the rests
+ * @param smooth whether the legs run smoothly through the framings
+ */
+record Draft(List<Pose> poses, boolean even, Optional<TimingCurve> ease, List<Integer> times, boolean smooth) {
+    Draft(List<Pose> poses, boolean even) {
+        this(poses, even, Optional.empty(), List.of(), false);
+    }
+
+    Draft backwards() {
+        return new Draft(poses.reversed(), even, ease, times, smooth);
+    }
+
+    Draft with(TimingCurve timing) {
+        return new Draft(poses, even, Optional.of(timing), times, smooth);
+    }
+
+    /** The move over a shot, between the rests. */
+    CameraTrack camera(int length, Wish wish) {
+        int first = Math.min(wish.restBefore(), length - 1);
+        int last = Math.max(first, length - 1 - wish.restAfter());
+        if (poses.size() == 1 || last - first < poses.size() - 1) {
+            return CameraTrack.still(poses.getLast());
+        }
+        Leg leg = smooth ? Leg.SMOOTH : new Leg.Curve(ease.orElse(wish.timing()));
+        List<Key<Scale>> scales = new ArrayList<>();
+        List<Key<FramePoint>> positions = new ArrayList<>();
+        List<Key<Double>> turns = new ArrayList<>();
+        for (int i = 0; i < poses.size(); i++) {
+            Pose pose = poses.get(i);
+            int at = times.isEmpty()
+                    ? first + Math.round((float) (last - first) * i / (poses.size() - 1))
+                    : times.get(i);
+            scales.add(Key.of(at, pose.scale(), leg).withEven(even));
+            positions.add(Key.of(at, pose.position(), leg));
+            turns.add(Key.of(at, pose.degrees(), leg));
+        }
+        boolean zooms = poses.stream()
+                .anyMatch(pose -> !pose.scale().equals(poses.getFirst().scale()));
+        boolean goes = poses.stream()
+                .anyMatch(pose -> !pose.position().equals(poses.getFirst().position()));
+        boolean turn = poses.stream()
+                .anyMatch(pose -> pose.degrees() != poses.getFirst().degrees());
+        Pose start = poses.getFirst();
+        return new CameraTrack(
+                zooms ? Channel.keyed(ValueKinds.SCALE, scales) : Channel.constant(ValueKinds.SCALE, start.scale()),
+                goes || zooms
+                        ? Channel.keyed(ValueKinds.POSITION, positions)
+                        : Channel.constant(ValueKinds.POSITION, start.position()),
+                turn ? Channel.keyed(ValueKinds.DEGREES, turns) : Channel.constant(ValueKinds.DEGREES, start.degrees()),
+                Channel.constant(ValueKinds.ANCHOR, start.anchor()));
+    }
+}

@@ -1,0 +1,189 @@
+package amberlens.core.ready;
+
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Scale;
+import amberlens.core.motion.TimingCurve;
+import java.util.List;
+import java.util.function.BiFunction;
+
+/**
+ * The stock moves. Each is drawn without regard to edges where a turn may open them; {@link ReadyMoves} seals it then. Amounts are
+ * common practice for moves that should be felt rather than seen: a push of 12 %, a slide of a tenth of the frame.
+ */
+public enum ReadyMove {
+    PUSH_IN("Push-in", "slowly closer to the subject", true, ReadyMove::pushIn),
+    PULL_OUT("Pull-out", "slowly away from the subject", true, (stage, wish) -> pushIn(stage, wish)
+            .backwards()),
+    SLIDE("Slide", "level, to one side", true, ReadyMove::slide),
+    TILT("Tilt", "along the height of the picture", true, ReadyMove::tilt),
+    DRIFT("Drift", "diagonally, with a little push", true, ReadyMove::drift),
+    ROLL("Roll", "a small turn about the middle", true, ReadyMove::roll),
+    SPIN("Spin", "a whole turn, coming closer", true, ReadyMove::spin),
+    REVEAL("Reveal", "from the subject to the whole", true, ReadyMove::reveal),
+    SWEEP("Panorama sweep", "from end to end of a wide picture", true, ReadyMove::sweep),
+    PAN_AND_ZOOM("Pan and zoom", "from one place to the subject", true, ReadyMove::panAndZoom),
+    TUMBLE_IN("Tumble in", "from outside, turning, into its place", false, ReadyMove::tumbleIn),
+    SWAY("Sway", "a fine drift as if held by hand", true, (stage, wish) -> HandHeld.move(stage, wish)),
+    PULSE("Pulse", "a small push on every beat", true, Pulses::move),
+    SETTLE("Settle", "a fast start and a long arrival", true, ReadyMove::settle),
+    STILL("Still", "the picture fills the frame and stands", true, (stage, wish) -> still(stage));
+
+    private static final double PUSH = 0.12;
+    private static final double SLIDE_PART = 0.10;
+    private static final double SPARE = 1.01;
+
+    private final String words;
+    private final String use;
+    private final boolean fills;
+    private final BiFunction<Stage, Wish, Draft> draw;
+
+    ReadyMove(String words, String use, boolean fills, BiFunction<Stage, Wish, Draft> draw) {
+        this.words = words;
+        this.use = use;
+        this.fills = fills;
+        this.draw = draw;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** What it does, in a few words. */
+    public String use() {
+        return use;
+    }
+
+    /** Whether it is meant to fill the frame; a picture that tumbles in is not. */
+    public boolean fills() {
+        return fills;
+    }
+
+    /** Whether its direction means something. */
+    public boolean directed() {
+        return List.of(SLIDE, TILT, DRIFT, ROLL, SPIN, SWEEP, TUMBLE_IN).contains(this);
+    }
+
+    /** The move as it is drawn, before it is sealed. */
+    CameraTrack draft(Stage stage, Wish wish) {
+        return draw.apply(stage, wish).camera(stage.length(), wish);
+    }
+
+    private static Draft pushIn(Stage stage, Wish wish) {
+        double near = stage.fill() * (1 + PUSH * wish.part());
+        return new Draft(List.of(stage.at(stage.middle(), stage.fill()), stage.at(stage.point(), near)), true);
+    }
+
+    /** Enough larger than the frame that there is way to go, but no larger than that. */
+    private static double withWay(Stage stage, double partX, double partY) {
+        double fill = stage.fill();
+        double needX = stage.frame().width() * (1 + partX) / stage.picture().width();
+        double needY = stage.frame().height() * (1 + partY) / stage.picture().height();
+        return Math.max(fill, 100 * Math.max(needX, needY));
+    }
+
+    private static Draft along(Stage stage, double percent, double dx, double dy) {
+        double x = dx * stage.frame().width() / (percent / 100) / 2;
+        double y = dy * stage.frame().height() / (percent / 100) / 2;
+        PicturePoint middle = stage.point();
+        return new Draft(List.of(stage.at(middle.plus(-x, -y), percent), stage.at(middle.plus(x, y), percent)), false);
+    }
+
+    private static Draft slide(Stage stage, Wish wish) {
+        double part = SLIDE_PART * wish.part();
+        Direction to = wish.direction();
+        double percent = withWay(stage, Math.abs(to.x()) * part, Math.abs(to.y()) * part);
+        return along(stage, percent, to.x() * part, to.y() * part);
+    }
+
+    /** Uses the height that the picture has to spare, up to half a frame at the usual amount. */
+    private static Draft tilt(Stage stage, Wish wish) {
+        double spare =
+                stage.fill() / 100 * stage.picture().height() / stage.frame().height() - 1;
+        double part = Math.max(SLIDE_PART * wish.part(), Math.min(spare, 0.5 * wish.part()));
+        int sign = wish.direction() == Direction.UP || wish.direction() == Direction.LEFT ? -1 : 1;
+        return along(stage, withWay(stage, 0, part), 0, sign * part);
+    }
+
+    private static Draft drift(Stage stage, Wish wish) {
+        double part = 0.06 * wish.part();
+        double percent = withWay(stage, part, part);
+        int sideways = wish.direction() == Direction.LEFT ? -1 : 1;
+        int down = wish.direction() == Direction.UP ? -1 : 1;
+        Draft level = along(stage, percent, sideways * part, down * part);
+        Pose end = level.poses().getLast().zoomedAbout(stage.frame().centre(), 1 + 0.04 * wish.part());
+        return new Draft(List.of(level.poses().getFirst(), end), true);
+    }
+
+    private static Draft roll(Stage stage, Wish wish) {
+        double degrees = 2 * wish.part() * (wish.direction() == Direction.LEFT ? -1 : 1);
+        Pose level = stage.at(stage.point(), stage.fill());
+        return new Draft(
+                List.of(
+                        level.turnedAbout(stage.frame().centre(), -degrees / 2),
+                        level.turnedAbout(stage.frame().centre(), degrees / 2)),
+                false);
+    }
+
+    private static Draft spin(Stage stage, Wish wish) {
+        double degrees = 360 * Math.max(1, Math.round(wish.part())) * (wish.direction() == Direction.LEFT ? -1 : 1);
+        Pose start = stage.at(stage.point(), stage.fill());
+        Pose end = start.turnedAbout(stage.frame().centre(), degrees)
+                .zoomedAbout(stage.frame().centre(), 1 + PUSH * wish.part());
+        return new Draft(List.of(start, end), true);
+    }
+
+    private static Draft reveal(Stage stage, Wish wish) {
+        double near =
+                Math.max(stage.fill() * SPARE, Math.min(stage.fill() * (1 + 0.8 * wish.part()), stage.limitPercent()));
+        return new Draft(List.of(stage.at(stage.point(), near), stage.at(stage.middle(), stage.fill())), true);
+    }
+
+    private static Draft sweep(Stage stage, Wish wish) {
+        boolean wide = stage.relativeShape() >= 1;
+        double percent = stage.fill() * (wide ? 1 : SPARE + SLIDE_PART * wish.part());
+        double reach = Math.min(1, 0.9 * wish.part());
+        PicturePoint middle = stage.middle();
+        double x = stage.picture().width() * reach / 2;
+        double y = stage.picture().height() * reach / 2;
+        boolean back = wish.direction() == Direction.LEFT || wish.direction() == Direction.UP;
+        Pose one = stage.at(wide ? middle.plus(-x, 0) : middle.plus(0, -y), percent);
+        Pose other = stage.at(wide ? middle.plus(x, 0) : middle.plus(0, y), percent);
+        return new Draft(back ? List.of(other, one) : List.of(one, other), false);
+    }
+
+    /** From the other side of the picture to the subject; without a subject from third to third. */
+    private static Draft panAndZoom(Stage stage, Wish wish) {
+        PicturePoint to = stage.subject()
+                .orElse(new PicturePoint(
+                        stage.picture().width() * 2 / 3.0, stage.picture().height() / 2.0));
+        var from = new PicturePoint(
+                stage.picture().width() - to.x(), stage.picture().height() - to.y());
+        double near =
+                Math.max(stage.fill() * SPARE, Math.min(stage.fill() * (1 + 0.5 * wish.part()), stage.limitPercent()));
+        double far = stage.fill() * (1 + 0.15 * wish.part());
+        return new Draft(List.of(stage.at(from, Math.min(far, near)), stage.at(to, near)), true);
+    }
+
+    private static Draft tumbleIn(Stage stage, Wish wish) {
+        Pose place = stage.at(stage.middle(), stage.fill());
+        Direction from = wish.direction();
+        var outside = new FramePoint(
+                -1.4 * from.x() * stage.frame().width(),
+                -1.4 * from.y() * stage.frame().height());
+        Pose start = place.withPosition(place.position().plus(outside))
+                .withDegrees(-from.x() * 75 * wish.part() - from.y() * 40 * wish.part())
+                .withScale(Scale.uniform(place.scale().x() * 0.55));
+        return new Draft(List.of(start, place), false);
+    }
+
+    private static Draft settle(Stage stage, Wish wish) {
+        return pushIn(stage, wish).with(new TimingCurve(0.05, 0.7, 0.1, 1));
+    }
+
+    private static Draft still(Stage stage) {
+        return new Draft(List.of(stage.at(stage.point(), stage.fill())), false);
+    }
+}

@@ -1,0 +1,56 @@
+package amberlens.core.ready;
+
+import amberlens.core.edges.EdgeReport;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Take;
+import amberlens.core.seal.Seal;
+import amberlens.core.seal.SealResult;
+import amberlens.core.seal.SealTerms;
+import amberlens.core.seal.SealWay;
+import amberlens.core.sharpness.Enlargement;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Ready moves, sealed. */
+public final class ReadyMoves {
+    private ReadyMoves() {}
+
+    /**
+     * What came of a ready move.
+     *
+     * @param camera the sealed move; empty when it cannot be sealed
+     * @param reason why not, in words; what is to be known, for example that it enlarges the picture beyond the limit, else
+     */
+    public record Made(Optional<CameraTrack> camera, Optional<String> reason) {}
+
+    /** A move for a stage. Where its turn or its way opens an edge, a lift closes it. */
+    public static Made make(ReadyMove move, Stage stage, Wish wish) {
+        CameraTrack draft = move.draft(stage, wish);
+        return move.fills() ? sealed(draft, stage) : new Made(Optional.of(draft), Optional.empty());
+    }
+
+    /** Any move brought to a stage, sealed. */
+    static Made sealed(CameraTrack draft, Stage stage) {
+        var take = new Take(draft, stage.length(), stage.picture(), stage.frame());
+        if (EdgeReport.of(take).isSealed()) {
+            return new Made(Optional.of(draft), enlarged(take, stage));
+        }
+        return switch (Seal.by(SealWay.LIFT, take, SealTerms.free())) {
+            case SealResult.Sealed sealed ->
+                new Made(Optional.of(sealed.camera()), enlarged(take.withCamera(sealed.camera()), stage));
+            case SealResult.AlreadySealed _ -> new Made(Optional.of(draft), Optional.empty());
+            case SealResult.Refused refused -> new Made(Optional.empty(), Optional.of(refused.reason()));
+        };
+    }
+
+    private static Optional<String> enlarged(Take take, Stage stage) {
+        double percent = Enlargement.greatest(take).percent();
+        return percent <= stage.limitPercent() + 1e-6
+                ? Optional.empty()
+                : Optional.of(String.format(
+                        Locale.ROOT,
+                        "it enlarges the picture to %.0f %%, above the limit of %.0f %%",
+                        percent,
+                        stage.limitPercent()));
+    }
+}

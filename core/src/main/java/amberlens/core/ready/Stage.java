@@ -1,0 +1,66 @@
+package amberlens.core.ready;
+
+import amberlens.core.edges.Conform;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Scale;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a ready move has to work with.
+ *
+ * @param picture source pixels
+ * @param frame frame pixels
+ * @param length frames of the shot, at least 1
+ * @param limitPercent the greatest enlargement that is wanted
+ * @param subject a point of the picture that matters
+ * @param beats frames of the shot at which something sounds
+ */
+public record Stage(
+        Size picture,
+        Size frame,
+        int length,
+        double limitPercent,
+        Optional<PicturePoint> subject,
+        List<Integer> beats) {
+    public Stage {
+        beats = List.copyOf(beats);
+    }
+
+    /** The scale at which the picture just fills the frame, in per cent. */
+    double fill() {
+        return Conform.FILL.pose(picture, frame).scale().x();
+    }
+
+    /** Where a move looks that looks somewhere: at the subject, or at the middle. */
+    PicturePoint point() {
+        return subject.orElseGet(this::middle);
+    }
+
+    PicturePoint middle() {
+        return new PicturePoint(picture.width() / 2.0, picture.height() / 2.0);
+    }
+
+    /** An unturned framing of a scale about a picture point, moved as far as needed to stay inside. */
+    Pose at(PicturePoint centre, double percent) {
+        Pose pose = Pose.neutral(picture, frame).withScale(Scale.uniform(percent));
+        double halfX = frame.width() / 2.0 / pose.scale().factorX();
+        double halfY = frame.height() / 2.0 / pose.scale().factorY();
+        var inside = new PicturePoint(
+                within(centre.x(), halfX, picture.width()), within(centre.y(), halfY, picture.height()));
+        FramePoint off = frame.centre().minus(pose.toFrame(inside));
+        return pose.withPosition(pose.position().plus(off));
+    }
+
+    private static double within(double value, double half, double whole) {
+        return half * 2 >= whole ? whole / 2 : Math.clamp(value, half, whole - half);
+    }
+
+    /** How much wider the picture is than the frame: 1 for the same shape, above 1 for wider, below for taller. */
+    double relativeShape() {
+        return (double) picture.width() / picture.height() * frame.height() / frame.width();
+    }
+}

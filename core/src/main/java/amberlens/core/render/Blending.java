@@ -1,0 +1,48 @@
+package amberlens.core.render;
+
+import amberlens.core.layering.BlendMode;
+
+/**
+ * Lays one row of premultiplied linear light over another.
+ *
+ * <p>Simple compositing with blending of W3C <em>Compositing and Blending Level 1</em>, sections 5 and 9, in premultiplied form:
+ * co = cs·(1 − αb) + cb·(1 − αs) + αs·αb·B(Cb, Cs) and αo = αs + αb·(1 − αs). The standard leaves the colour space to its host; here
+ * it is linear light.
+ */
+final class Blending {
+    private Blending() {}
+
+    /** Lays a row over another one, which changes. */
+    static void over(float[] below, float[] above, BlendMode mode) {
+        if (mode == BlendMode.NORMAL) {
+            over(below, above);
+            return;
+        }
+        for (int i = 0; i < below.length; i += 4) {
+            float top = above[i + 3];
+            if (top > 0) {
+                float bottom = below[i + 3];
+                for (int c = i; c < i + 3; c++) {
+                    double both = bottom <= 0 ? 0 : mode.blend(plain(below[c], bottom), plain(above[c], top));
+                    below[c] = (float) (above[c] * (1 - bottom) + below[c] * (1 - top) + top * bottom * both);
+                }
+                below[i + 3] = top + bottom * (1 - top);
+            }
+        }
+    }
+
+    private static void over(float[] below, float[] above) {
+        for (int i = 0; i < below.length; i += 4) {
+            float rest = 1 - above[i + 3];
+            below[i] = above[i] + rest * below[i];
+            below[i + 1] = above[i + 1] + rest * below[i + 1];
+            below[i + 2] = above[i + 2] + rest * below[i + 2];
+            below[i + 3] = above[i + 3] + rest * below[i + 3];
+        }
+    }
+
+    /** A component without its alpha, within what can be shown. */
+    private static double plain(float premultiplied, float alpha) {
+        return Math.clamp(premultiplied / (double) alpha, 0, 1);
+    }
+}

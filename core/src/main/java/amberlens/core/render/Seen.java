@@ -1,0 +1,53 @@
+package amberlens.core.render;
+
+import amberlens.core.layering.BlendMode;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/** Something that can be seen in the output. */
+public sealed interface Seen permits Layer, Seen.Group, Seen.Mix {
+    /** Whether nothing that lies below it can be seen. */
+    boolean hidesAllBelow();
+
+    /** The same with every placed picture in it changed. */
+    Seen map(UnaryOperator<Layer> change);
+
+    /**
+     * Things laid over each other on their own, and then as one over what is below.
+     *
+     * @param parts the lowest first
+     * @param opacity 0 … 1
+     */
+    record Group(List<Seen> parts, double opacity, BlendMode blend) implements Seen {
+        public Group {
+            parts = List.copyOf(parts);
+        }
+
+        @Override
+        public boolean hidesAllBelow() {
+            return opacity == 1 && blend == BlendMode.NORMAL && parts.stream().anyMatch(Seen::hidesAllBelow);
+        }
+
+        @Override
+        public Seen map(UnaryOperator<Layer> change) {
+            return new Group(parts.stream().map(part -> part.map(change)).toList(), opacity, blend);
+        }
+    }
+
+    /**
+     * One thing passing into another: (1 − part) of the first and part of the second, in linear light.
+     *
+     * @param part 0 … 1
+     */
+    record Mix(Seen from, Seen to, double part) implements Seen {
+        @Override
+        public boolean hidesAllBelow() {
+            return from.hidesAllBelow() && to.hidesAllBelow();
+        }
+
+        @Override
+        public Seen map(UnaryOperator<Layer> change) {
+            return new Mix(from.map(change), to.map(change), part);
+        }
+    }
+}

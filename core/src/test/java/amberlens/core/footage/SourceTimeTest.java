@@ -1,0 +1,109 @@
+package amberlens.core.footage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Ease;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.ValueKinds;
+import amberlens.core.time.FrameRate;
+import java.math.BigInteger;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.apache.commons.math3.analysis.integration.IterativeLegendreGaussIntegrator;
+import org.junit.jupiter.api.Test;
+
+class SourceTimeTest {
+    private static final List<FrameRate> RATES = List.of(
+            new FrameRate(24000, 1001),
+            FrameRate.of(24),
+            FrameRate.of(25),
+            new FrameRate(30000, 1001),
+            FrameRate.of(50),
+            new FrameRate(60000, 1001));
+
+    private static SourceTime time(FrameRate footage, FrameRate project, Channel<Double> speed, double in) {
+        return new SourceTime(
+                new Footage(footage, 1_000_000), new Source(in, Source.Conversion.NEAREST, false), speed, project);
+    }
+
+    /** Against exact rational arithmetic: the nearest frame of in + f·v·r, halves upwards. */
+    @Property
+    void at_a_constant_speed_the_nearest_frame_is_that_of_exact_arithmetic(
+            @ForAll @IntRange(max = 5) int footage,
+            @ForAll @IntRange(max = 5) int project,
+            @ForAll @IntRange(min = 1, max = 400) int percent,
+            @ForAll @IntRange(max = 100_000) int frame,
+            @ForAll @IntRange(max = 500) int in) {
+        FrameRate from = RATES.get(footage);
+        FrameRate to = RATES.get(project);
+        BigInteger above = BigInteger.valueOf(frame)
+                .multiply(BigInteger.valueOf(percent))
+                .multiply(BigInteger.valueOf((long) from.numerator() * to.denominator()));
+        BigInteger below =
+                BigInteger.valueOf(100).multiply(BigInteger.valueOf((long) from.denominator() * to.numerator()));
+        BigInteger twice =
+                above.add(below.multiply(BigInteger.valueOf(in))).shiftLeft(1).add(below);
+        int nearest = twice.divide(below.shiftLeft(1)).intValueExact();
+        var speed = Channel.constant(ValueKinds.NUMBER, (double) percent);
+        int shown = time(from, to, speed, in).at(frame).first();
+        assertThat(shown).isEqualTo(Math.min(nearest, 999_999));
+    }
+
+    @Test
+    void footage_of_the_projects_own_rate_runs_frame_by_frame() {
+        var plain = time(FrameRate.of(25), FrameRate.of(25), Channel.constant(ValueKinds.NUMBER, 100.0), 3);
+        for (int frame = 0; frame < 5000; frame++) {
+            assertThat(plain.at(frame)).isEqualTo(SourceFrames.only(frame + 3));
+        }
+    }
+
+    @Test
+    void backwards_frozen_and_beyond_the_ends() {
+        var back = time(FrameRate.of(25), FrameRate.of(25), Channel.constant(ValueKinds.NUMBER, -100.0), 50);
+        assertThat(back.at(10).first()).isEqualTo(40);
+        assertThat(back.at(60).first()).isZero();
+        var frozen = time(FrameRate.of(25), FrameRate.of(25), Channel.constant(ValueKinds.NUMBER, 0.0), 50);
+        assertThat(frozen.at(4711).first()).isEqualTo(50);
+    }
+
+    /** The integral of the speed by the Gauss-Legendre integrator of Commons Math. */
+    @Test
+    void a_keyed_speed_is_the_integral_of_its_curve() {
+        var speed = Channel.keyed(
+                ValueKinds.NUMBER,
+                List.of(
+                        Key.of(10, 100.0, Ease.GENTLE_BOTH.leg()),
+                        Key.of(60, 25.0, Ease.LINEAR.leg()),
+                        Key.of(90, 300.0, Ease.GENTLE_ARRIVE.leg()),
+                        Key.of(120, -50.0, Ease.LINEAR.leg())));
+        var eased = time(FrameRate.of(50), FrameRate.of(25), speed, 0);
+        var integrator = new IterativeLegendreGaussIntegrator(16, 1e-10, 1e-10);
+        double way = 0;
+        for (int frame = 0; frame < 150; frame++) {
+            assertThat(eased.place(frame)).isCloseTo(2 * way, within(0.01));
+            way += integrator.integrate(100_000, x -> speed.at(x) / 100, frame, frame + 1.0);
+        }
+    }
+
+    @Test
+    void a_hold_of_the_speed_jumps_at_its_key() {
+        var speed = Channel.keyed(
+                ValueKinds.NUMBER, List.of(Key.of(0, 100.0, Ease.HOLD.leg()), Key.of(10, 0.0, Ease.HOLD.leg())));
+        var held = time(FrameRate.of(25), FrameRate.of(25), speed, 0);
+        assertThat(held.place(10)).isCloseTo(10, within(1e-9));
+        assertThat(held.place(30)).isCloseTo(10, within(1e-9));
+    }
+
+    @Test
+    void places_between_two_frames_blend_them() {
+        Footage footage = new Footage(FrameRate.of(24), 100);
+        assertThat(SourceFrames.at(7.25, Source.Conversion.BLEND, footage)).isEqualTo(new SourceFrames(7, 8, 0.25));
+        assertThat(SourceFrames.at(7, Source.Conversion.BLEND, footage)).isEqualTo(SourceFrames.only(7));
+        assertThat(SourceFrames.at(99.6, Source.Conversion.BLEND, footage)).isEqualTo(SourceFrames.only(99));
+        assertThat(SourceFrames.at(7.5, Source.Conversion.NEAREST, footage)).isEqualTo(SourceFrames.only(8));
+    }
+}

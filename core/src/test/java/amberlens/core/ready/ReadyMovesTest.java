@@ -1,0 +1,179 @@
+package amberlens.core.ready;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import amberlens.core.edges.EdgeReport;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Take;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.LongRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class ReadyMovesTest {
+    private static final Size FRAME = new Size(1920, 1080);
+    private static final Size PICTURE = new Size(6000, 4000);
+
+    private static Stage stage(Size picture, int length) {
+        return new Stage(picture, FRAME, length, 110, Optional.empty(), List.of(20, 45, 70));
+    }
+
+    private static boolean sealed(CameraTrack camera, Stage stage) {
+        return EdgeReport.of(new Take(camera, stage.length(), stage.picture(), stage.frame()))
+                .isSealed();
+    }
+
+    @Property(tries = 1500)
+    void every_move_on_every_picture_is_sealed_or_says_why(
+            @ForAll ReadyMove move,
+            @ForAll Direction direction,
+            @ForAll @IntRange(min = 200, max = 20_000) int width,
+            @ForAll @IntRange(min = 200, max = 6000) int height,
+            @ForAll @IntRange(min = 1, max = 200) int length,
+            @ForAll @DoubleRange(min = 10, max = 400) double amount,
+            @ForAll @LongRange(min = 0, max = 99) long seed,
+            @ForAll @IntRange(min = 0, max = 60) int rest) {
+        Stage stage = stage(new Size(width, height), length);
+        Wish wish = Wish.USUAL
+                .withAmount(amount)
+                .withDirection(direction)
+                .withSeed(seed)
+                .withRests(rest, rest / 2);
+        ReadyMoves.Made made = ReadyMoves.make(move, stage, wish);
+        if (made.camera().isEmpty()) {
+            assertThat(made.reason()).isPresent();
+        } else if (move.fills()) {
+            assertThat(sealed(made.camera().get(), stage)).isTrue();
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(ReadyMove.class)
+    void rests_stand_still_and_the_move_lies_between_them(ReadyMove move) {
+        Stage stage = new Stage(PICTURE, FRAME, 100, 110, Optional.empty(), List.of());
+        CameraTrack camera = ReadyMoves.make(move, stage, Wish.USUAL.withRests(20, 30))
+                .camera()
+                .orElseThrow();
+        if (move == ReadyMove.PULSE) {
+            return;
+        }
+        for (int frame = 0; frame < 20; frame++) {
+            assertThat(camera.at(frame)).isEqualTo(camera.at(0));
+        }
+        for (int frame = 70; frame < 100; frame++) {
+            assertThat(camera.at(frame)).isEqualTo(camera.at(69));
+        }
+        assertThat(camera.at(20).equals(camera.at(69))).isEqualTo(move == ReadyMove.STILL);
+    }
+
+    /** Common practice for a push that is felt rather than seen: about a tenth larger at the end. */
+    @Test
+    void a_push_is_subtle_and_ends_on_the_subject() {
+        var subject = new PicturePoint(2500, 2200);
+        Stage stage = new Stage(PICTURE, FRAME, 100, 110, Optional.of(subject), List.of());
+        CameraTrack camera =
+                ReadyMoves.make(ReadyMove.PUSH_IN, stage, Wish.USUAL).camera().orElseThrow();
+        double first = camera.at(0).scale().x();
+        double last = camera.at(99).scale().x();
+        assertThat(last / first).isCloseTo(1.12, within(1e-9));
+        PicturePoint end = camera.at(99).gateCentre(FRAME);
+        assertThat(Math.hypot(end.x() - subject.x(), end.y() - subject.y()))
+                .isLessThan(Math.hypot(3000 - subject.x(), 2000 - subject.y()));
+    }
+
+    @Test
+    void a_pull_out_is_a_push_in_backwards() {
+        Stage stage = stage(PICTURE, 100);
+        CameraTrack in =
+                ReadyMoves.make(ReadyMove.PUSH_IN, stage, Wish.USUAL).camera().orElseThrow();
+        CameraTrack out =
+                ReadyMoves.make(ReadyMove.PULL_OUT, stage, Wish.USUAL).camera().orElseThrow();
+        assertThat(out.at(0)).isEqualTo(in.at(99));
+        assertThat(out.at(99)).isEqualTo(in.at(0));
+    }
+
+    @Test
+    void a_slide_goes_where_it_is_told_at_one_height() {
+        for (Direction direction : Direction.values()) {
+            CameraTrack camera = ReadyMoves.make(
+                            ReadyMove.SLIDE, stage(PICTURE, 100), Wish.USUAL.withDirection(direction))
+                    .camera()
+                    .orElseThrow();
+            PicturePoint from = camera.at(0).gateCentre(FRAME);
+            PicturePoint to = camera.at(99).gateCentre(FRAME);
+            assertThat(Math.signum(Math.round(to.x() - from.x()))).isEqualTo(direction.x());
+            assertThat(Math.signum(Math.round(to.y() - from.y()))).isEqualTo(direction.y());
+        }
+    }
+
+    @Test
+    void a_sweep_crosses_most_of_a_panorama() {
+        Stage stage = stage(new Size(14_800, 2600), 300);
+        CameraTrack camera =
+                ReadyMoves.make(ReadyMove.SWEEP, stage, Wish.USUAL).camera().orElseThrow();
+        double way = camera.at(299).gateCentre(FRAME).x()
+                - camera.at(0).gateCentre(FRAME).x();
+        assertThat(way).isGreaterThan(0.6 * 14_800);
+    }
+
+    @Test
+    void pulses_are_largest_on_their_beats() {
+        CameraTrack camera = ReadyMoves.make(ReadyMove.PULSE, stage(PICTURE, 100), Wish.USUAL)
+                .camera()
+                .orElseThrow();
+        double rest = camera.at(0).scale().x();
+        for (int beat : new int[] {20, 45, 70}) {
+            assertThat(camera.at(beat).scale().x()).isCloseTo(rest * 1.03, within(1e-9));
+            assertThat(camera.at(beat - 2.0).scale().x())
+                    .isLessThan(rest * 1.0301)
+                    .isCloseTo(rest, within(rest * 0.01));
+        }
+    }
+
+    @Test
+    void the_same_seed_sways_the_same_and_another_does_not() {
+        Stage stage = stage(PICTURE, 150);
+        var one = ReadyMoves.make(ReadyMove.SWAY, stage, Wish.USUAL.withSeed(4));
+        assertThat(ReadyMoves.make(ReadyMove.SWAY, stage, Wish.USUAL.withSeed(4)))
+                .isEqualTo(one);
+        assertThat(ReadyMoves.make(ReadyMove.SWAY, stage, Wish.USUAL.withSeed(5)))
+                .isNotEqualTo(one);
+    }
+
+    @Test
+    void a_tumble_comes_from_outside_and_locks_into_its_place() {
+        Stage stage = stage(new Size(800, 600), 60);
+        CameraTrack camera =
+                ReadyMoves.make(ReadyMove.TUMBLE_IN, stage, Wish.USUAL).camera().orElseThrow();
+        Pose start = camera.at(0);
+        Pose end = camera.at(59);
+        assertThat(start.position().x() + 500).isLessThan(0);
+        assertThat(start.degrees()).isNotZero();
+        assertThat(end.degrees()).isZero();
+        assertThat(end.gateCentre(FRAME).x()).isCloseTo(400, within(1e-6));
+    }
+
+    @Test
+    void a_kept_move_looks_the_same_on_another_picture_and_lasts_as_long_as_its_shot() {
+        Stage here = stage(PICTURE, 100);
+        CameraTrack camera = ReadyMoves.make(ReadyMove.PAN_AND_ZOOM, here, Wish.USUAL)
+                .camera()
+                .orElseThrow();
+        var own = new OwnMove("Over the beds", camera, PICTURE, FRAME, 100);
+        Stage there = stage(new Size(3000, 2000), 50);
+        CameraTrack made = own.make(there).camera().orElseThrow();
+        assertThat(made.at(49).gateCentre(FRAME).x())
+                .isCloseTo(camera.at(99).gateCentre(FRAME).x() / 2, within(1e-6));
+        assertThat(sealed(made, there)).isTrue();
+    }
+}

@@ -1,0 +1,49 @@
+package amberlens.desktop.app;
+
+import amberlens.core.edit.ReadyEdits;
+import amberlens.core.ready.Wish;
+import amberlens.desktop.look.FormPanel;
+import amberlens.desktop.look.Overlay;
+import amberlens.desktop.look.Sums;
+import amberlens.desktop.shelf.ReadyWords;
+import amberlens.desktop.store.Store;
+import java.util.Set;
+import javafx.scene.control.TextField;
+
+/** Gives all selected shots suitable ready moves by rule. */
+final class ArrangePanel extends FormPanel {
+    private final Store store;
+    private final Overlay overlay;
+    private final Set<String> shots;
+    private final TextField amount = new TextField("100");
+    private final TextField seed = new TextField("1");
+
+    ArrangePanel(Store store, Overlay overlay) {
+        super("Arrange moves for " + store.selection().shots().size() + " shots", "Arrange", overlay::close);
+        this.store = store;
+        this.overlay = overlay;
+        shots = store.selection().shots();
+        amount.setId("arrange-amount");
+        seed.setId("arrange-seed");
+        row("Amount, %", amount);
+        row("Choice number", seed);
+        explain(
+                "Panoramas are swept, tall pictures tilted, the others pushed into, slid over, drifted or revealed. Directions"
+                        + " alternate, no move comes twice in a row, and every move is sealed. Another number makes another choice; the"
+                        + " same one makes the same.");
+    }
+
+    @Override
+    protected void take() {
+        double percent = Sums.value(amount.getText());
+        if (!(percent > 0 && percent <= Wish.MOST)) {
+            throw new IllegalArgumentException("An amount above 0 and at most 500 % is expected.");
+        }
+        long number = Math.round(Sums.value(seed.getText()));
+        ReadyEdits.Plan plan = ReadyEdits.arrange(
+                store.project(), shots, number, percent, store.preferences().limitPercent());
+        store.apply(plan.edit());
+        overlay.close();
+        store.say(ReadyWords.outcome(plan, store.project(), shots.size()));
+    }
+}

@@ -1,0 +1,59 @@
+package amberlens.desktop.app;
+
+import amberlens.core.edit.CarryEdits;
+import amberlens.core.motion.Property;
+import amberlens.desktop.look.FormPanel;
+import amberlens.desktop.look.Overlay;
+import amberlens.desktop.store.Store;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import javafx.scene.control.CheckBox;
+import javafx.scene.layout.HBox;
+
+/** Which properties of the shown shot's move are carried to the other selected shots, and whether they follow from then on. */
+final class CarryPanel extends FormPanel {
+    private final Store store;
+    private final Overlay overlay;
+    private final Map<Property, CheckBox> boxes = new EnumMap<>(Property.class);
+    private final CheckBox linked = new CheckBox("They follow: what changes this move changes theirs");
+
+    CarryPanel(Store store, Overlay overlay) {
+        super("Carry the move of \"" + store.selectedShot().orElseThrow().name() + "\"", "Carry", overlay::close);
+        this.store = store;
+        this.overlay = overlay;
+        HBox properties = new HBox(12);
+        for (Property property : Property.values()) {
+            CheckBox box = new CheckBox(property.word());
+            box.setSelected(Property.OF_POSE.contains(property));
+            box.setId("carry-" + property.word().toLowerCase(Locale.ROOT));
+            boxes.put(property, box);
+            properties.getChildren().add(box);
+        }
+        linked.setId("carry-linked");
+        row("What", properties);
+        row("", linked);
+        int others = store.selection().shots().size() - 1;
+        explain("To " + others + (others == 1 ? " other shot" : " other shots")
+                + ", with the same look on each picture and stretched to each length. A property that is changed on one of"
+                + " them later is its own from then on.");
+    }
+
+    @Override
+    protected void take() {
+        Set<Property> chosen = EnumSet.noneOf(Property.class);
+        boxes.forEach((property, box) -> {
+            if (box.isSelected()) {
+                chosen.add(property);
+            }
+        });
+        if (chosen.isEmpty()) {
+            throw new IllegalArgumentException("Choose at least one property to carry.");
+        }
+        store.apply(CarryEdits.carry(
+                store.selection().shotId().orElseThrow(), store.selection().shots(), chosen, linked.isSelected()));
+        overlay.close();
+    }
+}

@@ -1,0 +1,181 @@
+package amberlens.desktop.app;
+
+import amberlens.core.edit.MediaEdits;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.time.FrameRate;
+import amberlens.desktop.look.Overlay;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.store.Store;
+import amberlens.media.footage.NumberedPictures;
+import amberlens.media.intake.MediaProbe;
+import amberlens.media.intake.MissingMedia;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+
+/** Brings pictures and footage onto the shelf: headers are read in the background, all good files go in as one step. */
+final class MediaImport {
+    private static final int TOLD = 12;
+
+    private final Store store;
+    private final Services services;
+    private final Overlay overlay;
+
+    MediaImport(Store store, Services services, Overlay overlay) {
+        this.store = store;
+        this.services = services;
+        this.overlay = overlay;
+    }
+
+    /** Takes files; where several are numbered alike it asks whether they are a sequence. */
+    void add(List<Path> files) {
+        if (files.isEmpty()) {
+            return;
+        }
+        List<List<Path>> groups = NumberedPictures.grouped(
+                files.stream().filter(file -> !MediaProbe.isFilm(file)).toList());
+        List<Path> films = files.stream().filter(MediaProbe::isFilm).toList();
+        long sequences = groups.stream().filter(group -> group.size() > 1).count();
+        if (sequences == 0) {
+            read(files.stream().map(List::of).toList());
+            return;
+        }
+        List<List<Path>> asSequences = new ArrayList<>(groups);
+        films.forEach(film -> asSequences.add(List.of(film)));
+        int pictures = groups.stream().mapToInt(List::size).sum();
+        overlay.ask(
+                "Are these numbered pictures a time-lapse?",
+                "Of " + pictures + " pictures " + (sequences == 1 ? "one row is" : sequences + " rows are")
+                        + " numbered one after the other.",
+                List.of(
+                        new Overlay.Answer(
+                                sequences == 1 ? "One sequence" : sequences + " sequences",
+                                true,
+                                () -> read(asSequences)),
+                        new Overlay.Answer(
+                                "Single pictures",
+                                false,
+                                () -> read(files.stream().map(List::of).toList())),
+                        new Overlay.Answer("Cancel", false, () -> {})));
+    }
+
+    private void read(List<List<Path>> groups) {
+        FrameRate rate = store.project().frame().rate();
+        Set<String> known = store.settled().media().stream().map(Media::path).collect(Collectors.toSet());
+        store.say("Reading " + groups.size() + (groups.size() == 1 ? " file …" : " files …"));
+        services.background().execute(() -> {
+            List<Media> good = new ArrayList<>();
+            List<String> problems = new ArrayList<>();
+            List<String> remarks = new ArrayList<>();
+            for (List<Path> group : groups) {
+                try {
+                    MediaProbe.Found found =
+                            group.size() > 1 ? MediaProbe.sequence(group, rate) : MediaProbe.file(group.getFirst());
+                    if (known.add(found.media().path())) {
+                        good.add(found.media());
+                    }
+                    found.remark().ifPresent(remarks::add);
+                } catch (FileProblem e) {
+                    problems.add(e.getMessage());
+                }
+            }
+            Platform.runLater(() -> take(good, problems, remarks));
+        });
+    }
+
+    private void take(List<Media> good, List<String> problems, List<String> remarks) {
+        store.say("");
+        if (!good.isEmpty()) {
+            store.apply(MediaEdits.addAll(good));
+        }
+        List<String> lines = new ArrayList<>(problems);
+        lines.addAll(remarks);
+        if (!lines.isEmpty()) {
+            int more = lines.size() - TOLD;
+            String text = lines.stream().limit(TOLD).collect(Collectors.joining("\n"))
+                    + (more > 0 ? "\n… and " + more + " more" : "");
+            overlay.tell(
+                    problems.isEmpty()
+                            ? "Worth knowing"
+                            : problems.size() == 1 ? "A file was left out" : problems.size() + " files were left out",
+                    text);
+        }
+    }
+
+    /** Takes another file for missing media, and looks beside it for whatever else is missing. */
+    void find(Media media, Path file) {
+        services.background().execute(() -> {
+            try {
+                Map<String, Path> files = new LinkedHashMap<>();
+                files.put(media.id(), file);
+                Path folder = file.toAbsolutePath().getParent();
+                List<Media> others = MissingMedia.among(store.settled().media()).stream()
+                        .filter(other -> !other.id().equals(media.id()))
+                        .toList();
+                MissingMedia.find(others, folder).forEach(files::putIfAbsent);
+                Map<String, Media> found = read(files);
+                Platform.runLater(() -> found(found));
+            } catch (FileProblem e) {
+                Platform.runLater(() -> overlay.tell("That picture cannot be used", e.getMessage()));
+            }
+        });
+    }
+
+    /** Looks for all missing media in a folder and those below it. */
+    void findAll(Path folder) {
+        Project project = store.settled();
+        store.say("Looking for missing pictures …");
+        services.background().execute(() -> {
+            List<Media> missing = MissingMedia.among(project.media());
+            try {
+                Map<String, Media> found = read(MissingMedia.find(missing, folder));
+                Platform.runLater(() -> {
+                    found(found);
+                    store.say(
+                            missing.isEmpty()
+                                    ? "No picture is missing."
+                                    : found.size() + " of " + missing.size() + " missing pictures were found.");
+                });
+            } catch (FileProblem e) {
+                Platform.runLater(() -> overlay.tell("A picture that was found cannot be used", e.getMessage()));
+            }
+        });
+    }
+
+    private Map<String, Media> read(Map<String, Path> files) throws FileProblem {
+        Map<String, Media> found = new LinkedHashMap<>();
+        for (var entry : files.entrySet()) {
+            boolean sequence = store.settled()
+                    .media(entry.getKey())
+                    .filter(media -> media.kind() == Media.Kind.SEQUENCE)
+                    .isPresent();
+            FrameRate rate = store.settled().frame().rate();
+            found.put(
+                    entry.getKey(),
+                    (sequence
+                                    ? MediaProbe.sequence(List.of(entry.getValue()), rate)
+                                    : MediaProbe.file(entry.getValue()))
+                            .media());
+        }
+        return found;
+    }
+
+    private void found(Map<String, Media> found) {
+        if (found.isEmpty()) {
+            return;
+        }
+        for (Media media : store.settled().media()) {
+            if (found.containsKey(media.id())) {
+                services.cache().forget(Path.of(media.path()));
+            }
+        }
+        store.apply(MediaEdits.find(found));
+    }
+}

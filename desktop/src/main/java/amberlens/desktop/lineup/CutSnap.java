@@ -1,0 +1,49 @@
+package amberlens.desktop.lineup;
+
+import amberlens.core.model.Marker;
+import amberlens.core.model.Project;
+import amberlens.desktop.store.Store;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** The frames that the ends of dragged shots catch on: other cuts, markers, the playhead, the start. */
+final class CutSnap {
+    private static final double REACH = 8;
+
+    private final Store store;
+    private final TreeSet<Integer> frames = new TreeSet<>();
+
+    /**
+     * @param moved shots that do not catch on themselves
+     */
+    CutSnap(Store store, Set<String> moved) {
+        this.store = store;
+        Project project = store.settled();
+        project.shots().stream().filter(shot -> !moved.contains(shot.id())).forEach(shot -> {
+            frames.add(shot.start());
+            frames.add(shot.start() + shot.length());
+        });
+        project.markers().stream().map(Marker::at).forEach(frames::add);
+        frames.add(0);
+        frames.add(store.playhead());
+    }
+
+    /** How far a frame, and another one, have to go on so that one of them catches; empty when none is near. */
+    OptionalInt correction(int first, int second, double perFrame) {
+        if (!store.preferences().snapping()) {
+            return OptionalInt.empty();
+        }
+        int best = Integer.MAX_VALUE;
+        for (int end : new int[] {first, second}) {
+            for (Integer near : new Integer[] {frames.floor(end), frames.ceiling(end)}) {
+                if (near != null && Math.abs(near - end) < Math.abs(best)) {
+                    best = near - end;
+                }
+            }
+        }
+        return best != Integer.MAX_VALUE && Math.abs(best) * perFrame <= REACH
+                ? OptionalInt.of(best)
+                : OptionalInt.empty();
+    }
+}

@@ -1,0 +1,144 @@
+package amberlens.desktop.lineup;
+
+import amberlens.core.edit.LayeringEdits;
+import amberlens.core.geometry.Size;
+import amberlens.core.layering.Fade;
+import amberlens.core.model.Media;
+import amberlens.core.model.Shot;
+import amberlens.core.time.Timecode;
+import amberlens.desktop.look.Brush;
+import amberlens.desktop.look.Fonts;
+import amberlens.desktop.look.Palette;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.store.Store;
+import javafx.scene.canvas.GraphicsContext;
+
+/** Paints one shot of the Line-up: its first frame, its name, what is to be said of it, its fades, and where an edge is open. */
+final class ShotPainter {
+    /** Narrower shots are plain boxes. */
+    private static final double PLAIN = 14;
+
+    private static final double TWO_LINES = 34;
+
+    private final Store store;
+    private final Services services;
+    private final GraphicsContext pen;
+    private final LineUpLayout plan;
+
+    ShotPainter(Store store, Services services, GraphicsContext pen, LineUpLayout plan) {
+        this.store = store;
+        this.services = services;
+        this.pen = pen;
+        this.plan = plan;
+    }
+
+    void shot(Shot shot) {
+        double x = plan.x(shot.start()) + 1;
+        double y = plan.top(shot) + 1;
+        double width = Math.max(2, shot.length() * plan.perFrame() - 2);
+        double height = plan.rowHeight() - 2;
+        pen.setFill(Palette.RAISED);
+        pen.fillRect(x, y, width, height);
+        if (width > PLAIN) {
+            pen.save();
+            pen.beginPath();
+            pen.rect(x, y, width, height);
+            pen.clip();
+            inside(shot, x, y, width, height);
+            pen.restore();
+        }
+        fades(shot, x, y, width, height);
+        border(shot, x, y, width, height);
+        if (services.facts().open(store.project(), shot)) {
+            open(shot, y);
+        }
+    }
+
+    private void inside(Shot shot, double x, double y, double width, double height) {
+        int thumbWidth = (int) Math.max(16, Math.round(height * 16 / 9));
+        var size = new Size(thumbWidth, (int) Math.max(9, height));
+        services.thumbnails()
+                .framing(store.project(), shot, shot.fillsFrame() ? 0 : shot.length() / 2, size)
+                .ifPresent(image -> pen.drawImage(image, x, y));
+        boolean named = width > thumbWidth + 30;
+        double textX = named ? x + thumbWidth + 8 : x + 6;
+        if (!named) {
+            pen.setFill(Palette.faint(Palette.GROUND, 0.55));
+            pen.fillRect(x, y, width, height);
+        }
+        double textWidth = x + width - textX - 4;
+        boolean two = height > TWO_LINES;
+        text(Fonts.strong(12.5), Palette.TEXT, shot.name(), textX, y + height * (two ? 0.36 : 0.5), textWidth);
+        if (two) {
+            text(Fonts.numbers(11), Palette.MUTED, facts(shot), textX, y + height * 0.7, textWidth);
+        }
+    }
+
+    private void text(
+            javafx.scene.text.Font font,
+            javafx.scene.paint.Color colour,
+            String words,
+            double x,
+            double y,
+            double width) {
+        Brush.text(pen, font, colour, Brush.fitted(font, words, width), x, y);
+    }
+
+    private String facts(Shot shot) {
+        Media media = store.project().mediaOf(shot);
+        boolean missing = services.ready().problem(media).isPresent();
+        boolean soft = services.facts().enlargement(store.project(), shot).percent()
+                > store.preferences().limitPercent();
+        String speed = media.moves() && shot.camera().retimed()
+                ? shot.camera().speed().animated()
+                        ? "speed keyed · "
+                        : Math.round(shot.camera().speed().constant()) + " % · "
+                : "";
+        return (missing ? "missing · " : "")
+                + (soft ? "soft · " : "")
+                + speed
+                + Timecode.brief(shot.length(), store.project().frame().rate());
+    }
+
+    /** A fade is a dark wedge; a dissolve with the neighbour a lighter one over both. */
+    private void fades(Shot shot, double x, double y, double width, double height) {
+        boolean dissolves = LayeringEdits.overlap(store.project(), shot) > 0;
+        shot.layering().enter().ifPresent(fade -> {
+            double part = Math.min(width, fade.frames() * plan.perFrame());
+            wedge(fade, dissolves, new double[] {x, x + part, x}, new double[] {y, y, y + height});
+        });
+        shot.layering().leave().ifPresent(fade -> {
+            double part = Math.min(width, fade.frames() * plan.perFrame());
+            wedge(fade, false, new double[] {x + width, x + width - part, x + width}, new double[] {y, y, y + height});
+        });
+    }
+
+    private void wedge(Fade fade, boolean dissolves, double[] xs, double[] ys) {
+        pen.setFill(Palette.faint(dissolves ? Palette.PALE : Palette.GROUND, dissolves ? 0.3 : 0.75));
+        pen.fillPolygon(xs, ys, 3);
+        pen.setStroke(fade.through().isPresent() ? Palette.MUTED : Palette.PALE);
+        pen.setLineWidth(1);
+        pen.strokeLine(xs[1], ys[1], xs[2], ys[2]);
+    }
+
+    private void border(Shot shot, double x, double y, double width, double height) {
+        boolean shown = store.selection().shotId().filter(shot.id()::equals).isPresent();
+        boolean selected = store.selection().includes(shot.id());
+        pen.setStroke(selected ? Palette.AMBER : Palette.LINE);
+        pen.setLineWidth(selected ? 2 : 1);
+        if (selected && !shown) {
+            pen.setLineDashes(5, 3);
+        }
+        pen.strokeRoundRect(x, y, width, height, 5, 5);
+        pen.setLineDashes();
+    }
+
+    /** Hatching over the open frames. */
+    private void open(Shot shot, double top) {
+        services.facts().edges(store.project(), shot).open().forEach(span -> {
+            double from = plan.x(shot.start() + span.span().from());
+            double to = Math.max(from + 4, plan.x(shot.start() + span.span().to() + 1.0));
+            Brush.hatchedBox(pen, from, top, to - from, 7);
+        });
+    }
+}

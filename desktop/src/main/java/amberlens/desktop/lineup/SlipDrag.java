@@ -1,0 +1,39 @@
+package amberlens.desktop.lineup;
+
+import amberlens.core.edit.LineUpEdits;
+import amberlens.core.model.Shot;
+import amberlens.desktop.commands.EditDrag;
+import amberlens.desktop.store.Store;
+import java.util.Locale;
+import javafx.scene.input.MouseEvent;
+
+/** The footage moved under its shot: dragged to the right, the shot begins earlier in it. */
+final class SlipDrag extends EditDrag {
+    private final Shot shot;
+    private final double pressX;
+    private final double perFrame;
+
+    SlipDrag(Store store, Shot shot, double pressX, double perFrame) {
+        super(store);
+        this.shot = shot;
+        this.pressX = pressX;
+        this.perFrame = perFrame;
+    }
+
+    @Override
+    public void drag(MouseEvent event) {
+        store.show(LineUpEdits.slip(shot.id(), Math.round((pressX - event.getX()) / perFrame)));
+        store.project()
+                .shot(shot.id())
+                .ifPresent(now -> store.say(String.format(
+                        Locale.ROOT,
+                        "The shot begins at frame %.0f of its footage.",
+                        now.source().in())));
+    }
+
+    @Override
+    public void cancel() {
+        store.say("");
+        super.cancel();
+    }
+}

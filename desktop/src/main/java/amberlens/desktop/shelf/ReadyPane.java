@@ -1,0 +1,216 @@
+package amberlens.desktop.shelf;
+
+import amberlens.core.edit.ReadyEdits;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.ready.OwnMove;
+import amberlens.core.ready.ReadyMove;
+import amberlens.core.ready.ReadyMoves;
+import amberlens.core.ready.Stage;
+import amberlens.core.ready.Wish;
+import amberlens.core.render.Pyramid;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.store.Store;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+
+/** The ready moves, each with a small moving preview on the selected picture, and the moves that somebody has kept. */
+final class ReadyPane extends BorderPane {
+    private static final Duration STEP = Duration.millis(110);
+
+    private final Store store;
+    private final Services services;
+    private final OwnMoves own;
+    private final MovePreviews previews;
+    private final WishForm form = new WishForm(this::refreshPreviews);
+    private final VBox cards = new VBox(6);
+    private final Map<MoveCard, Function<Stage, Optional<CameraTrack>>> moves = new LinkedHashMap<>();
+    private final Timeline timeline;
+    private int count;
+    private Optional<PreviewOf> previewed = Optional.empty();
+
+    /** What the previews were made for. */
+    private record PreviewOf(Pyramid picture, Stage stage, Wish wish) {}
+
+    ReadyPane(Store store, Services services, Path settings) {
+        this.store = store;
+        this.services = services;
+        own = new OwnMoves(settings);
+        previews = new MovePreviews(services);
+        timeline = new Timeline(new KeyFrame(STEP, _ -> {
+            count++;
+            moves.keySet().forEach(card -> card.tick(count));
+        }));
+        timeline.setCycleCount(Timeline.INDEFINITE);
+        ScrollPane scroll = new ScrollPane(cards);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("quiet-scroll");
+        scroll.setId("ready-scroll");
+        Button keep = new Button("Keep this move");
+        keep.getStyleClass().add("quiet-button");
+        keep.setId("ready-keep");
+        keep.setMaxWidth(Double.MAX_VALUE);
+        keep.setTooltip(new Tooltip("Keeps the move of the selected shot among the ready moves"));
+        keep.setOnAction(_ -> keep());
+        VBox foot = new VBox(8, form, keep);
+        foot.getStyleClass().add("shelf-foot");
+        setCenter(scroll);
+        setBottom(foot);
+        visibleProperty().addListener((_, _, shown) -> showOrRest(shown));
+        fill();
+    }
+
+    private void showOrRest(boolean shown) {
+        if (shown) {
+            timeline.play();
+            refreshPreviews();
+        } else {
+            timeline.pause();
+        }
+    }
+
+    /** Stops the previews for good. */
+    void stop() {
+        timeline.stop();
+        previews.begin();
+    }
+
+    private void fill() {
+        moves.clear();
+        for (ReadyMove move : ReadyMove.values()) {
+            var card = new MoveCard(
+                    move.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+                    move.words(),
+                    move.use(),
+                    () -> give((project, shots) -> ReadyEdits.plan(project, shots, move, form.wish(), limit())));
+            moves.put(card, stage -> ReadyMoves.make(move, stage, form.wish()).camera());
+        }
+        for (OwnMoves.Kept kept : own.all()) {
+            OwnMove move = kept.move();
+            var card = new MoveCard(
+                    "own-" + move.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'),
+                    move.name(),
+                    "a move you have kept",
+                    () -> give((project, shots) -> ReadyEdits.plan(project, shots, move, limit())));
+            MenuItem away = new MenuItem("Remove this kept move");
+            away.setOnAction(_ -> remove(kept));
+            MenuItem where = new MenuItem("Say where its file is, to share it");
+            where.setOnAction(_ -> store.say("The move is kept in " + kept.file() + "."));
+            ContextMenu menu = new ContextMenu(where, away);
+            card.setOnContextMenuRequested(event -> menu.show(card, event.getScreenX(), event.getScreenY()));
+            moves.put(card, stage -> move.make(stage).camera());
+        }
+        cards.getChildren().setAll(moves.keySet());
+        previewed = Optional.empty();
+        refreshPreviews();
+    }
+
+    private double limit() {
+        return store.preferences().limitPercent();
+    }
+
+    private interface Planner {
+        ReadyEdits.Plan of(Project project, Set<String> shots);
+    }
+
+    private void give(Planner planner) {
+        Set<String> shots = store.selection().shots();
+        if (shots.isEmpty()) {
+            store.say("Make a shot first; ready moves are given to the selected shots.");
+            return;
+        }
+        ReadyEdits.Plan plan = planner.of(store.project(), shots);
+        if (!plan.cameras().isEmpty()) {
+            store.apply(plan.edit());
+        }
+        store.say(ReadyWords.outcome(plan, store.project(), shots.size()));
+    }
+
+    private void keep() {
+        Optional<Shot> shot = store.selectedShot();
+        if (shot.isEmpty()) {
+            store.say("There is no shot whose move could be kept.");
+            return;
+        }
+        Project project = store.project();
+        try {
+            own.keep(new OwnMove(
+                    shot.get().name() + " move",
+                    shot.get().camera(),
+                    project.mediaOf(shot.get()).size(),
+                    project.frameSize(),
+                    shot.get().length()));
+            fill();
+            store.say(
+                    "The move is kept among the ready moves as \"" + shot.get().name() + " move\".");
+        } catch (FileProblem e) {
+            store.say(e.getMessage());
+        }
+    }
+
+    private void remove(OwnMoves.Kept kept) {
+        try {
+            own.remove(kept);
+        } catch (FileProblem e) {
+            store.say(e.getMessage());
+        }
+        fill();
+    }
+
+    /** Brings a move from a file among the kept ones. */
+    void take(OwnMove move) {
+        try {
+            own.keep(move);
+            fill();
+        } catch (FileProblem e) {
+            store.say(e.getMessage());
+        }
+    }
+
+    /** Makes the previews anew when picture or wish have changed. */
+    void refreshPreviews() {
+        if (!isVisible() || store.showing()) {
+            return;
+        }
+        Optional<Shot> shot = store.selectedShot();
+        Pyramid picture = shot.map(found -> services.ready().of(store.project().mediaOf(found), 0))
+                .orElse(null);
+        if (shot.isEmpty() || picture == null) {
+            return;
+        }
+        Stage stage = ReadyEdits.stage(store.project(), shot.get(), limit());
+        var wanted = new PreviewOf(picture, stage, form.wish());
+        if (previewed.filter(wanted::equals).isPresent()) {
+            return;
+        }
+        previewed = Optional.of(wanted);
+        previews.begin();
+        List<MoveCard> all = new ArrayList<>(moves.keySet());
+        for (MoveCard card : all) {
+            previews.ask(
+                    picture,
+                    stage,
+                    () -> moves.getOrDefault(card, _ -> Optional.empty()).apply(stage),
+                    card::setMoments);
+        }
+    }
+}

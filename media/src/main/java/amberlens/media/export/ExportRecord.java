@@ -1,0 +1,97 @@
+package amberlens.media.export;
+
+import amberlens.core.model.LineUp;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Properties;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * What the files of a folder were made of, so that a later export makes only what has changed. A file {@code .amber-exports} beside
+ * the exported ones holds a hash for each: of the shots in its frames, of their media as they are on disk, and of the settings.
+ */
+public final class ExportRecord {
+    private static final Logger LOG = LoggerFactory.getLogger(ExportRecord.class);
+    private static final String NAME = ".amber-exports";
+
+    private ExportRecord() {}
+
+    /** Whether a job would only make the file again that is there. */
+    public static boolean isUnchanged(ExportJob job) {
+        Path file = job.settings().destination().toAbsolutePath();
+        Path there = job.settings().format().film().isPresent()
+                ? file
+                : amberlens.media.film.StillSequence.file(
+                        file, job.settings().frames().from());
+        return Files.exists(there)
+                && hash(job)
+                        .equals(read(file.getParent())
+                                .getProperty(file.getFileName().toString()));
+    }
+
+    /** Remembers what a finished job has made. */
+    public static void remember(ExportJob job) {
+        Path file = job.settings().destination().toAbsolutePath();
+        Properties known = read(file.getParent());
+        known.setProperty(file.getFileName().toString(), hash(job));
+        try (var writer = Files.newBufferedWriter(file.resolveSibling(NAME))) {
+            known.store(writer, "What the exported files were made of");
+        } catch (IOException e) {
+            LOG.debug("writing {}", file.resolveSibling(NAME), e);
+        }
+    }
+
+    private static Properties read(Path folder) {
+        Properties known = new Properties();
+        Path file = folder.resolve(NAME);
+        if (Files.exists(file)) {
+            try (var reader = Files.newBufferedReader(file)) {
+                known.load(reader);
+            } catch (IOException | IllegalArgumentException e) {
+                LOG.debug("reading {}", file, e);
+            }
+        }
+        return known;
+    }
+
+    private static String hash(ExportJob job) {
+        try {
+            var digest = MessageDigest.getInstance("SHA-256");
+            Project project = job.project();
+            ExportSettings settings = job.settings();
+            add(digest, project.frame());
+            add(
+                    digest,
+                    settings.size() + " " + settings.rate() + settings.format() + settings.quality()
+                            + settings.transparent());
+            for (Shot shot : LineUp.inTime(project)) {
+                boolean seen = shot.onLineUp().from() <= settings.frames().to()
+                        && shot.onLineUp().to() >= settings.frames().from();
+                if (seen) {
+                    Media media = project.mediaOf(shot);
+                    add(digest, shot.withStart(shot.start() - settings.frames().from() + Shot.LONGEST));
+                    add(digest, media);
+                    add(digest, Path.of(media.path()).toFile().lastModified());
+                }
+            }
+            add(digest, settings.frames().length());
+            return HexFormat.of().formatHex(digest.digest());
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every JDK has SHA-256", e);
+        }
+    }
+
+    /** Records print all they hold. */
+    private static void add(MessageDigest digest, Object value) {
+        digest.update(value.toString().getBytes(StandardCharsets.UTF_8));
+    }
+}

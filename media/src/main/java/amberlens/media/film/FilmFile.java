@@ -1,0 +1,218 @@
+package amberlens.media.film;
+
+import static org.bytedeco.ffmpeg.global.avcodec.*;
+import static org.bytedeco.ffmpeg.global.avformat.*;
+import static org.bytedeco.ffmpeg.global.avutil.*;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FileProblem;
+import amberlens.core.render.RenderedFrame;
+import amberlens.core.render.Rows;
+import amberlens.core.time.FrameRate;
+import amberlens.media.FfmpegCode;
+import java.nio.file.Path;
+import java.util.Map;
+import org.bytedeco.ffmpeg.avcodec.AVCodec;
+import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
+import org.bytedeco.ffmpeg.avcodec.AVPacket;
+import org.bytedeco.ffmpeg.avformat.AVFormatContext;
+import org.bytedeco.ffmpeg.avformat.AVIOContext;
+import org.bytedeco.ffmpeg.avformat.AVStream;
+import org.bytedeco.ffmpeg.avutil.AVDictionary;
+import org.bytedeco.ffmpeg.avutil.AVFrame;
+import org.bytedeco.ffmpeg.avutil.AVRational;
+import org.bytedeco.javacpp.PointerPointer;
+
+/**
+ * A film written frame by frame at an exact rational rate. Films with luma are tagged and converted as BT.709 in the limited range; the
+ * index of an MP4 or MOV stands in front, so that a player can start at once.
+ */
+public final class FilmFile implements FrameSink {
+    private static final int KEY_INTERVAL_SECONDS = 2;
+
+    private final Path destination;
+    private final FilmCodec codec;
+    private final Quality quality;
+    private final Size size;
+    private final Rows rows;
+    private final PartFile part;
+    private final AVFormatContext container = new AVFormatContext(null);
+    private AVCodecContext encoder = new AVCodecContext(null);
+    private AVStream stream = new AVStream(null);
+    private PictureFeed feed = PictureFeed.NONE;
+    private AVPacket packet = new AVPacket(null);
+    private long written;
+    private boolean open = true;
+
+    /**
+     * Opens the film.
+     *
+     * @param rows how the colour conversion is shared
+     * @throws FileProblem for a size that the codec cannot hold, or when the place cannot be written to
+     */
+    public FilmFile(Path destination, FilmCodec codec, Quality quality, Size size, FrameRate rate, Rows rows)
+            throws FileProblem {
+        codec.check(size);
+        this.destination = destination;
+        this.codec = codec;
+        this.quality = quality;
+        this.size = size;
+        this.rows = rows;
+        av_log_set_level(AV_LOG_QUIET);
+        part = PartFile.beside(destination);
+        try {
+            open(rate);
+        } catch (FileProblem | RuntimeException e) {
+            close();
+            throw e;
+        }
+    }
+
+    private void open(FrameRate rate) throws FileProblem {
+        must(
+                avformat_alloc_output_context2(
+                        container, null, codec.container(), part.path().toString()),
+                "the container");
+        AVCodec found = avcodec_find_encoder_by_name(codec.encoder());
+        if (found == null || found.isNull()) {
+            throw new FileProblem("This build has no encoder " + codec.encoder()
+                    + "; choose another format, for example a PNG sequence.");
+        }
+        stream = avformat_new_stream(container, null);
+        encoder = avcodec_alloc_context3(found);
+        configure(rate);
+        AVDictionary options = dictionary(codec.options(quality));
+        must(avcodec_open2(encoder, found, options), "the encoder");
+        av_dict_free(options);
+        must(avcodec_parameters_from_context(stream.codecpar(), encoder), "the stream");
+        stream.time_base(encoder.time_base());
+        stream.avg_frame_rate(encoder.framerate());
+        stream.r_frame_rate(encoder.framerate());
+        var file = new AVIOContext(null);
+        must(avio_open(file, part.path().toString(), AVIO_FLAG_WRITE), "the file");
+        container.pb(file);
+        AVDictionary muxing = dictionary(muxing(rate));
+        must(avformat_write_header(container, muxing), "the file");
+        av_dict_free(muxing);
+        feed = PictureFeed.of(codec, size, rate, rows);
+        packet = av_packet_alloc();
+    }
+
+    private static AVDictionary dictionary(Map<String, String> entries) {
+        var dictionary = new AVDictionary(null);
+        entries.forEach((name, value) -> av_dict_set(dictionary, name, value, 0));
+        return dictionary;
+    }
+
+    private Map<String, String> muxing(FrameRate rate) {
+        return switch (codec.container()) {
+            case "mp4", "mov" ->
+                Map.of("movflags", "+faststart", "video_track_timescale", String.valueOf(timescale(rate)));
+            case "apng" -> Map.of("plays", "0");
+            case "webp", "gif" -> Map.of("loop", "0");
+            default -> Map.of();
+        };
+    }
+
+    /** A whole number of ticks per frame, and fine enough for any player. */
+    private static int timescale(FrameRate rate) {
+        int factor = 1;
+        while ((long) rate.numerator() * factor < 10_000) {
+            factor *= 2;
+        }
+        return rate.numerator() * factor;
+    }
+
+    private void configure(FrameRate rate) {
+        encoder.width(size.width());
+        encoder.height(size.height());
+        encoder.pix_fmt(codec.pixels());
+        encoder.time_base(new AVRational().num(rate.denominator()).den(rate.numerator()));
+        encoder.framerate(new AVRational().num(rate.numerator()).den(rate.denominator()));
+        encoder.gop_size(codec == FilmCodec.FFV1 ? 1 : KEY_INTERVAL_SECONDS * rate.nominal());
+        if (codec == FilmCodec.H264) {
+            encoder.bit_rate(Math.max(500_000, (long) (codec.bitsPerPixel(quality) * size.area() * rate.perSecond())));
+        }
+        if (codec.luma()) {
+            encoder.color_primaries(AVCOL_PRI_BT709);
+            encoder.color_trc(AVCOL_TRC_BT709);
+            encoder.colorspace(AVCOL_SPC_BT709);
+            encoder.color_range(AVCOL_RANGE_MPEG);
+        }
+        encoder.thread_count(Runtime.getRuntime().availableProcessors());
+        if ((container.oformat().flags() & AVFMT_GLOBALHEADER) != 0) {
+            encoder.flags(encoder.flags() | AV_CODEC_FLAG_GLOBAL_HEADER);
+        }
+    }
+
+    @Override
+    public boolean deep() {
+        return codec.deep();
+    }
+
+    @Override
+    public void write(RenderedFrame frame) throws FileProblem {
+        AVFrame picture = feed.picture(frame);
+        picture.pts(written++);
+        must(avcodec_send_frame(encoder, picture), "a frame");
+        feed.sent();
+        drain();
+    }
+
+    private void drain() throws FileProblem {
+        while (true) {
+            int received = avcodec_receive_packet(encoder, packet);
+            if (received == AVERROR_EAGAIN() || received == AVERROR_EOF()) {
+                return;
+            }
+            must(received, "a frame");
+            packet.duration(1);
+            av_packet_rescale_ts(packet, encoder.time_base(), stream.time_base());
+            packet.stream_index(stream.index());
+            must(av_interleaved_write_frame(container, packet), "the file");
+        }
+    }
+
+    @Override
+    public void finish() throws FileProblem {
+        must(avcodec_send_frame(encoder, null), "the last frame");
+        drain();
+        must(av_write_trailer(container), "the file");
+        must(container.pb().error(), "the file");
+        release();
+        if (codec == FilmCodec.WEBP) {
+            WebpHeader.markAlpha(part.path());
+        }
+        part.moveIntoPlace();
+    }
+
+    @Override
+    public void close() {
+        if (open) {
+            release();
+            part.remove();
+        }
+    }
+
+    private void release() {
+        open = false;
+        av_packet_free(packet);
+        feed.close();
+        avcodec_free_context(encoder);
+        if (!container.isNull()) {
+            if (container.pb() != null && !container.pb().isNull()) {
+                avio_closep(new PointerPointer<AVIOContext>(1).put(container.pb()));
+                container.pb(null);
+            }
+            avformat_free_context(container);
+        }
+    }
+
+    private void must(int code, String what) throws FileProblem {
+        if (code >= 0) {
+            return;
+        }
+        throw new FileProblem(destination + " cannot be written: " + FfmpegCode.words(code) + " (" + what
+                + "); check the free space or choose another place.");
+    }
+}

@@ -1,0 +1,39 @@
+package amberlens.media.film;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FileProblem;
+import amberlens.core.render.RenderedFrame;
+import amberlens.core.render.Rows;
+import amberlens.core.time.FrameRate;
+import org.bytedeco.ffmpeg.avutil.AVFrame;
+
+/** Brings finished frames into the pixels that an encoder takes. */
+interface PictureFeed extends AutoCloseable {
+    /** Feeds nothing; stands where a film is not open. */
+    PictureFeed NONE = new PictureFeed() {
+        @Override
+        public AVFrame picture(RenderedFrame frame) {
+            throw new IllegalStateException("the film is not open");
+        }
+
+        @Override
+        public void close() {}
+    };
+
+    /** The picture of a frame; it is good until {@link #sent}. */
+    AVFrame picture(RenderedFrame frame) throws FileProblem;
+
+    /** The encoder has taken the picture. */
+    default void sent() {}
+
+    @Override
+    void close();
+
+    static PictureFeed of(FilmCodec codec, Size size, FrameRate rate, Rows rows) throws FileProblem {
+        return switch (codec) {
+            case H264, VP9, AV1 -> new LumaFeed(size, rows);
+            case GIF -> new PaletteFeed(size, rate);
+            default -> new ConvertedFeed(codec, size);
+        };
+    }
+}

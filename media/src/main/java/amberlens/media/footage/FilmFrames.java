@@ -1,0 +1,87 @@
+package amberlens.media.footage;
+
+import amberlens.core.footage.Footage;
+import amberlens.core.model.FileProblem;
+import amberlens.core.render.LinearRaster;
+import amberlens.core.render.Rows;
+import java.nio.file.Path;
+
+/**
+ * Any frame of one film. Following frames are decoded on; a jump goes to the key picture before the frame and decodes from there
+ * until the very picture comes whose time stamp the index names, so the frame asked for is the frame returned. For use by one
+ * thread at a time.
+ */
+public final class FilmFrames implements AutoCloseable {
+    private final FilmStream film;
+    private final FilmIndex index;
+    private final FilmPixels pixels;
+    private long reached = Long.MIN_VALUE;
+
+    public FilmFrames(Path path, Rows rows) throws FileProblem {
+        film = new FilmStream(path);
+        try {
+            index = FilmIndex.scan(film);
+            pixels = new FilmPixels(film, rows);
+        } catch (FileProblem | RuntimeException e) {
+            film.close();
+            throw e;
+        }
+    }
+
+    /** What the film holds. */
+    public FilmInfo info() {
+        return FilmInfo.of(film, index);
+    }
+
+    public Footage footage() {
+        return index.footage();
+    }
+
+    /**
+     * A frame; beyond the ends the first or the last.
+     *
+     * @throws FileProblem when its picture cannot be decoded
+     */
+    public LinearRaster frame(int frame) throws FileProblem {
+        long wanted = index.stamps()[index.picture(frame)];
+        if (reached != wanted && !forward(wanted) && !from(index.keyBefore(wanted), wanted) && !fromStart(wanted)) {
+            throw new FileProblem(film.path() + ": frame " + frame + " cannot be decoded; the film is damaged there.");
+        }
+        return pixels.read(film.frame());
+    }
+
+    /** Decodes on to the picture when no key picture lies between. */
+    private boolean forward(long wanted) {
+        return reached < wanted && index.keyBefore(wanted) <= reached && decodeTo(wanted);
+    }
+
+    private boolean from(long key, long wanted) {
+        film.seek(key);
+        return decodeTo(wanted);
+    }
+
+    private boolean fromStart(long wanted) {
+        film.rewind();
+        return decodeTo(wanted);
+    }
+
+    private boolean decodeTo(long wanted) {
+        while (film.decode()) {
+            reached = film.stamp();
+            if (reached == wanted) {
+                return true;
+            }
+            if (reached > wanted) {
+                return false;
+            }
+        }
+        reached = Long.MIN_VALUE;
+        return false;
+    }
+
+    @Override
+    public void close() {
+        pixels.close();
+        film.close();
+    }
+}

@@ -1,0 +1,190 @@
+package amberlens.media.footage;
+
+import static org.bytedeco.ffmpeg.global.avcodec.AV_PKT_DATA_DISPLAYMATRIX;
+import static org.bytedeco.ffmpeg.global.avcodec.av_packet_side_data_get;
+import static org.bytedeco.ffmpeg.global.avformat.av_guess_sample_aspect_ratio;
+import static org.bytedeco.ffmpeg.global.avutil.*;
+import static org.bytedeco.ffmpeg.global.swscale.*;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FileProblem;
+import amberlens.core.render.LinearRaster;
+import amberlens.core.render.Rows;
+import amberlens.media.picture.LinearRows;
+import amberlens.media.picture.Orientation;
+import java.nio.ByteOrder;
+import java.nio.ShortBuffer;
+import org.bytedeco.ffmpeg.avutil.AVFrame;
+import org.bytedeco.ffmpeg.avutil.AVPixFmtDescriptor;
+import org.bytedeco.ffmpeg.avutil.AVRational;
+import org.bytedeco.ffmpeg.swscale.SwsContext;
+import org.bytedeco.javacpp.DoublePointer;
+import org.bytedeco.javacpp.IntPointer;
+
+/**
+ * From decoded pictures to linear light: the library brings them to R′G′B′ at 16 bits by the matrix and range they are marked with
+ * (BT.601 below 720 lines and BT.709 above where they are not: common practice) and makes their pixels square; turned and
+ * interlaced pictures are set upright and deinterlaced on the way. Codes of ordinary films are read as sRGB codes, which is how
+ * exports write them; PQ and HLG are tone-mapped, see {@link HdrCurve}.
+ */
+final class FilmPixels implements AutoCloseable {
+    /** The flag of an interlaced picture, AV_FRAME_FLAG_INTERLACED of the library. */
+    private static final int INTERLACED = 1 << 3;
+
+    private final Rows rows;
+    private final Orientation orientation;
+    private final Size stored;
+    private final FilmStream film;
+    private SwsContext scaler = new SwsContext(null);
+    private AVFrame codes = new AVFrame(null);
+    private int made = -1;
+
+    FilmPixels(FilmStream film, Rows rows) {
+        this.film = film;
+        this.rows = rows;
+        orientation = orientation(film);
+        stored = square(film);
+    }
+
+    /** The size with square pixels, before the picture is turned upright. */
+    private static Size square(FilmStream film) {
+        int width = film.stream().codecpar().width();
+        int height = film.stream().codecpar().height();
+        AVRational shape = av_guess_sample_aspect_ratio(film.container(), film.stream(), null);
+        boolean plain = shape.num() <= 0 || shape.den() <= 0 || shape.num() == shape.den();
+        return new Size(
+                plain ? width : (int) Math.max(1, Math.round((double) width * shape.num() / shape.den())), height);
+    }
+
+    /** The upright size, with square pixels. */
+    static Size size(FilmStream film) {
+        return orientation(film).upright(square(film));
+    }
+
+    static Orientation orientation(FilmStream film) {
+        var parameters = film.stream().codecpar();
+        var matrix = parameters.nb_coded_side_data() == 0
+                ? null
+                : av_packet_side_data_get(
+                        parameters.coded_side_data(), parameters.nb_coded_side_data(), AV_PKT_DATA_DISPLAYMATRIX);
+        if (matrix == null || matrix.isNull()) {
+            return Orientation.UPRIGHT;
+        }
+        double counterClockwise = av_display_rotation_get(new IntPointer(matrix.data()));
+        int quarters = Math.floorMod((int) Math.round(-counterClockwise / 90), 4);
+        return switch (quarters) {
+            case 1 -> Orientation.QUARTER_TURN;
+            case 2 -> Orientation.HALF_TURN;
+            case 3 -> Orientation.THREE_QUARTER_TURN;
+            default -> Orientation.UPRIGHT;
+        };
+    }
+
+    LinearRaster read(AVFrame picture) throws FileProblem {
+        prepare(picture);
+        if (sws_scale_frame(scaler, codes, picture) < 0) {
+            throw new FileProblem(film.path() + ": a picture could not be converted; the film is damaged there.");
+        }
+        boolean interlaced = (picture.flags() & INTERLACED) != 0;
+        AVPixFmtDescriptor format = av_pix_fmt_desc_get(picture.format());
+        boolean alpha = (format.flags() & AV_PIX_FMT_FLAG_ALPHA) != 0;
+        int pitch = codes.linesize(0) / 2;
+        ShortBuffer all = codes.data(0)
+                .capacity((long) codes.linesize(0) * stored.height())
+                .asByteBuffer()
+                .order(ByteOrder.nativeOrder())
+                .asShortBuffer();
+        HdrCurve hdr = HdrCurve.of(picture.color_trc());
+        return LinearRows.convert(stored, orientation, rows, () -> new Reader(all, pitch, interlaced, alpha, hdr));
+    }
+
+    private void prepare(AVFrame picture) throws FileProblem {
+        int key = picture.format() * 31 + picture.width() * 17 + picture.height() + picture.colorspace() * 7;
+        if (key == made) {
+            return;
+        }
+        close();
+        made = key;
+        scaler = sws_getContext(
+                picture.width(),
+                picture.height(),
+                picture.format(),
+                stored.width(),
+                stored.height(),
+                AV_PIX_FMT_RGBA64,
+                SWS_BICUBIC | SWS_ACCURATE_RND | SWS_FULL_CHR_H_INT,
+                null,
+                null,
+                (DoublePointer) null);
+        if (scaler == null || scaler.isNull()) {
+            throw new FileProblem(film.path() + ": its kind of pictures cannot be converted.");
+        }
+        int matrix = picture.colorspace() != AVCOL_SPC_UNSPECIFIED
+                ? picture.colorspace()
+                : picture.height() >= 720 ? SWS_CS_ITU709 : SWS_CS_ITU601;
+        IntPointer coefficients = sws_getCoefficients(matrix);
+        int full = picture.color_range() == AVCOL_RANGE_JPEG ? 1 : 0;
+        sws_setColorspaceDetails(
+                scaler, coefficients, full, sws_getCoefficients(SWS_CS_DEFAULT), 1, 0, 1 << 16, 1 << 16);
+        codes = av_frame_alloc();
+        codes.format(AV_PIX_FMT_RGBA64);
+        codes.width(stored.width());
+        codes.height(stored.height());
+        if (av_frame_get_buffer(codes, 0) < 0) {
+            throw new FileProblem(film.path() + " is too large for the memory of this machine.");
+        }
+    }
+
+    /** Rows of 16-bit codes; of an interlaced picture the second field is interpolated from the first. */
+    private record Reader(ShortBuffer all, int pitch, boolean interlaced, boolean alpha, HdrCurve hdr)
+            implements LinearRows.Source {
+        @Override
+        public boolean opaque() {
+            return !alpha;
+        }
+
+        @Override
+        public boolean linear() {
+            return hdr != HdrCurve.NONE;
+        }
+
+        @Override
+        public void read(int y, int height, int[] rgba) {
+            if (interlaced && y % 2 == 1) {
+                row(y - 1, rgba);
+                if (y + 1 < height) {
+                    int[] next = new int[rgba.length];
+                    row(y + 1, next);
+                    for (int i = 0; i < rgba.length; i++) {
+                        rgba[i] = (rgba[i] + next[i] + 1) / 2;
+                    }
+                }
+            } else {
+                row(y, rgba);
+            }
+            if (hdr != HdrCurve.NONE) {
+                hdr.toLinear(rgba);
+            }
+        }
+
+        private void row(int y, int[] rgba) {
+            int at = y * pitch;
+            for (int i = 0; i < rgba.length; i++) {
+                rgba[i] = all.get(at + i) & 0xFFFF;
+            }
+        }
+    }
+
+    @Override
+    public void close() {
+        made = -1;
+        if (!codes.isNull()) {
+            av_frame_free(codes);
+            codes = new AVFrame(null);
+        }
+        if (scaler != null && !scaler.isNull()) {
+            sws_freeContext(scaler);
+            scaler = new SwsContext(null);
+        }
+    }
+}

@@ -1,0 +1,186 @@
+package amberlens.media.footage;
+
+import static org.bytedeco.ffmpeg.global.avcodec.*;
+import static org.bytedeco.ffmpeg.global.avformat.*;
+import static org.bytedeco.ffmpeg.global.avutil.*;
+
+import amberlens.core.model.FileProblem;
+import amberlens.media.FfmpegCode;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.bytedeco.ffmpeg.avcodec.AVCodec;
+import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
+import org.bytedeco.ffmpeg.avcodec.AVPacket;
+import org.bytedeco.ffmpeg.avformat.AVFormatContext;
+import org.bytedeco.ffmpeg.avformat.AVStream;
+import org.bytedeco.ffmpeg.avutil.AVDictionary;
+import org.bytedeco.ffmpeg.avutil.AVFrame;
+
+/** The pictures of an open film, one after the other. For use by one thread at a time. */
+final class FilmStream implements AutoCloseable {
+    private final Path path;
+    private final AVFormatContext container = new AVFormatContext(null);
+    private AVStream stream = new AVStream(null);
+    private AVCodecContext decoder = new AVCodecContext(null);
+    private AVPacket packet = new AVPacket(null);
+    private AVFrame frame = new AVFrame(null);
+    private boolean draining;
+    private boolean open;
+
+    /**
+     * Opens a film.
+     *
+     * @throws FileProblem when it is not there, is no film, holds no pictures, or its pictures cannot be decoded
+     */
+    FilmStream(Path path) throws FileProblem {
+        this.path = path;
+        if (!Files.isRegularFile(path)) {
+            throw new FileProblem(path + " is not there; it may have been moved or renamed.");
+        }
+        av_log_set_level(AV_LOG_QUIET);
+        try {
+            open();
+        } catch (FileProblem | RuntimeException e) {
+            close();
+            throw e;
+        }
+    }
+
+    private void open() throws FileProblem {
+        int opened = avformat_open_input(container, path.toString(), null, (AVDictionary) null);
+        if (opened < 0) {
+            throw new FileProblem(path + " cannot be read as a film: " + FfmpegCode.words(opened)
+                    + "; it may be cut off or of another kind.");
+        }
+        open = true;
+        if (avformat_find_stream_info(container, (AVDictionary) null) < 0) {
+            throw new FileProblem(path + " is damaged or cut off; copy it again from its source.");
+        }
+        int index = av_find_best_stream(container, AVMEDIA_TYPE_VIDEO, -1, -1, (AVCodec) null, 0);
+        if (index < 0) {
+            throw new FileProblem(path + " holds no pictures"
+                    + (av_find_best_stream(container, AVMEDIA_TYPE_AUDIO, -1, -1, (AVCodec) null, 0) >= 0
+                            ? ", only sound; it cannot be shown as footage."
+                            : "; it cannot be shown as footage."));
+        }
+        for (int i = 0; i < container.nb_streams(); i++) {
+            container.streams(i).discard(i == index ? AVDISCARD_DEFAULT : AVDISCARD_ALL);
+        }
+        stream = container.streams(index);
+        AVCodec codec = avcodec_find_decoder(stream.codecpar().codec_id());
+        if (codec == null || codec.isNull()) {
+            throw new FileProblem(path + " is coded as " + codecName() + ", which cannot be decoded here.");
+        }
+        decoder = avcodec_alloc_context3(codec);
+        int ready = avcodec_parameters_to_context(decoder, stream.codecpar());
+        decoder.pkt_timebase(stream.time_base());
+        decoder.thread_count(Runtime.getRuntime().availableProcessors());
+        if (ready < 0 || avcodec_open2(decoder, codec, (AVDictionary) null) < 0) {
+            throw new FileProblem(path + " is damaged: its " + codecName() + " pictures cannot be decoded.");
+        }
+        packet = av_packet_alloc();
+        frame = av_frame_alloc();
+    }
+
+    Path path() {
+        return path;
+    }
+
+    AVStream stream() {
+        return stream;
+    }
+
+    AVFormatContext container() {
+        return container;
+    }
+
+    /** The picture decoded last. */
+    AVFrame frame() {
+        return frame;
+    }
+
+    String codecName() {
+        return avcodec_get_name(stream.codecpar().codec_id()).getString();
+    }
+
+    /** Reads the next packet of the pictures; false at the end, or where the rest of the file is damaged. */
+    boolean readPacket() {
+        while (av_read_frame(container, packet) >= 0) {
+            if (packet.stream_index() == stream.index()) {
+                return true;
+            }
+            av_packet_unref(packet);
+        }
+        return false;
+    }
+
+    AVPacket packet() {
+        return packet;
+    }
+
+    void dropPacket() {
+        av_packet_unref(packet);
+    }
+
+    /** Goes to the last key picture at or before a time stamp of the stream. */
+    void seek(long stamp) {
+        if (av_seek_frame(container, stream.index(), stamp, AVSEEK_FLAG_BACKWARD) < 0) {
+            rewind();
+            return;
+        }
+        avcodec_flush_buffers(decoder);
+        draining = false;
+    }
+
+    /** Goes to the first picture. */
+    void rewind() {
+        if (av_seek_frame(container, stream.index(), Long.MIN_VALUE / 2, AVSEEK_FLAG_BACKWARD) < 0) {
+            avformat_seek_file(container, -1, Long.MIN_VALUE, 0, Long.MAX_VALUE, AVSEEK_FLAG_BYTE);
+        }
+        avcodec_flush_buffers(decoder);
+        draining = false;
+    }
+
+    /** Decodes the next picture in the order of showing; false at the end. Damaged packets are passed over. */
+    boolean decode() {
+        while (true) {
+            int received = avcodec_receive_frame(decoder, frame);
+            if (received >= 0) {
+                return true;
+            }
+            if (received == AVERROR_EOF() || draining && received != AVERROR_EAGAIN()) {
+                return false;
+            }
+            if (readPacket()) {
+                avcodec_send_packet(decoder, packet);
+                av_packet_unref(packet);
+            } else {
+                draining = true;
+                avcodec_send_packet(decoder, null);
+            }
+        }
+    }
+
+    /** When the picture decoded last is shown, in the stream's time base. */
+    long stamp() {
+        long best = frame.best_effort_timestamp();
+        return best != AV_NOPTS_VALUE ? best : frame.pts() != AV_NOPTS_VALUE ? frame.pts() : frame.pkt_dts();
+    }
+
+    @Override
+    public void close() {
+        if (!packet.isNull()) {
+            av_packet_free(packet);
+        }
+        if (!frame.isNull()) {
+            av_frame_free(frame);
+        }
+        if (!decoder.isNull()) {
+            avcodec_free_context(decoder);
+        }
+        if (open) {
+            open = false;
+            avformat_close_input(container);
+        }
+    }
+}

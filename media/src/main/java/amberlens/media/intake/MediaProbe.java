@@ -1,0 +1,110 @@
+package amberlens.media.intake;
+
+import amberlens.core.footage.Footage;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
+import amberlens.core.time.FrameRate;
+import amberlens.media.footage.FilmInfo;
+import amberlens.media.footage.NumberedPictures;
+import amberlens.media.picture.PictureReader;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/** Says what a file is by looking at its header. */
+public final class MediaProbe {
+    /** The usual endings of film files. */
+    public static final Set<String> FILM_ENDINGS = Set.of(
+            "mp4", "m4v", "mov", "mkv", "webm", "avi", "mpg", "mpeg", "mts", "m2ts", "ts", "mxf", "ogv", "wmv", "flv");
+
+    private static final String NO_ID = "new";
+
+    private MediaProbe() {}
+
+    /** What was found, and what should be said about it; nothing when all is well. */
+    public record Found(Media media, Optional<String> remark) {}
+
+    /**
+     * A picture or a film.
+     *
+     * @throws FileProblem when it is neither, or damaged
+     */
+    public static Found file(Path file) throws FileProblem {
+        Path path = file.toAbsolutePath().normalize();
+        if (isFilm(path)) {
+            return film(path);
+        }
+        try {
+            return photo(path);
+        } catch (FileProblem noPicture) {
+            try {
+                return film(path);
+            } catch (FileProblem noFilm) {
+                noPicture.addSuppressed(noFilm);
+                throw noPicture;
+            }
+        }
+    }
+
+    /** Whether a file is named like a film. */
+    public static boolean isFilm(Path path) {
+        String name = path.getFileName().toString();
+        return FILM_ENDINGS.contains(name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT));
+    }
+
+    private static Found photo(Path path) throws FileProblem {
+        Size size = PictureReader.size(path);
+        return new Found(
+                Media.photo(NO_ID, path.toString(), size).withFingerprint(Fingerprints.of(path)), Optional.empty());
+    }
+
+    private static Found film(Path path) throws FileProblem {
+        FilmInfo info = FilmInfo.of(path);
+        Media media = Media.footage(NO_ID, Media.Kind.FILM, path.toString(), info.size(), info.footage())
+                .withFingerprint(Fingerprints.of(path));
+        return new Found(media, remark(info).map(words -> media.fileName() + " " + words));
+    }
+
+    private static Optional<String> remark(FilmInfo info) {
+        StringBuilder remark = new StringBuilder();
+        if (info.variable()) {
+            remark.append(" has a variable frame rate and is read at ")
+                    .append(info.footage().rate())
+                    .append(" frames per second.");
+        }
+        if (info.interlaced()) {
+            remark.append(" is interlaced and shown deinterlaced.");
+        }
+        if (info.hdr()) {
+            remark.append(" has a high dynamic range and is tone-mapped.");
+        }
+        return remark.isEmpty()
+                ? Optional.empty()
+                : Optional.of(remark.toString().strip());
+    }
+
+    /**
+     * Numbered pictures as one sequence.
+     *
+     * @param files at least one, in order
+     * @param rate at which they are shown
+     */
+    public static Found sequence(List<Path> files, FrameRate rate) throws FileProblem {
+        Path first = files.getFirst().toAbsolutePath().normalize();
+        NumberedPictures numbered = NumberedPictures.from(first);
+        Size size = PictureReader.size(first);
+        Footage footage = numbered.footage(rate);
+        Media media = Media.footage(NO_ID, Media.Kind.SEQUENCE, first.toString(), size, footage)
+                .withFingerprint(Fingerprints.of(first));
+        return new Found(
+                media,
+                numbered.missing() == 0
+                        ? Optional.empty()
+                        : Optional.of(
+                                media.fileName() + ": of its " + footage.frames() + " numbers " + numbered.missing()
+                                        + " are missing (" + numbered.gaps() + "); the picture before each stays."));
+    }
+}

@@ -1,0 +1,160 @@
+package amberlens.media.pixels;
+
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
+import amberlens.core.render.Pyramid;
+import amberlens.core.render.Rows;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.concurrent.Executor;
+
+/**
+ * Decoded pictures and frames of footage with their pyramids, the least recently used given up first when they outgrow a budget
+ * in bytes. Safe for use from several threads.
+ */
+public final class PixelCache implements AutoCloseable {
+    /** The most that is kept however much memory there is, in bytes, so that a shelf full of large pictures stays modest. */
+    private static final long MOST = 1L << 30;
+
+    private final long budget;
+    private final Executor decoding;
+    private final Rows rows;
+    private final PixelLoader loader;
+    private final Map<PixelKey, CompletableFuture<Pyramid>> pictures = new LinkedHashMap<>(16, 0.75f, true);
+    private final Map<Path, FileProblem> problems = new HashMap<>();
+
+    /**
+     * @param budget bytes that ready pictures may hold together; the newest one is kept even if it is larger alone
+     * @param decoding where files are read
+     * @param rows how the work on one picture is shared
+     */
+    public PixelCache(long budget, Executor decoding, Rows rows) {
+        this.budget = budget;
+        this.decoding = decoding;
+        this.rows = rows;
+        loader = new PixelLoader(rows);
+    }
+
+    /** The usual budget: two fifths of the memory this program may take, but at most a gibibyte; in bytes. */
+    public static long usualBudget() {
+        return Math.min(MOST, Runtime.getRuntime().maxMemory() / 5 * 2);
+    }
+
+    /** The pixels, now or later; fails with a {@link FileProblem} as the cause. */
+    public CompletableFuture<Pyramid> request(PixelKey key) {
+        CompletableFuture<Pyramid> wanted;
+        synchronized (pictures) {
+            CompletableFuture<Pyramid> known = pictures.get(key);
+            if (known != null) {
+                return known;
+            }
+            wanted = new CompletableFuture<>();
+            pictures.put(key, wanted);
+        }
+        decoding.execute(() -> decode(key, wanted));
+        return wanted;
+    }
+
+    /** The pixels if they are ready; otherwise nothing, without waiting. */
+    public Optional<Pyramid> ready(PixelKey key) {
+        synchronized (pictures) {
+            CompletableFuture<Pyramid> known = pictures.get(key);
+            return known == null || !known.isDone() || known.isCompletedExceptionally()
+                    ? Optional.empty()
+                    : Optional.of(known.join());
+        }
+    }
+
+    /** What is wrong with the file of media that could not be read, if that is known. */
+    public Optional<FileProblem> problem(Media media) {
+        return problem(Path.of(media.path()));
+    }
+
+    /** Likewise of a file. */
+    public Optional<FileProblem> problem(Path path) {
+        synchronized (pictures) {
+            return Optional.ofNullable(problems.get(path));
+        }
+    }
+
+    /** Waits for the pixels. */
+    public Pyramid await(PixelKey key) throws FileProblem {
+        try {
+            return request(key).join();
+        } catch (CompletionException e) {
+            throw problemOf(e.getCause() == null ? e : e.getCause());
+        }
+    }
+
+    /** Forgets a file, so that it is read anew when it is wanted again. */
+    public void forget(Path path) {
+        synchronized (pictures) {
+            pictures.keySet().removeIf(key -> key.path().equals(path));
+            problems.remove(path);
+        }
+        loader.forget(path);
+    }
+
+    /** The memory that ready pictures hold, in bytes. */
+    public long bytes() {
+        synchronized (pictures) {
+            return pictures.values().stream().mapToLong(PixelCache::bytes).sum();
+        }
+    }
+
+    private void decode(PixelKey key, CompletableFuture<Pyramid> wanted) {
+        try {
+            wanted.complete(Pyramid.of(loader.load(key), rows));
+            giveUpOldest(wanted);
+        } catch (FileProblem | RuntimeException e) {
+            fail(key, wanted, problemOf(e));
+        } catch (OutOfMemoryError e) {
+            fail(key, wanted, new FileProblem(key.path() + " is too large for the memory of this machine.", e));
+        }
+    }
+
+    private void fail(PixelKey key, CompletableFuture<Pyramid> wanted, FileProblem problem) {
+        synchronized (pictures) {
+            problems.put(key.path(), problem);
+        }
+        wanted.completeExceptionally(problem);
+    }
+
+    private void giveUpOldest(CompletableFuture<Pyramid> newest) {
+        synchronized (pictures) {
+            long held = bytes();
+            Iterator<CompletableFuture<Pyramid>> oldest = pictures.values().iterator();
+            while (held > budget && oldest.hasNext()) {
+                CompletableFuture<Pyramid> candidate = oldest.next();
+                if (candidate != newest && bytes(candidate) > 0) {
+                    held -= bytes(candidate);
+                    oldest.remove();
+                }
+            }
+        }
+    }
+
+    private static long bytes(CompletableFuture<Pyramid> picture) {
+        return picture.isDone() && !picture.isCompletedExceptionally()
+                ? picture.join().bytes()
+                : 0;
+    }
+
+    private static FileProblem problemOf(Throwable cause) {
+        return cause instanceof FileProblem problem
+                ? problem
+                : new FileProblem("A picture could not be read: " + cause.getMessage() + ".", cause);
+    }
+
+    /** Closes what is open for reading. */
+    @Override
+    public void close() {
+        loader.close();
+    }
+}

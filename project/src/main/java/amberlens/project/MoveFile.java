@@ -1,0 +1,69 @@
+package amberlens.project;
+
+import amberlens.core.keys.KeyClip;
+import amberlens.core.model.FileProblem;
+import amberlens.core.motion.Property;
+import amberlens.core.ready.OwnMove;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/**
+ * A kept move in a file of its own, to be shared: the JSON of copied keys (docs/CLIPBOARD.md) with {@code "what": "move"}, and beside it
+ * the move's {@code name} and the {@code length} in frames that it was made for.
+ */
+public final class MoveFile {
+    /** The ending of the files, with its point. */
+    public static final String ENDING = ".amber-move";
+
+    private static final long LARGEST_BYTES = 16L << 20;
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private MoveFile() {}
+
+    public static void save(OwnMove move, Path file) throws FileProblem {
+        var clip = new KeyClip(KeyClip.What.MOVE, move.camera(), Property.OF_POSE, 0, move.picture(), move.frame());
+        try {
+            ObjectNode root = (ObjectNode) JSON.readTree(ClipText.write(clip));
+            root.put("name", move.name());
+            root.put("length", move.length());
+            AtomicFile.write(file, root.toPrettyString() + "\n");
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("copied keys are JSON", e);
+        }
+    }
+
+    /**
+     * Reads a kept move.
+     *
+     * @throws FileProblem naming the file and what was expected
+     */
+    public static OwnMove open(Path file) throws FileProblem {
+        try {
+            if (Files.size(file) > LARGEST_BYTES) {
+                throw new FileProblem(file + " is far too large to be a move.");
+            }
+            String text = Files.readString(file, StandardCharsets.UTF_8);
+            KeyClip clip = ClipText.read(text);
+            JsonNode root = JSON.readTree(text);
+            String name = root.path("name").asText(file.getFileName().toString().replace(ENDING, ""));
+            int length = root.path("length").asInt(0);
+            if (clip.what() != KeyClip.What.MOVE || length < 1 || length > 1_000_000) {
+                throw new FileProblem(
+                        file + " is not a kept move: a whole move with its length in frames was expected.");
+            }
+            return new OwnMove(name.isBlank() ? "Move" : name, clip.camera(), clip.picture(), clip.frame(), length);
+        } catch (FileProblem e) {
+            throw e.getMessage().contains(file.toString())
+                    ? e
+                    : new FileProblem(file + " is not a kept move: " + e.getMessage(), e);
+        } catch (IOException e) {
+            throw new FileProblem(file + " cannot be read: " + e.getMessage() + ".", e);
+        }
+    }
+}
