@@ -1,6 +1,7 @@
 package amberlens.bench;
 
 import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
 import amberlens.project.ProjectFile;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -27,15 +28,26 @@ public final class Main {
         Path plan = Path.of(ProjectFile.open(demo).media().getFirst().path());
         System.out.println("Measuring; this takes about three minutes ...");
         double[] race = ExportRace.run(plan);
+        ManyShotsTimes many = ManyShotsTimes.measure(film(demo));
         var main = new Main();
         main.measure(demo);
         main.print(race);
+        main.print(many);
+    }
+
+    private static Path film(Path demo) throws FileProblem {
+        return Path.of(ProjectFile.open(demo).media().stream()
+                .filter(media -> media.kind() == Media.Kind.FILM)
+                .findFirst()
+                .orElseThrow()
+                .path());
     }
 
     private void measure(Path demo) throws RunnerException {
         Collection<RunResult> runs = new Runner(new OptionsBuilder()
                         .include(RenderBenchmarks.class.getSimpleName())
                         .include(KeyBenchmarks.class.getSimpleName())
+                        .include(SealBenchmarks.class.getSimpleName())
                         .jvmArgsAppend("-Damber.demo=" + demo)
                         .verbosity(VerboseMode.SILENT)
                         .build())
@@ -73,6 +85,18 @@ public final class Main {
                 race[0],
                 race[1],
                 race[0] / race[1]);
+    }
+
+    private void print(ManyShotsTimes many) {
+        plain("margins of 10 000 frames", mean("marginsOf10000Frames"), "30 ms");
+        plain("room and strip of 500 frames", mean("roomAndStripOf500Frames"), "8 ms");
+        plain("least change, 20 framings, 1500 frames", mean("leastChange"), "1500 ms");
+        plain("the same on smooth legs", mean("leastChangeOnSmoothLegs"), "");
+        plain("lift of the same", mean("lift"), "");
+        plain("jump in 1920×1080 footage, 95 % within", many.seek(), "120 ms");
+        plain("playing footage with a move at 640×360", many.play(), "40 ms a frame");
+        plain("moves arranged for 200 pictures", many.arrange(), "3000 ms");
+        plain("check of 500 shots", many.check(), "500 ms");
     }
 
     private static void row(String what, double ours, double theirs, String goal) {

@@ -4,6 +4,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.time.Timecode;
 import amberlens.media.export.Export;
@@ -13,7 +14,6 @@ import amberlens.media.film.Quality;
 import amberlens.project.ProjectFile;
 import java.nio.file.Path;
 import java.util.Arrays;
-import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -80,10 +80,10 @@ final class RenderCommand implements Callable<Integer> {
     @Override
     public Integer call() throws FileProblem {
         Project whole = ProjectFile.open(file);
-        Project project =
-                shotId == null ? whole : whole.withShots(List.of(ShotChoice.find(whole, shotId, spec.commandLine())));
+        Shot only = shotId == null ? null : ShotChoice.find(whole, shotId, spec.commandLine());
+        Project project = only == null ? whole : whole.only(only);
         Size wanted = size == null ? project.frameSize() : size;
-        var settings = new ExportSettings(frames(project), wanted, format(), output, overwrite)
+        var settings = new ExportSettings(frames(project, only), wanted, format(), output, overwrite)
                 .withQuality(quality)
                 .withTransparent(transparent);
         try (var workshop = new Workshop();
@@ -98,20 +98,19 @@ final class RenderCommand implements Callable<Integer> {
         return ExitCode.DONE;
     }
 
-    private FrameSpan frames(Project project) throws FileProblem {
-        int length = LineUp.length(project);
+    private FrameSpan frames(Project project, @Nullable Shot only) throws FileProblem {
+        int origin = only == null ? 0 : only.start();
+        int length = only == null ? LineUp.length(project) : only.length();
         if (length == 0) {
             throw new FileProblem("There is nothing to render: the line-up has no shot.");
         }
-        int origin = shotId == null ? 0 : project.shots().getFirst().start();
-        int first = origin + time(project, from, "--from", 0);
-        int last = origin + time(project, to, "--to", length - 1 - origin);
+        int first = time(project, from, "--from", 0);
+        int last = time(project, to, "--to", length - 1);
         if (last < first || last >= length) {
             throw new ParameterException(
-                    spec.commandLine(),
-                    "--from and --to lie in 0 to " + (length - 1 - origin) + ", --to not before --from");
+                    spec.commandLine(), "--from and --to lie in 0 to " + (length - 1) + ", --to not before --from");
         }
-        return new FrameSpan(first, last);
+        return new FrameSpan(origin + first, origin + last);
     }
 
     private int time(Project project, @Nullable String text, String option, int otherwise) {

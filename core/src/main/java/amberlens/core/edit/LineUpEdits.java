@@ -253,7 +253,7 @@ public final class LineUpEdits {
                 long from = Math.round((double) frames * before / whole);
                 before += shot.length();
                 long to = Math.round((double) frames * before / whole);
-                int length = (int) Math.clamp(to - from, 1, Shot.LONGEST);
+                int length = Math.clamp(to - from, 1, Shot.LONGEST);
                 fitted = ShotEdits.setLength(shot.id(), length, timing).apply(fitted);
             }
             return fitted;

@@ -24,6 +24,6 @@ public record Footage(FrameRate rate, int frames) {
     public int framesAt(FrameRate other) {
         long numerator = (long) other.numerator() * rate.denominator();
         long denominator = (long) other.denominator() * rate.numerator();
-        return (int) Math.clamp(Math.round((double) frames * numerator / denominator), 1, Integer.MAX_VALUE);
+        return Math.clamp(Math.round((double) frames * numerator / denominator), 1, Integer.MAX_VALUE);
     }
 }

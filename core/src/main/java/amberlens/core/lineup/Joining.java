@@ -34,9 +34,10 @@ public final class Joining {
             return Optional.of("they do not follow each other on one track");
         }
         Optional<SourceTime> time = project.sourceTime(first);
-        boolean continues = time.isEmpty()
-                || Math.abs(time.get().place(first.length()) - second.source().in()) < NEAR
-                        && time.get().source().conversion() == second.source().conversion();
+        boolean continues = time.map(from ->
+                        Math.abs(from.place(first.length()) - second.source().in()) < NEAR
+                                && from.source().conversion() == second.source().conversion())
+                .orElse(true);
         return continues
                 ? Optional.empty()
                 : Optional.of("the second does not go on where the footage of the first ends");

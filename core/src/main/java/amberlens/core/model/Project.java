@@ -56,12 +56,7 @@ public record Project(
     }
 
     public Optional<Media> media(String id) {
-        return media.stream().filter(item -> item.id().equals(id)).findFirst();
-    }
-
-    /** Whether any shot is a rig; asked before rigs are looked for, since most projects have none. */
-    private boolean rigged() {
-        return media.stream().anyMatch(item -> item.kind() == Media.Kind.RIG);
+        return MediaIndex.of(media).find(id);
     }
 
     /** The media of a shot of this project. */
@@ -85,7 +80,7 @@ public record Project(
 
     /** What rigs on higher tracks do to a shot of this project, the lowest first; a rig has nothing riding on it. */
     public Ride ride(Shot shot) {
-        if (!rigged() || isRig(shot)) {
+        if (!MediaIndex.of(media).rigs() || isRig(shot)) {
             return Ride.NONE;
         }
         List<Ride.Rig> rigs = shots.stream()
@@ -96,6 +91,13 @@ public record Project(
                 .map(rig -> new Ride.Rig(rig.camera(), shot.start() - rig.start(), rig.length()))
                 .toList();
         return rigs.isEmpty() ? Ride.NONE : new Ride(rigs, FramePoint.ZERO);
+    }
+
+    /** This project with one of its shots alone, and what rides on it. */
+    public Project only(Shot shot) {
+        return withShots(shots.stream()
+                .filter(other -> other.id().equals(shot.id()) || (isRig(other) && other.track() > shot.track()))
+                .toList());
     }
 
     /** Whether a shot of this project is a rig, which moves what lies below and shows nothing itself. */

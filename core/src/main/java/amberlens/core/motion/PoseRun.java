@@ -46,7 +46,7 @@ final class PoseRun {
         boolean sameScale = before != null && before.camera.scale() == camera.scale();
         boolean samePosition = before != null && before.camera.position() == camera.position();
         scales = sameScale ? before.scales : values(camera.scale(), length);
-        positions = samePosition && (sameScale || !evenIn(before.camera) && !evenIn(camera))
+        positions = samePosition && (sameScale || !(evenIn(before.camera) || evenIn(camera)))
                 ? before.positions
                 : positions(camera, length);
         turns = before != null && before.camera.rotation() == camera.rotation()

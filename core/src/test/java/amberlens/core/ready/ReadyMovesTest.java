@@ -111,8 +111,8 @@ class ReadyMovesTest {
                     .orElseThrow();
             PicturePoint from = camera.at(0).gateCentre(FRAME);
             PicturePoint to = camera.at(99).gateCentre(FRAME);
-            assertThat(Math.signum(Math.round(to.x() - from.x()))).isEqualTo(direction.x());
-            assertThat(Math.signum(Math.round(to.y() - from.y()))).isEqualTo(direction.y());
+            assertThat(Math.signum(Math.rint(to.x() - from.x()))).isEqualTo((double) direction.x());
+            assertThat(Math.signum(Math.rint(to.y() - from.y()))).isEqualTo((double) direction.y());
         }
     }
 

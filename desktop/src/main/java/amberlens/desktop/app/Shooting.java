@@ -4,14 +4,18 @@ import amberlens.core.edit.CameraEdits;
 import amberlens.core.geometry.MaskShape;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.motion.Framings;
 import amberlens.core.render.FrameRaster;
+import amberlens.core.time.FrameSpan;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Viewing;
 import amberlens.media.export.ExportFormat;
+import amberlens.media.export.ExportJob;
+import amberlens.media.export.ExportSettings;
 import amberlens.media.film.StillFile;
 import amberlens.media.pixels.PixelKey;
 import amberlens.project.ProjectFile;
@@ -44,6 +48,10 @@ public final class Shooting {
         ROOM,
         ENDS,
         MASK,
+        LAYERS,
+        READY,
+        CHECK,
+        QUEUE,
         EMPTY
     }
 
@@ -53,7 +61,10 @@ public final class Shooting {
     /** How far up the seam stands when the curves are shown. */
     private static final double TALL_SCORE = 0.36;
 
-    private static final Duration SETTLING = Duration.millis(1200);
+    /** How far down it stands when the line-up matters. */
+    private static final double LOW_SCORE = 0.6;
+
+    private static final Duration SETTLING = Duration.millis(2500);
 
     private Shooting() {}
 
@@ -107,12 +118,45 @@ public final class Shooting {
                     bench.store().viewing().setJudgingMask(true);
                     bench.store().viewing().toggle(Viewing.Guide.THIRDS);
                 }
+                case READY -> bench.showReadyMoves();
+                case CHECK -> bench.showCheck();
+                case QUEUE -> queue(bench);
+                case LAYERS -> {
+                    select(bench, "s6");
+                    ((SplitPane) bench.scene().lookup("#seam")).setDividerPositions(LOW_SCORE);
+                }
                 case BENCH, EMPTY -> {}
             }
             whenPicturesAreThere(bench, () -> takeSoon(bench, taken));
         } catch (RuntimeException e) {
             taken.completeExceptionally(e);
         }
+    }
+
+    private static void select(Bench bench, String shot) {
+        bench.store().project().shot(shot).ifPresent(found -> bench.store().select(Selection.shot(found.id())));
+    }
+
+    /** Exports of all shots, small and into a folder that goes away. */
+    private static void queue(Bench bench) {
+        Project project = bench.store().project();
+        Path folder = Path.of(
+                System.getProperty("java.io.tmpdir"),
+                "amber-shoot-" + ProcessHandle.current().pid());
+        folder.toFile().deleteOnExit();
+        var settings = new ExportSettings(
+                new FrameSpan(0, 0),
+                project.frameSize().fittedInto(640, 360),
+                ExportFormat.WEBM_VP9,
+                folder.resolve("fernhollow.webm"),
+                true);
+        ExportJob.perShot(
+                        project,
+                        LineUp.inTime(project)
+                                .subList(0, Math.min(4, project.shots().size())),
+                        settings)
+                .forEach(job -> bench.services().exports().add(job, false));
+        bench.showExports();
     }
 
     /** As if a hand held the gate: a drag in progress that has changed nothing yet. */

@@ -26,6 +26,15 @@ final class ViewActions {
                 .fitGate());
         actions.add(
                 Menu.VIEW,
+                "view.table-moment",
+                "Table: footage now, at its first or at its last frame",
+                "Shift+T",
+                () -> store.selectedShot()
+                        .filter(found -> store.project().mediaOf(found).moves())
+                        .isPresent(),
+                () -> viewing.setTableMoment(viewing.tableMoment().next()));
+        actions.add(
+                Menu.VIEW,
                 "view.lens-zoom",
                 "Lens: fit, 1:1 pixels, 200 %",
                 "V",

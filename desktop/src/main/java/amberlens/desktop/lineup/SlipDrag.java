@@ -22,7 +22,7 @@ final class SlipDrag extends EditDrag {
 
     @Override
     public void drag(MouseEvent event) {
-        store.show(LineUpEdits.slip(shot.id(), Math.round((pressX - event.getX()) / perFrame)));
+        store.show(LineUpEdits.slip(shot.id(), Math.rint((pressX - event.getX()) / perFrame)));
         store.project()
                 .shot(shot.id())
                 .ifPresent(now -> store.say(String.format(

@@ -1,7 +1,10 @@
 package amberlens.desktop.look;
 
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 
@@ -17,6 +20,7 @@ public abstract class FormPanel extends VBox {
      * @param main the words of the main action
      * @param cancel closes the dialog
      */
+    @SuppressWarnings("this-escape")
     protected FormPanel(String title, String main, Runnable cancel) {
         form.getStyleClass().add("form");
         note.getStyleClass().add("problem");
@@ -24,8 +28,17 @@ public abstract class FormPanel extends VBox {
         note.setMaxWidth(WIDTH);
         note.setId("form-note");
         note.managedProperty().bind(note.textProperty().isNotEmpty());
+        addEventFilter(KeyEvent.KEY_PRESSED, this::enter);
         setSpacing(12);
         getChildren().addAll(DialogParts.title(title), form, note, DialogParts.foot(main, this::tryTake, cancel));
+    }
+
+    /** Enter takes the answers wherever the focus is; by itself a check box would take it for a click. */
+    private void enter(KeyEvent event) {
+        if (event.getCode() == KeyCode.ENTER && event.getTarget() instanceof CheckBox) {
+            event.consume();
+            tryTake();
+        }
     }
 
     /** Adds a question. */

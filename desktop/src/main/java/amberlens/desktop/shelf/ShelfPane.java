@@ -5,8 +5,6 @@ import amberlens.core.edit.MediaEdits;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
 import amberlens.core.ready.OwnMove;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.services.Services;
@@ -16,18 +14,16 @@ import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
 import java.io.File;
 import java.nio.file.Path;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
@@ -37,6 +33,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 
 /** The pictures of the project with their thumbnails and true sizes. */
 public final class ShelfPane extends BorderPane implements Subscription {
@@ -44,8 +41,8 @@ public final class ShelfPane extends BorderPane implements Subscription {
     private final Services services;
     private final Consumer<List<Path>> importer;
     private final BiConsumer<Set<String>, String> replacing;
-    private final VBox cards = new VBox(8);
-    private final Map<String, MediaCard> cardsById = new LinkedHashMap<>();
+    private final ListView<Media> cards = new ListView<>();
+    private final List<Cell> shown = new ArrayList<>();
     private final Label empty =
             new Label("Drop pictures and footage here, or press Add.\n\nJPEG, PNG, TIFF, WebP, BMP and GIF, films, and"
                     + " numbered pictures; every pixel is kept.");
@@ -73,11 +70,12 @@ public final class ShelfPane extends BorderPane implements Subscription {
         ready = new ReadyPane(store, services, settings);
         empty.setWrapText(true);
         empty.getStyleClass().add("empty-text");
-        ScrollPane scroll = new ScrollPane(new StackPane(cards, empty));
+        cards.getStyleClass().add("shelf-cards");
+        cards.setId("shelf-cards");
+        cards.setFocusTraversable(false);
+        cards.setCellFactory(_ -> new Cell());
+        StackPane scroll = new StackPane(cards, empty);
         StackPane.setAlignment(empty, Pos.TOP_LEFT);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.getStyleClass().add("quiet-scroll");
         BorderPane pictures = new BorderPane(scroll);
         pictures.setBottom(foot(actions));
         ready.setVisible(false);
@@ -179,36 +177,57 @@ public final class ShelfPane extends BorderPane implements Subscription {
         }
     }
 
-    /** Keeps the cards that stay, so that a click in progress is not lost. */
+    /** Only the cards that are seen are made; those that stay are kept, so that a click in progress is not lost. */
     private void refill() {
-        Project project = store.project();
-        String shownId = store.selectedShot().map(Shot::media).orElse("");
-        Map<String, MediaCard> before = new HashMap<>(cardsById);
-        cardsById.clear();
-        for (Media media : project.media()) {
-            if (media.kind() == Media.Kind.RIG) {
-                continue;
+        List<Media> wanted = store.project().media().stream()
+                .filter(media -> media.kind() != Media.Kind.RIG)
+                .toList();
+        if (!cards.getItems().equals(wanted)) {
+            cards.getItems().setAll(wanted);
+        }
+        shown.forEach(Cell::show);
+        empty.setVisible(wanted.isEmpty());
+        cards.setVisible(!wanted.isEmpty());
+    }
+
+    /** One place of the list, with the card of whatever stands there. */
+    private final class Cell extends ListCell<Media> {
+        private @Nullable MediaCard card;
+
+        Cell() {
+            shown.add(this);
+        }
+
+        @Override
+        protected void updateItem(Media media, boolean none) {
+            super.updateItem(media, none);
+            if (none || media == null) {
+                card = null;
+                setGraphic(null);
+                return;
             }
-            MediaCard card = before.get(media.id());
             if (card == null || !card.media().equals(media)) {
                 card = new MediaCard(
                         media,
-                        this::addShot,
-                        shown -> replacing.accept(store.selection().shots(), shown.id()),
+                        ShelfPane.this::addShot,
+                        found -> replacing.accept(store.selection().shots(), found.id()),
                         gone -> store.apply(MediaEdits.remove(gone.id())));
+                setGraphic(card);
             }
-            boolean missing = services.ready().problem(media).isPresent();
-            card.show(
-                    services.thumbnails().whole(media, MediaCard.THUMBNAIL),
-                    missing,
-                    media.id().equals(shownId));
-            cardsById.put(media.id(), card);
+            show();
         }
-        List<Node> wanted = List.copyOf(cardsById.values());
-        if (!cards.getChildren().equals(wanted)) {
-            cards.getChildren().setAll(wanted);
+
+        void show() {
+            if (card != null) {
+                Media media = card.media();
+                card.show(
+                        services.thumbnails().whole(media, MediaCard.THUMBNAIL),
+                        services.ready().problem(media).isPresent(),
+                        store.selectedShot()
+                                .filter(shot -> shot.media().equals(media.id()))
+                                .isPresent());
+            }
         }
-        empty.setVisible(project.media().isEmpty());
     }
 
     private void addShot(Media media) {

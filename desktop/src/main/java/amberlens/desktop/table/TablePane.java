@@ -32,6 +32,7 @@ public final class TablePane extends BorderPane implements Subscription {
     private final Services services;
     private final TableSurface surface;
     private final Label subject = new Label();
+    private final Button moment = new Button();
     private final Label empty = new Label();
     private final Label missingText = new Label();
     private final VBox missing;
@@ -57,11 +58,16 @@ public final class TablePane extends BorderPane implements Subscription {
                 title,
                 subject,
                 gap,
+                moment,
                 tool(actions, Feather.MINUS, "aim.level", Tool.LEVEL),
                 tool(actions, Feather.CROP, "aim.cover", Tool.FRAME_COVERING),
                 tool(actions, Feather.CROSSHAIR, "aim.subject", Tool.SUBJECT),
                 actions.bind(Icons.button(Feather.MAXIMIZE_2, ""), "view.fit-all"),
                 actions.bind(Icons.button(Feather.MINIMIZE_2, ""), "view.fit-gate"));
+        actions.bind(moment, "view.table-moment");
+        moment.getStyleClass().add("small-toggle");
+        moment.setMinWidth(USE_PREF_SIZE);
+        moment.managedProperty().bind(moment.visibleProperty());
         subject.setMinWidth(0);
         heading.getStyleClass().addAll("view-heading", "table-heading");
         heading.setAlignment(Pos.CENTER_LEFT);
@@ -117,9 +123,13 @@ public final class TablePane extends BorderPane implements Subscription {
         tools.forEach((tool, button) -> button.setSelected(store.viewing().tool() == tool));
         surface.redraw();
         var shot = store.selectedShot();
-        subject.setText(shot.map(found -> found.name() + " · whole picture, "
+        subject.setText(shot.map(found -> found.name()
+                        + (store.project().isRig(found) ? " · rig over the whole frame, " : " · whole picture, ")
                         + store.project().mediaOf(found).size() + " px")
                 .orElse(""));
+        moment.setVisible(
+                shot.filter(found -> store.project().mediaOf(found).moves()).isPresent());
+        moment.setText(store.viewing().tableMoment().words());
         empty.setVisible(shot.isEmpty());
         empty.setText(
                 store.project().media().isEmpty()

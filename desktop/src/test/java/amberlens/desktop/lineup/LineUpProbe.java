@@ -17,6 +17,16 @@ public final class LineUpProbe {
         return at(scene, store, id, 1).subtract(2, 0);
     }
 
+    /** The beginning that is dragged to trim. */
+    public static Point2D start(Scene scene, Store store, String id) {
+        return at(scene, store, id, 0).add(2, 0);
+    }
+
+    /** How wide a frame is on the screen. */
+    public static double perFrame(Scene scene) {
+        return ((LineUpSurface) scene.lookup("#lineup-surface")).plan().perFrame();
+    }
+
     private static Point2D at(Scene scene, Store store, String id, double part) {
         LineUpSurface surface = (LineUpSurface) scene.lookup("#lineup-surface");
         LineUpLayout plan = surface.plan();

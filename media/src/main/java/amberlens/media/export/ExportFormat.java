@@ -88,7 +88,8 @@ public enum ExportFormat {
     public static Optional<ExportFormat> byEnding(Path path) {
         String name = path.getFileName().toString().toLowerCase(Locale.ROOT);
         for (ExportFormat format : values()) {
-            if (name.endsWith(format.ending) || format == TIFF_SEQUENCE && name.endsWith(".tiff")) {
+            boolean longTiff = format == TIFF_SEQUENCE && name.endsWith(".tiff");
+            if (name.endsWith(format.ending) || longTiff) {
                 return Optional.of(format);
             }
         }

@@ -22,7 +22,7 @@ public record ExportJob(String name, Project project, ExportSettings settings) {
                             number,
                             shot.name(),
                             settings.format().ending());
-                    Project alone = project.withShots(List.of(shot));
+                    Project alone = project.only(shot);
                     return new ExportJob(
                             shot.name(),
                             alone,

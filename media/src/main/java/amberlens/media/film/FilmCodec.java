@@ -77,8 +77,8 @@ public enum FilmCodec {
         if (this == AV1 && (size.width() < 64 || size.height() < 64)) {
             throw new FileProblem("An AV1 film has at least 64 × 64 pixels, not " + size + "; use another format.");
         }
-        if (this == GIF && (size.width() > 65535 || size.height() > 65535)
-                || this == WEBP && Math.max(size.width(), size.height()) > 16383) {
+        int longest = Math.max(size.width(), size.height());
+        if ((this == GIF && longest > 65535) || (this == WEBP && longest > 16383)) {
             throw new FileProblem("A " + name() + " cannot be " + size + "; use a smaller size.");
         }
     }

@@ -84,7 +84,7 @@ record FilmIndex(long[] stamps, long[] keys, Footage footage, boolean variable, 
             }
         }
         double seconds = (stamps[stamps.length - 1] - stamps[0]) * ticks;
-        int frames = (int) Math.clamp(Math.round(seconds * measured.perSecond()) + 1, 1, Integer.MAX_VALUE);
+        int frames = Math.clamp(Math.round(seconds * measured.perSecond()) + 1, 1, Integer.MAX_VALUE);
         return new FilmIndex(stamps, keys, new Footage(measured, frames), true, ticks);
     }
 

@@ -148,7 +148,7 @@ final class FilmStream implements AutoCloseable {
             if (received >= 0) {
                 return true;
             }
-            if (received == AVERROR_EOF() || draining && received != AVERROR_EAGAIN()) {
+            if (received == AVERROR_EOF() || (draining && received != AVERROR_EAGAIN())) {
                 return false;
             }
             if (readPacket()) {
