@@ -40,6 +40,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -67,7 +68,7 @@ public final class Bench implements AutoCloseable {
     private final LineUpPane lineUp;
     private final ScorePane score;
     private final Scene scene;
-    private @Nullable QueuePanel exportsShown;
+    private @Nullable Subscription listening;
     private final AnimationTimer timer = new AnimationTimer() {
         @Override
         public void handle(long now) {
@@ -219,8 +220,7 @@ public final class Bench implements AutoCloseable {
 
     /** Opens the table of all shots. */
     public void showCheck() {
-        var panel = new CheckPanel(store, services, overlay::close);
-        overlay.show(panel, overlay::close);
+        showListening(new CheckPanel(store, services, this::closeListening));
     }
 
     /** Shows the ready moves on the Shelf. */
@@ -263,16 +263,20 @@ public final class Bench implements AutoCloseable {
 
     /** Opens the list of exports. */
     public void showExports() {
-        closeExports();
-        var panel = new QueuePanel(store, services.exports(), this::closeExports);
-        exportsShown = panel;
-        overlay.show(panel, this::closeExports);
+        showListening(new QueuePanel(store, services.exports(), this::closeListening));
     }
 
-    private void closeExports() {
-        if (exportsShown != null) {
-            exportsShown.close();
-            exportsShown = null;
+    /** Shows a panel that listens to the store until it is closed. */
+    private <P extends Region & Subscription> void showListening(P panel) {
+        closeListening();
+        listening = panel;
+        overlay.show(panel, this::closeListening);
+    }
+
+    private void closeListening() {
+        if (listening != null) {
+            listening.close();
+            listening = null;
             overlay.close();
         }
     }
@@ -356,7 +360,7 @@ public final class Bench implements AutoCloseable {
     @Override
     public void close() {
         timer.stop();
-        closeExports();
+        closeListening();
         views.forEach(Subscription::close);
         playback.close();
         services.close();

@@ -15,8 +15,10 @@ import amberlens.core.time.Timecode;
 import amberlens.desktop.look.Choices;
 import amberlens.desktop.look.DialogParts;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.store.Change;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Subscription;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -43,7 +45,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** All shots in one table: first and last frame, length, edges, enlargement, pace, missing pictures. */
-final class CheckPanel extends VBox {
+final class CheckPanel extends VBox implements Subscription {
     private static final Size THUMBNAIL = new Size(64, 36);
 
     /** Which shots are listed. */
@@ -70,6 +72,7 @@ final class CheckPanel extends VBox {
     private final Label note = DialogParts.quiet("Checking …");
     private final ComboBox<Listed> listed =
             Choices.of(List.of(Listed.values()), choice -> choice.words, Listed.ALL, "check-listed");
+    private final Subscription subscription;
     private final Button seal = new Button("Seal the selected");
 
     CheckPanel(Store store, Services services, Runnable close) {
@@ -110,7 +113,17 @@ final class CheckPanel extends VBox {
         setSpacing(12);
         setId("check-panel");
         getChildren().addAll(head, table, foot);
+        subscription = store.subscribe(changes -> {
+            if (changes.contains(Change.PICTURES)) {
+                table.refresh();
+            }
+        });
         check();
+    }
+
+    @Override
+    public void close() {
+        subscription.close();
     }
 
     private void check() {

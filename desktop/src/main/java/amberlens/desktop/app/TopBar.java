@@ -68,6 +68,8 @@ public final class TopBar extends HBox implements Subscription {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         getChildren().addAll(mark(), menus(actions, recent, opener), project, frame, gap, exports, open, check, export);
+        export.setMinWidth(USE_PREF_SIZE);
+        project.setMinWidth(0);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("top-bar");
         subscription = store.subscribe(_ -> refresh());
@@ -87,6 +89,7 @@ public final class TopBar extends HBox implements Subscription {
 
     private static MenuBar menus(Actions actions, Supplier<List<Path>> recent, Consumer<Path> opener) {
         MenuBar bar = new MenuBar();
+        bar.setMinWidth(USE_PREF_SIZE);
         for (Action.Menu kind : Action.Menu.values()) {
             Menu menu = new Menu(kind.word());
             menu.setId("menu-" + kind.word().toLowerCase(Locale.ROOT));
@@ -137,7 +140,10 @@ public final class TopBar extends HBox implements Subscription {
         open.setVisible(!withOpenEdge.isEmpty());
         open.setText(
                 withOpenEdge.size() == 1
-                        ? "▨ Open edge · " + withOpenEdge.getFirst().name()
+                        ? "▨ Open edge"
+                                + (exports.isVisible()
+                                        ? ""
+                                        : " · " + withOpenEdge.getFirst().name())
                         : "▨ Open edges in " + withOpenEdge.size() + " shots");
     }
 
@@ -147,9 +153,9 @@ public final class TopBar extends HBox implements Subscription {
         exports.setText(queue.running()
                 .map(entry -> String.format(
                         Locale.ROOT,
-                        "Exporting %.0f %%%s",
+                        "Export %.0f %%%s",
                         100 * entry.progress(),
-                        queue.waiting() > 0 ? " · " + queue.waiting() + " wait" : ""))
+                        queue.waiting() > 0 ? " +" + queue.waiting() : ""))
                 .orElse("Exports"));
     }
 

@@ -80,7 +80,9 @@ public final class ShelfPane extends BorderPane implements Subscription {
         pictures.setBottom(foot(actions));
         ready.setVisible(false);
         setTop(tabs(pictures));
-        setCenter(new StackPane(pictures, ready));
+        StackPane both = new StackPane(pictures, ready);
+        both.setAlignment(Pos.TOP_LEFT);
+        setCenter(both);
         setId("shelf");
         getStyleClass().add("shelf-pane");
         setOnDragOver(this::over);
@@ -195,6 +197,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
         private @Nullable MediaCard card;
 
         Cell() {
+            setPrefWidth(0);
             shown.add(this);
         }
 

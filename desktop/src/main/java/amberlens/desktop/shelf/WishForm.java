@@ -10,12 +10,11 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** How ready moves shall be: amount, direction, gentleness, rests. */
 final class WishForm extends VBox {
-    private static final double WIDTH = 44;
-
     private final Runnable changed;
     private final NumberField amount;
     private final NumberField leave;
@@ -47,13 +46,15 @@ final class WishForm extends VBox {
                 100_000,
                 value -> wish.withRests(wish.restBefore(), (int) Math.round(value)));
         GridPane form = new GridPane();
-        form.setHgap(4);
+        form.setHgap(3);
         form.setVgap(4);
-        form.addRow(0, quiet("Amount"), amount, directions());
+        form.addRow(0, quiet("Amount"), amount);
+        form.add(directions(), 2, 0);
         form.addRow(1, quiet("Gentle"), leave, arrive);
         form.addRow(2, quiet("Rest"), before, after);
         getChildren().add(form);
         setSpacing(6);
+        getStyleClass().add("wish-form");
         show();
     }
 
@@ -67,14 +68,13 @@ final class WishForm extends VBox {
                         ? Optional.empty()
                         : Optional.of("a number from " + (int) low + " to " + (int) high + " is expected"));
         field.setId(id);
-        field.setPrefWidth(WIDTH);
-        field.setMinWidth(WIDTH);
         return field;
     }
 
     private static Label quiet(String words) {
         Label label = new Label(words);
         label.getStyleClass().add("quiet");
+        label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
     }
 

@@ -50,6 +50,7 @@ public final class TablePane extends BorderPane implements Subscription {
         missing = missingPanel(find);
         Label title = new Label("Table");
         title.getStyleClass().add("view-title");
+        title.setMinWidth(USE_PREF_SIZE);
         subject.getStyleClass().add("quiet");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
