@@ -41,6 +41,9 @@ public record SourceTime(Footage footage, Source source, Channel<Double> speed, 
 
     /** The ways run through since frame 0 at a keyed speed. */
     private static final class Ways {
+        /** No shot has more frames; keys that lie further beyond it are not summed up to. */
+        private static final int FURTHEST = 1_000_000;
+
         private final Channel<Double> speed;
         private final int first;
         private final double[] sums;
@@ -56,8 +59,8 @@ public record SourceTime(Footage footage, Source source, Channel<Double> speed, 
 
         private Ways(Channel<Double> speed) {
             this.speed = speed;
-            first = Math.min(0, speed.keys().getFirst().at());
-            sums = new double[Math.max(0, speed.keys().getLast().at()) - first + 1];
+            first = Math.clamp(speed.keys().getFirst().at(), -FURTHEST, 0);
+            sums = new double[Math.clamp(speed.keys().getLast().at(), 0, FURTHEST) - first + 1];
             for (int i = 1; i < sums.length; i++) {
                 sums[i] = sums[i - 1] + step(first + i - 1);
             }

@@ -1,5 +1,6 @@
 package amberlens.core.time;
 
+import java.util.List;
 import java.util.regex.Pattern;
 
 /**
@@ -9,6 +10,20 @@ import java.util.regex.Pattern;
  * @param denominator seconds, at least 1
  */
 public record FrameRate(int numerator, int denominator) {
+    /** Rates that films are made at: common practice. */
+    public static final List<FrameRate> COMMON = List.of(
+            new FrameRate(24000, 1001),
+            new FrameRate(24, 1),
+            new FrameRate(25, 1),
+            new FrameRate(30000, 1001),
+            new FrameRate(30, 1),
+            new FrameRate(48, 1),
+            new FrameRate(50, 1),
+            new FrameRate(60000, 1001),
+            new FrameRate(60, 1),
+            new FrameRate(100, 1),
+            new FrameRate(120, 1));
+
     private static final Pattern WRITTEN = Pattern.compile("(\\d{1,9})(?:/(\\d{1,9}))?");
     private static final int FASTEST = 1000;
 

@@ -55,16 +55,6 @@ final class ExportForm extends GridPane {
     /** Parts of the frame's size that are offered. */
     private static final int[] PER_CENT = {100, 50, 25, 200};
 
-    private static final List<FrameRate> RATES = List.of(
-            new FrameRate(24000, 1001),
-            FrameRate.of(24),
-            FrameRate.of(25),
-            new FrameRate(30000, 1001),
-            FrameRate.of(30),
-            FrameRate.of(50),
-            new FrameRate(60000, 1001),
-            FrameRate.of(60));
-
     private final Project project;
     private final Optional<Shot> selected;
     private final Set<String> chosen;
@@ -134,7 +124,7 @@ final class ExportForm extends GridPane {
     }
 
     private List<FrameRate> rates() {
-        List<FrameRate> rates = new ArrayList<>(RATES);
+        List<FrameRate> rates = new ArrayList<>(FrameRate.COMMON);
         if (!rates.contains(project.frame().rate())) {
             rates.addFirst(project.frame().rate());
         }

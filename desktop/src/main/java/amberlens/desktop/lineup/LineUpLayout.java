@@ -78,6 +78,12 @@ record LineUpLayout(Project project, double width, double height, double from, d
                 .findFirst();
     }
 
+    /** The shot whose picture a drop at a place would replace: one whose middle half is under it. */
+    Optional<Shot> replacedBy(double x, double y) {
+        return shotAt(x, y)
+                .filter(shot -> Math.abs(x - x(shot.start() + shot.length() / 2.0)) < shot.length() * perFrame() / 4);
+    }
+
     /** The place among the shots of a track that a drop at x means, leaving one shot out. */
     int place(double x, int track, Optional<String> without) {
         int place = 0;

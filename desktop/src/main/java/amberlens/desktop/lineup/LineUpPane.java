@@ -45,7 +45,7 @@ public final class LineUpPane extends StackPane implements Subscription {
         getChildren().add(surface);
         getStyleClass().add("lineup-pane");
         setOnDragOver(this::over);
-        setOnDragExited(_ -> surface.showDrop(OptionalDouble.empty()));
+        setOnDragExited(_ -> leave());
         setOnDragDropped(this::dropped);
         subscription = store.subscribe(_ -> {
             fitHeight();
@@ -69,21 +69,26 @@ public final class LineUpPane extends StackPane implements Subscription {
 
     private void over(DragEvent event) {
         if (event.getDragboard().hasContent(DragFormats.MEDIA)) {
-            event.acceptTransferModes(TransferMode.COPY_OR_MOVE);
-            surface.showDrop(OptionalDouble.of(event.getX()));
+            event.acceptTransferModes(TransferMode.COPY);
+            Optional<Shot> onto = surface.plan().replacedBy(event.getX(), event.getY());
+            surface.showDrop(onto.isPresent() ? OptionalDouble.empty() : OptionalDouble.of(event.getX()));
+            surface.showReplaced(onto.map(Shot::id));
             event.consume();
         }
     }
 
-    /** A picture dropped on a shot takes the place of its picture; dropped between shots it becomes a new one. */
-    private void dropped(DragEvent event) {
+    private void leave() {
         surface.showDrop(OptionalDouble.empty());
+        surface.showReplaced(Optional.empty());
+    }
+
+    /** A picture dropped on the middle of a shot takes the place of its picture; dropped between shots it becomes a new one. */
+    private void dropped(DragEvent event) {
+        leave();
         if (!(event.getDragboard().getContent(DragFormats.MEDIA) instanceof String id)) {
             return;
         }
-        Optional<Shot> onto = event.getTransferMode() == TransferMode.MOVE
-                ? surface.plan().shotAt(event.getX(), event.getY())
-                : Optional.empty();
+        Optional<Shot> onto = surface.plan().replacedBy(event.getX(), event.getY());
         if (onto.isPresent()) {
             Set<String> shots = store.selection().includes(onto.get().id())
                     ? store.selection().shots()

@@ -10,6 +10,7 @@ import amberlens.desktop.look.Surface;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.scene.canvas.GraphicsContext;
 
@@ -21,6 +22,7 @@ final class LineUpSurface extends Surface {
     private final Store store;
     private final Services services;
     private final LineUpView view = new LineUpView();
+    private Optional<String> replaced = Optional.empty();
     private OptionalDouble dropX = OptionalDouble.empty();
 
     LineUpSurface(Store store, Services services) {
@@ -35,6 +37,12 @@ final class LineUpSurface extends Surface {
 
     LineUpView view() {
         return view;
+    }
+
+    /** Shows in which shot a drop would replace the picture. */
+    void showReplaced(Optional<String> shot) {
+        replaced = shot;
+        redraw();
     }
 
     /** Shows where a drop would put a shot. */
@@ -83,6 +91,17 @@ final class LineUpSurface extends Surface {
             pen.setStroke(Palette.SEA);
             pen.setLineWidth(1);
             pen.strokeLine(plan.x(frame), 0, plan.x(frame), height);
+        });
+        replaced.flatMap(store.project()::shot).ifPresent(shot -> {
+            pen.setStroke(Palette.SEA);
+            pen.setLineWidth(3);
+            pen.strokeRoundRect(
+                    plan.x(shot.start()) + 2,
+                    plan.top(shot) + 2,
+                    Math.max(2, shot.length() * plan.perFrame() - 4),
+                    plan.rowHeight() - 4,
+                    5,
+                    5);
         });
         dropX.ifPresent(x -> {
             pen.setFill(Palette.SEA);

@@ -73,7 +73,7 @@ final class MediaCard extends VBox {
         setOnDragDetected(event -> {
             var content = new ClipboardContent();
             content.put(DragFormats.MEDIA, media.id());
-            startDragAndDrop(TransferMode.COPY_OR_MOVE).setContent(content);
+            startDragAndDrop(TransferMode.COPY).setContent(content);
             event.consume();
         });
     }

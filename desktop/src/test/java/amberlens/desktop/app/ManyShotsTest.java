@@ -247,6 +247,19 @@ class ManyShotsTest extends BenchInteraction {
     }
 
     @Test
+    void a_picture_dropped_on_the_middle_of_a_shot_takes_its_place_and_beside_it_becomes_a_shot() {
+        drag("#media-m2").dropTo(middle("s1"));
+        waitUntil("the question", () -> lookup("Same numbers").tryQuery().isPresent());
+        clickOn("Same numbers");
+        assertThat(shot("s1").media()).isEqualTo("m2");
+        undo();
+        Point2D start = at(() -> LineUpProbe.start(bench.scene(), bench.store(), "s2"));
+        drag("#media-m2").dropTo(start.add(4, 0));
+        waitUntil("a new shot", () -> project().shots().size() == 4);
+        assertThat(shot("s1").media()).isEqualTo("m1");
+    }
+
+    @Test
     void an_inset_lies_over_with_opacity_and_blending() {
         select("s2");
         keys(KeyCode.UP, KeyCode.CONTROL, KeyCode.ALT);

@@ -39,6 +39,19 @@ class LineUpLayoutTest {
     }
 
     @Test
+    void a_drop_on_the_middle_half_of_a_shot_means_that_shot_and_beside_it_none() {
+        LineUpLayout plan = threeShots();
+        double quarter = plan.shotAt(plan.x(130), 30).orElseThrow().length() / 4.0;
+        double start = plan.shotAt(plan.x(130), 30).orElseThrow().start();
+        assertThat(plan.replacedBy(plan.x(start + 2 * quarter), 30)
+                        .orElseThrow()
+                        .id())
+                .isEqualTo("s2");
+        assertThat(plan.replacedBy(plan.x(start + 0.5 * quarter), 30)).isEmpty();
+        assertThat(plan.replacedBy(plan.x(start + 3.5 * quarter), 30)).isEmpty();
+    }
+
+    @Test
     void higher_tracks_lie_above() {
         Project project = threeShots().project();
         var raised = project.withShots(project.shots().stream()

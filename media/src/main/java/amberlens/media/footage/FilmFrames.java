@@ -38,13 +38,15 @@ public final class FilmFrames implements AutoCloseable {
     }
 
     /**
-     * A frame; beyond the ends the first or the last.
+     * A frame; beyond the ends the first or the last. Where the film is damaged, the next picture that can be decoded stands in.
      *
-     * @throws FileProblem when its picture cannot be decoded
+     * @throws FileProblem when no picture from there on can be decoded
      */
     public LinearRaster frame(int frame) throws FileProblem {
         long wanted = index.stamps()[index.picture(frame)];
-        if (reached != wanted && !forward(wanted) && !from(index.keyBefore(wanted), wanted) && !fromStart(wanted)) {
+        boolean exact =
+                reached == wanted || forward(wanted) || from(index.keyBefore(wanted), wanted) || fromStart(wanted);
+        if (!exact && reached < wanted) {
             throw new FileProblem(film.path() + ": frame " + frame + " cannot be decoded; the film is damaged there.");
         }
         return pixels.read(film.frame());

@@ -26,20 +26,6 @@ record FilmIndex(long[] stamps, long[] keys, Footage footage, boolean variable, 
     /** Half of what 24 and 24000/1001 differ by. */
     private static final double NEARLY = 0.0005;
 
-    /** Rates that films are made at: common practice. */
-    private static final List<FrameRate> COMMON = List.of(
-            new FrameRate(24000, 1001),
-            FrameRate.of(24),
-            FrameRate.of(25),
-            new FrameRate(30000, 1001),
-            FrameRate.of(30),
-            FrameRate.of(48),
-            FrameRate.of(50),
-            new FrameRate(60000, 1001),
-            FrameRate.of(60),
-            FrameRate.of(100),
-            FrameRate.of(120));
-
     static FilmIndex scan(FilmStream film) throws FileProblem {
         long[] stamps = new long[1024];
         long[] keys = new long[64];
@@ -99,7 +85,7 @@ record FilmIndex(long[] stamps, long[] keys, Footage footage, boolean variable, 
 
     /** The common rate that a container with coarse time stamps has only come near to. */
     private static FrameRate common(FrameRate rate) {
-        return COMMON.stream()
+        return FrameRate.COMMON.stream()
                 .filter(usual -> Math.abs(rate.perSecond() / usual.perSecond() - 1) < NEARLY)
                 .findFirst()
                 .orElse(rate);
@@ -117,7 +103,7 @@ record FilmIndex(long[] stamps, long[] keys, Footage footage, boolean variable, 
             return otherwise;
         }
         FrameRate nearest = otherwise;
-        for (FrameRate rate : COMMON) {
+        for (FrameRate rate : FrameRate.COMMON) {
             if (Math.abs(rate.perSecond() * seconds - 1) < Math.abs(nearest.perSecond() * seconds - 1)) {
                 nearest = rate;
             }
