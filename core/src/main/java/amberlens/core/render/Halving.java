@@ -21,34 +21,64 @@ final class Halving {
 
     private static void band(LinearRaster from, long[] pixels, Size size, int first, int last) {
         float[] column = new float[from.width() * CHANNELS];
+        var unpacked = new Unpacked(from);
         for (int y = first; y < last; y++) {
             Arrays.fill(column, 0);
             for (int tap = 0; tap < TAPS; tap++) {
                 int row = Math.clamp(2 * y - BEFORE + tap, 0, from.height() - 1);
-                addRow(column, from.pixels(), from.row(row), WEIGHTS[tap]);
+                add(column, unpacked.row(row), WEIGHTS[tap]);
             }
             across(column, from.width(), pixels, y * size.width(), size.width());
         }
     }
 
-    private static void addRow(float[] sum, long[] pixels, int offset, float weight) {
-        for (int i = 0; i < sum.length; i += CHANNELS) {
-            long pixel = pixels[offset + i / CHANNELS];
-            sum[i] += weight * Rgba16.red(pixel);
-            sum[i + 1] += weight * Rgba16.green(pixel);
-            sum[i + 2] += weight * Rgba16.blue(pixel);
-            sum[i + 3] += weight * Rgba16.alpha(pixel);
+    /** The rows that the kernel covers as plain numbers, each unpacked once. */
+    private static final class Unpacked {
+        private final LinearRaster from;
+        private final float[][] rows;
+        private final int[] held = new int[TAPS];
+
+        Unpacked(LinearRaster from) {
+            this.from = from;
+            rows = new float[TAPS][from.width() * CHANNELS];
+            Arrays.fill(held, -1);
+        }
+
+        float[] row(int y) {
+            int slot = y % TAPS;
+            float[] row = rows[slot];
+            if (held[slot] != y) {
+                held[slot] = y;
+                long[] pixels = from.pixels();
+                int offset = from.row(y);
+                for (int x = 0, i = 0; x < from.width(); x++, i += CHANNELS) {
+                    long pixel = pixels[offset + x];
+                    row[i] = Rgba16.red(pixel);
+                    row[i + 1] = Rgba16.green(pixel);
+                    row[i + 2] = Rgba16.blue(pixel);
+                    row[i + 3] = Rgba16.alpha(pixel);
+                }
+            }
+            return row;
+        }
+    }
+
+    private static void add(float[] sum, float[] row, float weight) {
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] += weight * row[i];
         }
     }
 
     private static void across(float[] row, int rowWidth, long[] pixels, int offset, int width) {
         for (int x = 0; x < width; x++) {
+            int from = 2 * x - BEFORE;
+            boolean inside = from >= 0 && from + TAPS <= rowWidth;
             float red = 0;
             float green = 0;
             float blue = 0;
             float alpha = 0;
             for (int tap = 0; tap < TAPS; tap++) {
-                int at = CHANNELS * Math.clamp(2 * x - BEFORE + tap, 0, rowWidth - 1);
+                int at = CHANNELS * (inside ? from + tap : Math.clamp(from + tap, 0, rowWidth - 1));
                 float weight = WEIGHTS[tap];
                 red += weight * row[at];
                 green += weight * row[at + 1];

@@ -12,8 +12,8 @@ import amberlens.core.render.LinearRaster;
 import amberlens.core.render.Rows;
 import amberlens.media.picture.LinearRows;
 import amberlens.media.picture.Orientation;
+import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
-import java.nio.ShortBuffer;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.ffmpeg.avutil.AVPixFmtDescriptor;
 import org.bytedeco.ffmpeg.avutil.AVRational;
@@ -22,7 +22,7 @@ import org.bytedeco.javacpp.DoublePointer;
 import org.bytedeco.javacpp.IntPointer;
 
 /**
- * From decoded pictures to linear light: the library brings them to R′G′B′ at 16 bits by the matrix and range they are marked with
+ * From decoded pictures to linear light: the library brings them to R′G′B′, at 16 bits where they have more than 8, by the matrix and range they are marked with
  * (BT.601 below 720 lines and BT.709 above where they are not: common practice) and makes their pixels square; turned and
  * interlaced pictures are set upright and deinterlaced on the way. Codes of ordinary films are read as sRGB codes, which is how
  * exports write them; PQ and HLG are tone-mapped, see {@link HdrCurve}.
@@ -88,14 +88,16 @@ final class FilmPixels implements AutoCloseable {
         boolean interlaced = (picture.flags() & INTERLACED) != 0;
         AVPixFmtDescriptor format = av_pix_fmt_desc_get(picture.format());
         boolean alpha = (format.flags() & AV_PIX_FMT_FLAG_ALPHA) != 0;
-        int pitch = codes.linesize(0) / 2;
-        ShortBuffer all = codes.data(0)
-                .capacity((long) codes.linesize(0) * stored.height())
+        int pitch = codes.linesize(0);
+        ByteBuffer all = codes.data(0)
+                .capacity((long) pitch * stored.height())
                 .asByteBuffer()
-                .order(ByteOrder.nativeOrder())
-                .asShortBuffer();
+                .order(ByteOrder.nativeOrder());
         HdrCurve hdr = HdrCurve.of(picture.color_trc());
-        return LinearRows.convert(stored, orientation, rows, () -> new Reader(all, pitch, interlaced, alpha, hdr));
+        boolean deep = codes.format() == AV_PIX_FMT_RGBA64;
+        int width = stored.width();
+        return LinearRows.convert(
+                stored, orientation, rows, () -> new Reader(all, pitch, width, deep, interlaced, alpha, hdr));
     }
 
     private void prepare(AVFrame picture) throws FileProblem {
@@ -105,14 +107,15 @@ final class FilmPixels implements AutoCloseable {
         }
         close();
         made = key;
+        int codesFormat = deep(picture) ? AV_PIX_FMT_RGBA64 : AV_PIX_FMT_RGBA;
         scaler = sws_getContext(
                 picture.width(),
                 picture.height(),
                 picture.format(),
                 stored.width(),
                 stored.height(),
-                AV_PIX_FMT_RGBA64,
-                SWS_BICUBIC | SWS_ACCURATE_RND | SWS_FULL_CHR_H_INT,
+                codesFormat,
+                deep(picture) ? SWS_BICUBIC | SWS_ACCURATE_RND | SWS_FULL_CHR_H_INT : SWS_BICUBIC | SWS_FULL_CHR_H_INT,
                 null,
                 null,
                 (DoublePointer) null);
@@ -123,11 +126,12 @@ final class FilmPixels implements AutoCloseable {
                 ? picture.colorspace()
                 : picture.height() >= 720 ? SWS_CS_ITU709 : SWS_CS_ITU601;
         IntPointer coefficients = sws_getCoefficients(matrix);
-        int full = picture.color_range() == AVCOL_RANGE_JPEG ? 1 : 0;
+        boolean rgb = (av_pix_fmt_desc_get(picture.format()).flags() & AV_PIX_FMT_FLAG_RGB) != 0;
+        int full = rgb || picture.color_range() == AVCOL_RANGE_JPEG ? 1 : 0;
         sws_setColorspaceDetails(
                 scaler, coefficients, full, sws_getCoefficients(SWS_CS_DEFAULT), 1, 0, 1 << 16, 1 << 16);
         codes = av_frame_alloc();
-        codes.format(AV_PIX_FMT_RGBA64);
+        codes.format(codesFormat);
         codes.width(stored.width());
         codes.height(stored.height());
         if (av_frame_get_buffer(codes, 0) < 0) {
@@ -135,9 +139,36 @@ final class FilmPixels implements AutoCloseable {
         }
     }
 
+    /** Whether a picture has more than 8 bits or is tone-mapped, which needs them; codes of R′G′B′ are passed on exactly only there. */
+    private static boolean deep(AVFrame picture) {
+        AVPixFmtDescriptor format = av_pix_fmt_desc_get(picture.format());
+        return format.comp(0).depth() > 8
+                || (format.flags() & AV_PIX_FMT_FLAG_RGB) != 0
+                || HdrCurve.of(picture.color_trc()) != HdrCurve.NONE;
+    }
+
     /** Rows of 16-bit codes; of an interlaced picture the second field is interpolated from the first. */
-    private record Reader(ShortBuffer all, int pitch, boolean interlaced, boolean alpha, HdrCurve hdr)
-            implements LinearRows.Source {
+    private static final class Reader implements LinearRows.Source {
+        private final ByteBuffer all;
+        private final int pitch;
+        private final boolean deep;
+        private final boolean interlaced;
+        private final boolean alpha;
+        private final HdrCurve hdr;
+        private final byte[] bytes;
+        private final short[] shorts;
+
+        Reader(ByteBuffer all, int pitch, int width, boolean deep, boolean interlaced, boolean alpha, HdrCurve hdr) {
+            this.all = all;
+            this.pitch = pitch;
+            this.deep = deep;
+            this.interlaced = interlaced;
+            this.alpha = alpha;
+            this.hdr = hdr;
+            bytes = new byte[deep ? 0 : 4 * width];
+            shorts = new short[deep ? 4 * width : 0];
+        }
+
         @Override
         public boolean opaque() {
             return !alpha;
@@ -168,9 +199,19 @@ final class FilmPixels implements AutoCloseable {
         }
 
         private void row(int y, int[] rgba) {
-            int at = y * pitch;
-            for (int i = 0; i < rgba.length; i++) {
-                rgba[i] = all.get(at + i) & 0xFFFF;
+            if (deep) {
+                all.slice(y * pitch, pitch)
+                        .order(ByteOrder.nativeOrder())
+                        .asShortBuffer()
+                        .get(shorts);
+                for (int i = 0; i < rgba.length; i++) {
+                    rgba[i] = shorts[i] & 0xFFFF;
+                }
+            } else {
+                all.get(y * pitch, bytes);
+                for (int i = 0; i < rgba.length; i++) {
+                    rgba[i] = (bytes[i] & 0xFF) * 257;
+                }
             }
         }
     }
