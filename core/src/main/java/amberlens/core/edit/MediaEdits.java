@@ -3,6 +3,7 @@ package amberlens.core.edit;
 import amberlens.core.footage.Source;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.keys.Carrying;
+import amberlens.core.lineup.Laying;
 import amberlens.core.model.FreshIds;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -11,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Changes of the shelf. */
 public final class MediaEdits {
@@ -43,12 +45,11 @@ public final class MediaEdits {
     /** Takes media off the shelf, with all shots that show it. */
     public static Edit remove(String mediaId) {
         return Edit.of("removal of a picture", project -> {
-            Project without = project;
-            for (var shot : project.shots()) {
-                without = shot.media().equals(mediaId)
-                        ? ShotEdits.delete(shot.id()).apply(without)
-                        : without;
-            }
+            Set<String> shown = project.shots().stream()
+                    .filter(shot -> shot.media().equals(mediaId))
+                    .map(Shot::id)
+                    .collect(Collectors.toSet());
+            Project without = LineUpEdits.delete(shown, Laying.RIPPLE).apply(project);
             return without.withMedia(without.media().stream()
                     .filter(media -> !media.id().equals(mediaId))
                     .toList());

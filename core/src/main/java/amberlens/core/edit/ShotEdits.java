@@ -45,30 +45,6 @@ public final class ShotEdits {
         return new Shot(id, media.title(), media.id(), FIRST_TRACK, end, length, true, camera, Extras.NONE);
     }
 
-    /** Removes a shot; those after it on its track close the gap. */
-    public static Edit delete(String shotId) {
-        return Edit.of("deletion of a shot", project -> project.shot(shotId)
-                .map(shot -> {
-                    var rest = project.shots().stream()
-                            .filter(other -> !other.equals(shot))
-                            .toList();
-                    return shiftedAfter(project.withShots(rest), shot, -shot.length());
-                })
-                .orElse(project));
-    }
-
-    /** Puts a shot at another place among the shots of its track; they lie in a row again. */
-    public static Edit reorder(String shotId, int place) {
-        return Edit.of("new order of shots", project -> project.shot(shotId)
-                .map(shot -> {
-                    var row = new ArrayList<>(LineUp.track(project, shot.track()));
-                    row.remove(shot);
-                    row.add(Math.clamp(place, 0, row.size()), shot);
-                    return inRow(project, row);
-                })
-                .orElse(project));
-    }
-
     /** What happens to a move when its shot gets another length. */
     public enum Timing {
         KEEP("keep the timing"),

@@ -60,10 +60,6 @@ public record Media(
         return new Media(id, kind, path, size, Optional.of(footage), Optional.empty(), Optional.empty(), Extras.NONE);
     }
 
-    public Media withPath(String newPath) {
-        return new Media(id, kind, newPath, size, footage, fingerprint, opaque, extras);
-    }
-
     public Media withId(String newId) {
         return new Media(newId, kind, path, size, footage, fingerprint, opaque, extras);
     }
@@ -72,15 +68,6 @@ public record Media(
     public Media foundAs(Media found) {
         var stillOpaque = found.size.equals(size) ? opaque : Optional.<PictureArea>empty();
         return new Media(id, found.kind, found.path, found.size, found.footage, found.fingerprint, stillOpaque, extras);
-    }
-
-    public Media withSize(Size newSize) {
-        var stillOpaque = newSize.equals(size) ? opaque : Optional.<PictureArea>empty();
-        return new Media(id, kind, path, newSize, footage, fingerprint, stillOpaque, extras);
-    }
-
-    public Media withFootage(Footage newFootage) {
-        return new Media(id, kind, path, size, Optional.of(newFootage), fingerprint, opaque, extras);
     }
 
     public Media withFingerprint(Optional<Fingerprint> seen) {

@@ -8,6 +8,7 @@ import amberlens.core.keys.KeyEases;
 import amberlens.core.keys.KeySet;
 import amberlens.core.keys.Neighbours;
 import amberlens.core.keys.Retiming;
+import amberlens.core.lineup.Laying;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -20,6 +21,7 @@ import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class EditsTest {
@@ -51,14 +53,6 @@ class EditsTest {
     }
 
     @Test
-    void a_shot_put_elsewhere_leaves_no_gap() {
-        Project project = ShotEdits.reorder("s3", 0)
-                .apply(ShotEdits.setLength("s3", 50, ShotEdits.Timing.KEEP).apply(with(3)));
-        assertThat(order(project)).containsExactly("s3", "s1", "s2");
-        assertThat(LineUp.inTime(project)).extracting(Shot::start).containsExactly(0, 50, 175);
-    }
-
-    @Test
     void another_length_moves_later_shots_and_keeps_keys_beyond_the_cut() {
         Project keyed = FramingEdits.add("s1", 124).apply(with(2));
         Project shorter = ShotEdits.setLength("s1", 100, ShotEdits.Timing.KEEP).apply(keyed);
@@ -70,7 +64,7 @@ class EditsTest {
 
     @Test
     void a_deleted_shot_closes_its_gap() {
-        Project project = ShotEdits.delete("s2").apply(with(3));
+        Project project = LineUpEdits.delete(Set.of("s2"), Laying.RIPPLE).apply(with(3));
         assertThat(LineUp.inTime(project)).extracting(Shot::start).containsExactly(0, 125);
     }
 
@@ -173,7 +167,8 @@ class EditsTest {
     void an_edit_that_changes_nothing_leaves_no_step() {
         var history = new History<String>(with(1));
         assertThat(history.apply(ShotEdits.rename("s1", "Plan"), "")).isFalse();
-        assertThat(history.apply(ShotEdits.delete("nobody"), "")).isFalse();
+        assertThat(history.apply(LineUpEdits.delete(Set.of("nobody"), Laying.RIPPLE), ""))
+                .isFalse();
         assertThat(history.undoName()).isEmpty();
     }
 

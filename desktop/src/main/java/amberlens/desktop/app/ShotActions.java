@@ -1,6 +1,7 @@
 package amberlens.desktop.app;
 
 import amberlens.core.edges.Conform;
+import amberlens.core.edit.LineUpEdits;
 import amberlens.core.edit.SettingsEdits;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.edit.ShotEdits.Timing;
@@ -40,10 +41,11 @@ final class ShotActions {
         actions.add(
                 Menu.SHOT,
                 "shot.delete",
-                "Delete the shot",
+                "Delete the selected shots",
                 "Shortcut+Delete",
                 shot,
-                () -> withShot(found -> store.apply(ShotEdits.delete(found.id()))));
+                () -> store.apply(LineUpEdits.delete(
+                        store.selection().shots(), store.preferences().laying())));
         for (Conform way : Conform.values()) {
             actions.add(
                     Menu.SHOT,

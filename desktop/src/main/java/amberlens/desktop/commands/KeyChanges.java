@@ -2,6 +2,7 @@ package amberlens.desktop.commands;
 
 import amberlens.core.edit.CameraEdits;
 import amberlens.core.edit.FramingEdits;
+import amberlens.core.edit.LineUpEdits;
 import amberlens.core.edit.MarkerEdits;
 import amberlens.core.edit.PathEdits;
 import amberlens.core.edit.ShotEdits;
@@ -63,7 +64,9 @@ public final class KeyChanges {
                             marker.onLineUp() ? Optional.empty() : Optional.of(shot.id()), marker.frame()));
                 case Selection.LegFrom _ ->
                     store.say("A leg goes when one of its framings goes; select a framing to delete it.");
-                case Selection.Nothing _ -> store.apply(ShotEdits.delete(shot.id()));
+                case Selection.Nothing _ ->
+                    store.apply(LineUpEdits.delete(
+                            store.selection().shots(), store.preferences().laying()));
             }
             if (!(store.selection().part() instanceof Selection.LegFrom)) {
                 store.select(new Selection.Nothing());

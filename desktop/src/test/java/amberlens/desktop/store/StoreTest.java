@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.edges.Conform;
 import amberlens.core.edit.CameraEdits;
+import amberlens.core.edit.LineUpEdits;
 import amberlens.core.edit.MediaEdits;
 import amberlens.core.edit.SettingsEdits;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.geometry.Size;
+import amberlens.core.lineup.Laying;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -66,9 +68,9 @@ class StoreTest {
     @Test
     void when_the_selected_shot_goes_the_one_under_the_playhead_is_selected() {
         store.seek(10);
-        store.apply(ShotEdits.delete("s1"));
+        store.apply(LineUpEdits.delete(Set.of("s1"), Laying.RIPPLE));
         assertThat(store.selection()).isEqualTo(Selection.shot("s2"));
-        store.apply(ShotEdits.delete("s2"));
+        store.apply(LineUpEdits.delete(Set.of("s2"), Laying.RIPPLE));
         assertThat(store.selection()).isEqualTo(Selection.NONE);
         assertThat(store.playhead()).isZero();
         store.undo();
