@@ -29,6 +29,9 @@ import javax.imageio.ImageWriter;
 public final class Main {
     private static final int LARGEST_FILE = 3_900_000;
 
+    /** As cameras write: a key picture every half second. */
+    private static final double KEY_SECONDS = 0.5;
+
     private Main() {}
 
     /** Takes one argument: the folder. */
@@ -59,7 +62,8 @@ public final class Main {
     private static Media pond(String id, Path file) throws FileProblem {
         Size size = new Size(MillPond.WIDTH, MillPond.HEIGHT);
         try (var rows = WorkPool.ofCores();
-                var film = new FilmFile(file, FilmCodec.H264, Quality.SMALL, size, FrameRate.of(25), rows)) {
+                var film =
+                        new FilmFile(file, FilmCodec.H264, Quality.SMALL, size, FrameRate.of(25), rows, KEY_SECONDS)) {
             for (int frame = 0; frame < MillPond.FRAMES; frame++) {
                 BufferedImage image = MillPond.draw(frame);
                 int[] argb = image.getRGB(0, 0, size.width(), size.height(), null, 0, size.width());

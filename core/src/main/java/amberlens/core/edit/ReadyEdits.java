@@ -6,6 +6,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.ready.Arrangement;
 import amberlens.core.ready.OwnMove;
+import amberlens.core.ready.Place;
 import amberlens.core.ready.ReadyMove;
 import amberlens.core.ready.ReadyMoves;
 import amberlens.core.ready.Stage;
@@ -77,6 +78,17 @@ public final class ReadyEdits {
     /** A kept move for several shots. */
     public static Plan plan(Project project, Set<String> shotIds, OwnMove move, double limitPercent) {
         return plan("move \"" + move.name() + "\"", project, shotIds, limitPercent, true, move::make);
+    }
+
+    /** A pan and zoom for a shot, from one place of its picture to another. */
+    public static Plan between(Project project, String shotId, Place from, Place to, Wish wish, double limitPercent) {
+        return plan(
+                ReadyMove.PAN_AND_ZOOM.words().toLowerCase(Locale.ROOT),
+                project,
+                Set.of(shotId),
+                limitPercent,
+                true,
+                stage -> ReadyMoves.between(from, to, stage, wish));
     }
 
     /** Suitable moves for all of some shots, in order of time. */

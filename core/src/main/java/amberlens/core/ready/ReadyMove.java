@@ -161,10 +161,15 @@ public enum ReadyMove {
                         stage.picture().width() * 2 / 3.0, stage.picture().height() / 2.0));
         var from = new PicturePoint(
                 stage.picture().width() - to.x(), stage.picture().height() - to.y());
+        return between(stage, wish, Place.point(from), Place.point(to));
+    }
+
+    /** From place to place. A box is shown as large as the frame allows; a point is looked at from afar first, and then closely. */
+    static Draft between(Stage stage, Wish wish, Place from, Place to) {
         double near =
                 Math.max(stage.fill() * SPARE, Math.min(stage.fill() * (1 + 0.5 * wish.part()), stage.limitPercent()));
-        double far = stage.fill() * (1 + 0.15 * wish.part());
-        return new Draft(List.of(stage.at(from, Math.min(far, near)), stage.at(to, near)), true);
+        double far = Math.min(near, stage.fill() * (1 + 0.15 * wish.part()));
+        return new Draft(List.of(stage.at(from, far), stage.at(to, near)), true);
     }
 
     private static Draft tumbleIn(Stage stage, Wish wish) {

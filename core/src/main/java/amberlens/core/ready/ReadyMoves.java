@@ -29,6 +29,11 @@ public final class ReadyMoves {
         return move.fills() ? sealed(draft, stage) : new Made(Optional.of(draft), Optional.empty());
     }
 
+    /** A pan and zoom from one place of the picture to another. */
+    public static Made between(Place from, Place to, Stage stage, Wish wish) {
+        return sealed(ReadyMove.between(stage, wish, from, to).camera(stage.length(), wish), stage);
+    }
+
     /** Any move brought to a stage, sealed. */
     static Made sealed(CameraTrack draft, Stage stage) {
         var take = new Take(draft, stage.length(), stage.picture(), stage.frame());

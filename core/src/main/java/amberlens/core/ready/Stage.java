@@ -55,6 +55,14 @@ public record Stage(
         return pose.withPosition(pose.position().plus(off));
     }
 
+    /** An unturned framing of a place: of all of a box, of a point at a scale. */
+    Pose at(Place place, double percentOfPoint) {
+        double percent = place.isBox()
+                ? 100 * Math.min(frame.width() / place.width(), frame.height() / place.height())
+                : percentOfPoint;
+        return at(place.centre(), Math.clamp(percent, fill(), Math.max(fill(), Scale.LARGEST)));
+    }
+
     private static double within(double value, double half, double whole) {
         return half * 2 >= whole ? whole / 2 : Math.clamp(value, half, whole - half);
     }

@@ -76,6 +76,38 @@ class ReadyMovesTest {
         assertThat(camera.at(20).equals(camera.at(69))).isEqualTo(move == ReadyMove.STILL);
     }
 
+    @Test
+    void a_move_between_two_boxes_shows_all_of_each_and_as_little_else_as_its_shape_allows() {
+        Stage stage = stage(PICTURE, 100);
+        var first = new Place(new PicturePoint(400, 600), new PicturePoint(2800, 1800));
+        var second = new Place(new PicturePoint(5400, 3100), new PicturePoint(4000, 2600)); // drawn backwards
+        CameraTrack camera =
+                ReadyMoves.between(first, second, stage, Wish.USUAL).camera().orElseThrow();
+        // by hand: 2400 × 1200 into 1920 × 1080 is 80 %, 1400 × 500 is 1920 / 1400
+        assertThat(camera.at(0).scale().x()).isCloseTo(80, within(1e-9));
+        assertThat(camera.at(99).scale().x()).isCloseTo(137.142857142857, within(1e-9));
+        assertThat(camera.at(0).toFrame(new PicturePoint(400, 1200)).x()).isCloseTo(0, within(1e-6));
+        assertThat(camera.at(0).toFrame(new PicturePoint(2800, 1200)).x()).isCloseTo(1920, within(1e-6));
+        assertThat(camera.at(99).gateCentre(FRAME).x()).isCloseTo(4700, within(1e-6));
+        assertThat(camera.at(99).gateCentre(FRAME).y()).isCloseTo(2850, within(1e-6));
+        assertThat(sealed(camera, stage)).isTrue();
+    }
+
+    @Property(tries = 300)
+    void a_move_between_any_two_places_is_sealed(
+            @ForAll @DoubleRange(min = -500, max = 6500) double x1,
+            @ForAll @DoubleRange(min = -500, max = 4500) double y1,
+            @ForAll @DoubleRange(min = 0, max = 5000) double width,
+            @ForAll @DoubleRange(min = -500, max = 6500) double x2,
+            @ForAll @DoubleRange(min = -500, max = 4500) double y2) {
+        Stage stage = stage(PICTURE, 60);
+        var box = new Place(new PicturePoint(x1, y1), new PicturePoint(x1 + width, y1 + width / 3));
+        CameraTrack camera = ReadyMoves.between(box, Place.point(new PicturePoint(x2, y2)), stage, Wish.USUAL)
+                .camera()
+                .orElseThrow();
+        assertThat(sealed(camera, stage)).isTrue();
+    }
+
     /** Common practice for a push that is felt rather than seen: about a tenth larger at the end. */
     @Test
     void a_push_is_subtle_and_ends_on_the_subject() {

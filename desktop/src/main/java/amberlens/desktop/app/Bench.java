@@ -197,6 +197,13 @@ public final class Bench implements AutoCloseable {
         actions.add(Menu.KEYS, "score.closer", "Closer in time", "Equals", () -> true, () -> score.zoomTime(1 / ZOOM));
         actions.add(Menu.KEYS, "score.further", "More time at once", "Minus", () -> true, () -> score.zoomTime(ZOOM));
         actions.add(Menu.VIEW, "shelf.ready", "Pictures or ready moves", "Y", () -> true, () -> shelf.toggleReady());
+        actions.add(
+                Menu.MOVE,
+                "aim.places",
+                "Pan and zoom between two places",
+                "Shift+U",
+                () -> store.selectedShot().isPresent(),
+                () -> shelf.panBetweenPlaces());
         actions.add(Menu.MOVE, "move.open", "Take a kept move from a file…", "", () -> true, this::takeMove);
         actions.add(
                 Menu.EDGES,

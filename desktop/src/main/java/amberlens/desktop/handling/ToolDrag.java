@@ -8,6 +8,7 @@ import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
+import amberlens.core.ready.Place;
 import amberlens.desktop.look.Gesture;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Viewing;
@@ -16,7 +17,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.input.MouseEvent;
 
-/** A line or box drawn on the picture with a tool in hand, which is put away afterwards; or a click that puts the subject. */
+/** A line or box drawn on the picture with a tool in hand, which is put away afterwards; or a click that puts a point. */
 public final class ToolDrag implements Gesture {
     private final Store store;
     private final Tool tool;
@@ -32,7 +33,7 @@ public final class ToolDrag implements Gesture {
 
     @Override
     public void drag(MouseEvent event) {
-        boolean box = tool == Tool.FRAME_COVERING || tool == Tool.FRAME_INSIDE;
+        boolean box = tool != Tool.LEVEL;
         if (tool != Tool.SUBJECT) {
             store.viewing().setDrawn(Optional.of(new Viewing.Drawn(from, pointer.apply(event), box)));
         }
@@ -41,6 +42,10 @@ public final class ToolDrag implements Gesture {
     @Override
     public void drop(MouseEvent event) {
         PicturePoint to = pointer.apply(event);
+        if (tool == Tool.PLACES) {
+            pick(new Place(from, to));
+            return;
+        }
         if (tool == Tool.SUBJECT) {
             putSubject(to);
         } else {
@@ -67,6 +72,14 @@ public final class ToolDrag implements Gesture {
         }
     }
 
+    private void pick(Place place) {
+        boolean first = store.viewing().firstPlace().isEmpty();
+        store.viewing().pick(place);
+        if (first) {
+            store.say("And where to? Click the second point, or draw the second box.");
+        }
+    }
+
     private void putSubject(PicturePoint at) {
         store.selectedShot().ifPresent(shot -> store.apply(SettingsEdits.setSubject(shot.id(), Optional.of(at))));
     }
@@ -76,6 +89,8 @@ public final class ToolDrag implements Gesture {
         if (tool == Tool.SUBJECT) {
             putSubject(from);
             store.viewing().take(Tool.HAND);
+        } else if (tool == Tool.PLACES) {
+            pick(Place.point(from));
         } else {
             store.say(
                     tool == Tool.LEVEL

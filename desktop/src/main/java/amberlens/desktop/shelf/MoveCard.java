@@ -1,15 +1,20 @@
 package amberlens.desktop.shelf;
 
+import amberlens.desktop.look.Icons;
 import java.util.List;
+import javafx.event.Event;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.kordamp.ikonli.feather.Feather;
 
 /** One ready move: a small moving preview, its name, and what it does. A click or Enter gives it to the selected shots. */
 final class MoveCard extends HBox {
@@ -29,6 +34,7 @@ final class MoveCard extends HBox {
         title.setWrapText(true);
         title.setMinWidth(0);
         VBox words = new VBox(title);
+        HBox.setHgrow(words, Priority.ALWAYS);
         words.setAlignment(Pos.CENTER_LEFT);
         setSpacing(8);
         setAlignment(Pos.CENTER_LEFT);
@@ -50,6 +56,15 @@ final class MoveCard extends HBox {
                 event.consume();
             }
         });
+    }
+
+    /** Puts a button on the card for another way to give the move. */
+    void offer(Feather icon, String words, Runnable way) {
+        Button button = Icons.button(icon, words);
+        button.setOnAction(_ -> way.run());
+        button.setOnMouseClicked(Event::consume); // the card is not clicked too
+        button.setId(getId() + "-other");
+        getChildren().add(button);
     }
 
     void setMoments(List<Image> images) {

@@ -13,6 +13,7 @@ import amberlens.core.ready.Wish;
 import amberlens.core.render.Pyramid;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.store.Store;
+import amberlens.desktop.store.Viewing.Tool;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -31,6 +32,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import org.kordamp.ikonli.feather.Feather;
 
 /** The ready moves, each with a small moving preview on the selected picture, and the moves that somebody has kept. */
 final class ReadyPane extends BorderPane {
@@ -102,6 +104,12 @@ final class ReadyPane extends BorderPane {
                     move.words(),
                     move.use(),
                     () -> give((project, shots) -> ReadyEdits.plan(project, shots, move, form.wish(), limit())));
+            if (move == ReadyMove.PAN_AND_ZOOM) {
+                card.offer(
+                        Feather.MAXIMIZE_2,
+                        "Between two places: click points or draw boxes on the Table",
+                        this::panBetweenPlaces);
+            }
             moves.put(card, stage -> ReadyMoves.make(move, stage, form.wish()).camera());
         }
         for (OwnMoves.Kept kept : own.all()) {
@@ -138,11 +146,31 @@ final class ReadyPane extends BorderPane {
             store.say("Make a shot first; ready moves are given to the selected shots.");
             return;
         }
-        ReadyEdits.Plan plan = planner.of(store.project(), shots);
+        give(planner.of(store.project(), shots), shots);
+    }
+
+    private void give(ReadyEdits.Plan plan, Set<String> shots) {
         if (!plan.cameras().isEmpty()) {
             store.apply(plan.edit());
         }
         store.say(ReadyWords.outcome(plan, store.project(), shots.size()));
+    }
+
+    /** Asks for two places of the picture, and gives the selected shot a move from one to the other. */
+    void panBetweenPlaces() {
+        Optional<Shot> shot = store.selectedShot();
+        if (shot.isEmpty()) {
+            store.say("Make a shot first; the move goes from one place of its picture to another.");
+            return;
+        }
+        String id = shot.get().id();
+        store.viewing()
+                .pickPlaces((from, to) ->
+                        give(ReadyEdits.between(store.project(), id, from, to, form.wish(), limit()), Set.of(id)));
+        store.say(
+                store.viewing().tool() == Tool.PLACES
+                        ? "Where does the move begin? Click a point of the picture, or draw a box."
+                        : "");
     }
 
     private void keep() {

@@ -133,6 +133,11 @@ public final class ShelfPane extends BorderPane implements Subscription {
         readyTab.setSelected(true);
     }
 
+    /** Asks for two points or boxes of the picture, and gives the selected shot a move from one to the other. */
+    public void panBetweenPlaces() {
+        ready.panBetweenPlaces();
+    }
+
     private VBox foot(Actions actions) {
         Button add = actions.bind(new Button("Add…"), "media.add");
         add.getStyleClass().add("quiet-button");

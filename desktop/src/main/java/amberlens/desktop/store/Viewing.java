@@ -2,10 +2,12 @@ package amberlens.desktop.store;
 
 import amberlens.core.geometry.MaskShape;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.ready.Place;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiConsumer;
 
 /** How the project is looked at; belongs to no project. Part of the {@link Store}. */
 public final class Viewing {
@@ -15,7 +17,9 @@ public final class Viewing {
         LEVEL,
         FRAME_COVERING,
         FRAME_INSIDE,
-        SUBJECT
+        SUBJECT,
+        /** Two points or boxes, one after the other, for a move between them. */
+        PLACES
     }
 
     /** What the Lens shows. */
@@ -113,6 +117,8 @@ public final class Viewing {
     private int peek;
     private List<Line> snapLines = List.of();
     private Optional<Drawn> drawn = Optional.empty();
+    private Optional<Place> firstPlace = Optional.empty();
+    private BiConsumer<Place, Place> twoPlaces = (_, _) -> {};
 
     Viewing(Store store) {
         this.store = store;
@@ -125,6 +131,7 @@ public final class Viewing {
         peek = 0;
         snapLines = List.of();
         drawn = Optional.empty();
+        firstPlace = Optional.empty();
     }
 
     private void changed() {
@@ -139,7 +146,36 @@ public final class Viewing {
     public void take(Tool newTool) {
         tool = newTool == tool ? Tool.HAND : newTool;
         drawn = Optional.empty();
+        firstPlace = Optional.empty();
         changed();
+    }
+
+    /**
+     * Takes the tool that picks two places, or puts it away when it is in hand.
+     *
+     * @param receiver of the first and the second place
+     */
+    public void pickPlaces(BiConsumer<Place, Place> receiver) {
+        twoPlaces = receiver;
+        take(Tool.PLACES);
+    }
+
+    /** The first of two places, while the second is waited for. */
+    public Optional<Place> firstPlace() {
+        return firstPlace;
+    }
+
+    /** Picks the first place, or the second, which puts the tool away. */
+    public void pick(Place place) {
+        Optional<Place> first = firstPlace;
+        if (first.isEmpty()) {
+            drawn = Optional.empty();
+            firstPlace = Optional.of(place);
+            changed();
+        } else {
+            take(Tool.HAND);
+            twoPlaces.accept(first.get(), place);
+        }
     }
 
     public LensShow lensShow() {

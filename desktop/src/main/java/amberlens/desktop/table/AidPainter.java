@@ -5,6 +5,7 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
+import amberlens.core.ready.Place;
 import amberlens.desktop.handling.Pivot;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
@@ -75,6 +76,15 @@ final class AidPainter {
         }
         pen.setFill(Palette.AMBER);
         pen.fillOval(pivot.x() - 3, pivot.y() - 3, 6, 6);
+    }
+
+    /** A place that has been picked, while the one after it is waited for. */
+    static void place(GraphicsContext pen, Place place, TableView view) {
+        if (place.isBox()) {
+            drawn(pen, new Viewing.Drawn(place.corner(), place.opposite(), true), view);
+        } else {
+            subject(pen, view.toScreen(place.corner()));
+        }
     }
 
     /** The line or box that is being drawn. */

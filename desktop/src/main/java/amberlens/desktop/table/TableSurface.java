@@ -164,6 +164,7 @@ final class TableSurface extends Surface {
         FramePoint anchor = view.toScreen(pose.anchor());
         GatePainter.anchor(pen, anchor, gate.anchorGrip(anchor));
         AidPainter.snapLines(pen, viewing, view, getWidth(), getHeight());
+        viewing.firstPlace().ifPresent(place -> AidPainter.place(pen, place, view));
         viewing.drawn().ifPresent(drawn -> AidPainter.drawn(pen, drawn, view));
         if (store.showing() && !viewing.sealing()) {
             RoomPainter.paint(pen, services.facts().judged(store.project(), shot), pose, gate, view);

@@ -450,6 +450,7 @@ class KeyCraftTest extends BenchInteraction {
         assertThat(bench.store().transport().speed()).isEqualTo(-2);
         waitUntil("going back", () -> bench.store().playhead() < 60);
         type(KeyCode.SPACE);
+        seek(70); // however far it has gone back until then
         clickOn(at(() -> ScoreProbe.leg(bench.scene(), 70)));
         keys(KeyCode.O, KeyCode.SHIFT);
         assertThat(bench.store().transport().range().orElseThrow().from()).isEqualTo(50);

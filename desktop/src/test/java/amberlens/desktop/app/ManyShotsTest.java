@@ -3,154 +3,24 @@ package amberlens.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import amberlens.core.edges.Conform;
-import amberlens.core.edges.EdgeReport;
 import amberlens.core.edit.LayeringEdits;
-import amberlens.core.extras.Extras;
-import amberlens.core.footage.Footage;
 import amberlens.core.footage.Source;
-import amberlens.core.geometry.Size;
 import amberlens.core.layering.BlendMode;
 import amberlens.core.layering.Colour;
 import amberlens.core.lineup.Laying;
-import amberlens.core.model.FrameFormat;
 import amberlens.core.model.LineUp;
-import amberlens.core.model.Marker;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Pose;
-import amberlens.core.render.FrameRaster;
-import amberlens.core.render.Rows;
-import amberlens.core.time.FrameRate;
-import amberlens.desktop.export.ExportQueue;
 import amberlens.desktop.lineup.LineUpProbe;
-import amberlens.desktop.store.Selection;
-import amberlens.media.film.FilmCodec;
-import amberlens.media.film.FilmFile;
-import amberlens.media.film.Quality;
-import amberlens.media.footage.FilmInfo;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 import javafx.geometry.Point2D;
-import javafx.scene.Node;
-import javafx.scene.control.CheckBox;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.testfx.util.WaitForAsyncUtils;
 
-/** Footage, the Line-up, layers, ready moves, carrying, checking and the export queue, by mouse and keyboard in a real window. */
+/** Footage, the Line-up, layers and transitions, by mouse and keyboard in a real window. */
 @EnabledIfSystemProperty(named = "amber.window", matches = "true", disabledReason = "needs a real window: ./amber test")
-class ManyShotsTest extends BenchInteraction {
-    private static final Size FRAME = new Size(640, 360);
-    private static final Size SHEET = new Size(900, 600);
-    private static final Size TALL = new Size(600, 1400);
-    private static final int FILM_FRAMES = 60;
-
-    /** A sheet of 100 frames, a tall one of 50, a film of 60 in a row. */
-    @BeforeEach
-    void openThreeShots() throws Exception {
-        List<Media> media = List.of(
-                Media.photo(
-                        "m1",
-                        DrawnPictures.quarters(folder, "sheet.png", 900, 600).toString(),
-                        SHEET),
-                Media.photo(
-                        "m2",
-                        DrawnPictures.quarters(folder, "tall.png", 600, 1400).toString(),
-                        TALL),
-                Media.footage(
-                        "m3", Media.Kind.FILM, film().toString(), FRAME, new Footage(FrameRate.of(25), FILM_FRAMES)));
-        Project project = Project.empty("Fernhollow");
-        Project laid = project.withFrame(new FrameFormat(FRAME, FrameRate.of(25), Colour.BLACK))
-                .withMedia(media)
-                .withShots(List.of(
-                        shot("s1", "Sheet", media.get(0), 0, 100),
-                        shot("s2", "Tall", media.get(1), 100, 50),
-                        shot("s3", "Film", media.get(2), 150, FILM_FRAMES)));
-        onFx(() -> {
-            bench.store().prefer(to -> {
-                to.setLaying(Laying.RIPPLE);
-                to.setSnapping(false);
-                to.setToNearKeys(false);
-                to.setLimitPercent(150);
-            });
-            bench.store().load(laid, Optional.empty());
-        });
-    }
-
-    private static Shot shot(String id, String name, Media media, int start, int length) {
-        CameraTrack camera = CameraTrack.still(Conform.FILL.pose(media.size(), FRAME));
-        return new Shot(id, name, media.id(), 1, start, length, true, camera, Extras.NONE);
-    }
-
-    /** Grey frames that get lighter. */
-    private static Path film() throws Exception {
-        Path file = folder.resolve("lighter.mp4");
-        if (!Files.exists(file)) {
-            try (var film = new FilmFile(file, FilmCodec.H264, Quality.GOOD, FRAME, FrameRate.of(25), Rows.ALONE)) {
-                for (int frame = 0; frame < FILM_FRAMES; frame++) {
-                    int[] pixels = new int[Math.toIntExact(FRAME.area())];
-                    int grey = 40 + 3 * frame;
-                    Arrays.fill(pixels, 0xFF000000 | grey << 16 | grey << 8 | grey);
-                    film.write(new FrameRaster(FRAME, pixels));
-                }
-                film.finish();
-            }
-        }
-        return file;
-    }
-
-    private void onFx(Runnable work) {
-        WaitForAsyncUtils.waitForAsyncFx(5_000, work);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private Shot shot(String id) {
-        return project().shot(id).orElseThrow();
-    }
-
-    private void select(String first, String... others) {
-        onFx(() -> bench.store().select(new Selection(Optional.of(first), Set.of(others), new Selection.Nothing())));
-    }
-
-    private void seek(int frame) {
-        onFx(() -> bench.store().seek(frame));
-    }
-
-    private List<String> lying(int track) {
-        return LineUp.track(project(), track).stream()
-                .map(shot -> shot.id() + " " + shot.start() + "+" + shot.length())
-                .toList();
-    }
-
-    private void fill(String query, String words) {
-        TextField field = lookup(query).query();
-        onFx(() -> field.setText(words));
-    }
-
-    private Point2D middle(String id) {
-        return at(() -> LineUpProbe.middle(bench.scene(), bench.store(), id));
-    }
-
-    private double frames(int count) {
-        return count * LineUpProbe.perFrame(bench.scene());
-    }
-
-    private void undo() {
-        keys(KeyCode.Z, KeyCode.CONTROL);
-    }
-
+class ManyShotsTest extends ThreeShotsInteraction {
     @Test
     void films_are_imported_and_retimed_and_slipped() throws Exception {
         files.pictures = List.of(Files.copy(film(), folder.resolve("again-" + System.nanoTime() + ".mp4")));
@@ -305,150 +175,15 @@ class ManyShotsTest extends BenchInteraction {
     }
 
     @Test
-    void a_rig_takes_a_ready_move_and_rides_on_all_below_it() {
-        onFx(() -> bench.store()
-                .load(project().withMarkers(List.of(Marker.at(40, ""), Marker.at(90, ""))), Optional.empty()));
-        keys(KeyCode.A, KeyCode.CONTROL, KeyCode.SHIFT);
-        keys(KeyCode.G, KeyCode.CONTROL);
-        Shot rig = shot();
-        assertThat(project().isRig(rig)).isTrue();
-        assertThat(rig.length()).isEqualTo(210);
-        clickOn("#tab-ready");
-        scrollTo("#ready-pulse");
-        clickOn("#ready-pulse");
-        Pose ridden = project().take(shot("s1")).pose(40);
-        assertThat(ridden.scale().x() / shot("s1").camera().at(40).scale().x()).isCloseTo(1.03, within(1e-6));
-        assertThat(EdgeReport.of(project().take(shot("s1"))).isSealed()).isTrue();
-    }
-
-    private void scrollTo(String query) {
-        onFx(() -> {
-            ScrollPane scroll = lookup("#ready-scroll").query();
-            var node = lookup(query).query();
-            double y = node.getBoundsInParent().getMinY();
-            double over = scroll.getContent().getBoundsInLocal().getHeight()
-                    - scroll.getViewportBounds().getHeight();
-            scroll.setVvalue(over <= 0 ? 0 : Math.min(1, y / over));
-        });
-    }
-
-    @Test
-    void ready_moves_are_given_kept_and_arranged() {
-        select("s1");
-        clickOn("#tab-ready");
-        doubleClickOn("#ready-amount");
-        keys(KeyCode.A, KeyCode.CONTROL);
-        write("200\n");
-        clickOn("#ready-push-in");
-        assertThat(shot("s1").camera().at(99).scale().x()
-                        / shot("s1").camera().at(0).scale().x())
-                .isCloseTo(1.24, within(1e-6));
-        assertThat(bench.store().undoName()).contains("push-in");
-        clickOn("#ready-keep");
-        waitUntil(
-                "the kept move",
-                () -> lookup("#ready-own-sheet-move").tryQuery().isPresent());
-        select("s2");
-        scrollTo("#ready-own-sheet-move");
-        clickOn("#ready-own-sheet-move");
-        assertThat(shot("s2").camera().keyFrames()).containsExactly(0, 49);
-        select("s1", "s2", "s3");
-        keys(KeyCode.A, KeyCode.CONTROL, KeyCode.ALT);
-        fill("#arrange-seed", "3");
-        type(KeyCode.ENTER);
-        assertThat(bench.store().undoName()).contains("arrangement of 3 shots");
-        for (Shot shot : project().shots()) {
-            assertThat(EdgeReport.of(project().take(shot)).isSealed()).isTrue();
-        }
-        assertThat(text("#status")).startsWith("3 of 3 shots");
-    }
-
-    @Test
-    void a_move_is_carried_and_followed_but_for_what_is_changed() {
-        select("s1");
-        clickOn("#tab-ready").clickOn("#ready-push-in");
-        clickOn("#tab-shelf");
-        select("s1", "s2");
-        keys(KeyCode.C, KeyCode.SHIFT);
-        clickOn("#carry-linked");
-        type(KeyCode.ENTER);
-        double before = shot("s2").camera().at(49).scale().x();
-        select("s1");
-        seek(99);
-        doubleClickOn("#camera-scale");
-        keys(KeyCode.A, KeyCode.CONTROL);
-        write("120\n");
-        waitUntil("the follower", () -> shot("s2").camera().at(49).scale().x() > before * 1.05);
-        select("s2");
-        clickOn("#menu-move");
-        clickOn("#item-move-free");
-        assertThat(shot("s2").settings().carried()).isEmpty();
-    }
-
-    @Test
-    void all_shots_are_checked_sealed_and_gone_to_from_one_table() {
-        onFx(() -> {
-            Shot open = shot("s2");
-            Pose off = open.camera().at(0);
-            bench.store()
-                    .load(
-                            project()
-                                    .mapShot(
-                                            "s2",
-                                            shot -> shot.withCamera(CameraTrack.still(
-                                                    off.withDegrees(4).withPosition(off.position())))),
-                            Optional.empty());
-        });
-        clickOn("#edges-check-all");
-        waitUntil("the outcome", () -> text("#check-note").startsWith("1 of 3 shots"));
-        clickOn("#check-listed").clickOn("with an open edge");
-        clickOn(from(lookup("#check-table")).lookup("Tall").<Node>query());
-        clickOn("#check-go");
-        assertThat(bench.store().selection().shotId()).contains("s2");
-        clickOn("#edges-check-all");
-        waitUntil("the outcome", () -> text("#check-note").startsWith("1 of 3 shots"));
-        clickOn("#check-seal");
-        waitUntil("the seal", () -> EdgeReport.of(project().take(shot("s2"))).isSealed());
-        waitUntil("the words", () -> text("#check-note").contains("every frame of each is sealed"));
-        clickOn("#check-close");
-    }
-
-    @Test
-    void one_file_for_each_shot_is_exported_while_work_goes_on_and_only_what_changed_again() throws Exception {
-        Path film = folder.resolve("queue.webm");
-        export(film, false);
-        type(KeyCode.M);
-        assertThat(project().shots().stream().anyMatch(shot -> !shot.markers().isEmpty()))
-                .isTrue();
-        waitUntil("all three", this::allEnded);
-        Path tall = folder.resolve("queue-02-tall.webm");
-        assertThat(FilmInfo.of(tall).footage().frames()).isEqualTo(50);
-        assertThat(FilmInfo.of(tall).size()).isEqualTo(new Size(160, 90));
-        onFx(() -> bench.services().exports().clear());
-        seek(120);
-        select("s2");
-        export(film, true);
-        waitUntil("all three", this::allEnded);
-        assertThat(bench.services().exports().entries())
-                .extracting(ExportQueue.Entry::state)
-                .contains(ExportQueue.State.SKIPPED);
-    }
-
-    private boolean allEnded() {
-        return bench.services().exports().entries().stream().allMatch(ExportQueue.Entry::ended);
-    }
-
-    private void export(Path film, boolean onlyChanged) {
-        clickOn("#project-export");
-        clickOn("#export-range").clickOn("One file for each shot");
-        clickOn("#export-size").clickOn("160 × 90");
-        clickOn("#export-format").clickOn("WebM film (VP9)");
-        if (onlyChanged) {
-            CheckBox box = lookup("#export-only-changed").query();
-            clickOn(box, MouseButton.PRIMARY);
-        }
-        fill("#export-destination", film.toString());
-        clickOn("#export-start");
-        clickOn("#queue-close");
+    void several_shots_are_deleted_together_by_a_key_and_come_back_together() {
+        select("s1", "s3");
+        type(KeyCode.DELETE);
+        assertThat(lying(1)).containsExactly("s2 0+50");
+        undo();
+        assertThat(lying(1)).containsExactly("s1 0+100", "s2 100+50", "s3 150+60");
+        keys(KeyCode.R, KeyCode.CONTROL);
+        select("s1", "s3");
+        type(KeyCode.DELETE);
+        assertThat(lying(1)).containsExactly("s2 100+50");
     }
 }

@@ -28,13 +28,14 @@ import org.bytedeco.javacpp.PointerPointer;
  * index of an MP4 or MOV stands in front, so that a player can start at once.
  */
 public final class FilmFile implements FrameSink {
-    private static final int KEY_INTERVAL_SECONDS = 2;
+    private static final double KEY_SECONDS = 2;
 
     private final Path destination;
     private final FilmCodec codec;
     private final Quality quality;
     private final Size size;
     private final Rows rows;
+    private final double keySeconds;
     private final PartFile part;
     private final AVFormatContext container = new AVFormatContext(null);
     private AVCodecContext encoder = new AVCodecContext(null);
@@ -52,12 +53,26 @@ public final class FilmFile implements FrameSink {
      */
     public FilmFile(Path destination, FilmCodec codec, Quality quality, Size size, FrameRate rate, Rows rows)
             throws FileProblem {
+        this(destination, codec, quality, size, rate, rows, KEY_SECONDS);
+    }
+
+    /**
+     * Opens a film to be edited further.
+     *
+     * @param keySeconds how far apart the pictures are that a jump can start from; nearer ones make jumps faster and the file
+     *     larger, or its pictures coarser where the rate is given
+     * @throws FileProblem for a size that the codec cannot hold, or when the place cannot be written to
+     */
+    public FilmFile(
+            Path destination, FilmCodec codec, Quality quality, Size size, FrameRate rate, Rows rows, double keySeconds)
+            throws FileProblem {
         codec.check(size);
         this.destination = destination;
         this.codec = codec;
         this.quality = quality;
         this.size = size;
         this.rows = rows;
+        this.keySeconds = keySeconds;
         av_log_set_level(AV_LOG_QUIET);
         part = PartFile.beside(destination);
         try {
@@ -129,7 +144,7 @@ public final class FilmFile implements FrameSink {
         encoder.pix_fmt(codec.pixels());
         encoder.time_base(new AVRational().num(rate.denominator()).den(rate.numerator()));
         encoder.framerate(new AVRational().num(rate.numerator()).den(rate.denominator()));
-        encoder.gop_size(codec == FilmCodec.FFV1 ? 1 : KEY_INTERVAL_SECONDS * rate.nominal());
+        encoder.gop_size(codec == FilmCodec.FFV1 ? 1 : (int) Math.ceil(keySeconds * rate.nominal()));
         if (codec == FilmCodec.H264) {
             encoder.bit_rate(Math.max(500_000, (long) (codec.bitsPerPixel(quality) * size.area() * rate.perSecond())));
         }

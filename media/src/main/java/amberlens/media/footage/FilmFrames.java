@@ -68,7 +68,7 @@ public final class FilmFrames implements AutoCloseable {
     }
 
     private boolean decodeTo(long wanted) {
-        while (film.decode()) {
+        while (film.decode(wanted)) {
             reached = film.stamp();
             if (reached == wanted) {
                 return true;

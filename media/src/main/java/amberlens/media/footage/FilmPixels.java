@@ -12,13 +12,10 @@ import amberlens.core.render.LinearRaster;
 import amberlens.core.render.Rows;
 import amberlens.media.picture.LinearRows;
 import amberlens.media.picture.Orientation;
-import java.nio.ByteBuffer;
-import java.nio.ByteOrder;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.ffmpeg.avutil.AVPixFmtDescriptor;
 import org.bytedeco.ffmpeg.avutil.AVRational;
 import org.bytedeco.ffmpeg.swscale.SwsContext;
-import org.bytedeco.javacpp.DoublePointer;
 import org.bytedeco.javacpp.IntPointer;
 
 /**
@@ -30,6 +27,11 @@ import org.bytedeco.javacpp.IntPointer;
 final class FilmPixels implements AutoCloseable {
     /** The flag of an interlaced picture, AV_FRAME_FLAG_INTERLACED of the library. */
     private static final int INTERLACED = 1 << 3;
+
+    /** Ordinary films: one plane of bytes each for green, blue and red. */
+    private static final int EIGHT_BITS = AV_PIX_FMT_GBRP;
+
+    private static final int SIXTEEN_BITS = AV_PIX_FMT_RGBA64;
 
     private final Rows rows;
     private final Orientation orientation;
@@ -86,18 +88,20 @@ final class FilmPixels implements AutoCloseable {
             throw new FileProblem(film.path() + ": a picture could not be converted; the film is damaged there.");
         }
         boolean interlaced = (picture.flags() & INTERLACED) != 0;
-        AVPixFmtDescriptor format = av_pix_fmt_desc_get(picture.format());
-        boolean alpha = (format.flags() & AV_PIX_FMT_FLAG_ALPHA) != 0;
-        int pitch = codes.linesize(0);
-        ByteBuffer all = codes.data(0)
-                .capacity((long) pitch * stored.height())
-                .asByteBuffer()
-                .order(ByteOrder.nativeOrder());
+        if (codes.format() == EIGHT_BITS) {
+            if (orientation == Orientation.UPRIGHT && !interlaced) {
+                return PlainPictures.linear(codes, stored, rows);
+            }
+            return LinearRows.convert(
+                    stored, orientation, rows, () -> FilmRows.ofEightBits(codes, stored.width(), interlaced));
+        }
+        boolean opaque = (av_pix_fmt_desc_get(picture.format()).flags() & AV_PIX_FMT_FLAG_ALPHA) == 0;
         HdrCurve hdr = HdrCurve.of(picture.color_trc());
-        boolean deep = codes.format() == AV_PIX_FMT_RGBA64;
-        int width = stored.width();
         return LinearRows.convert(
-                stored, orientation, rows, () -> new Reader(all, pitch, width, deep, interlaced, alpha, hdr));
+                stored,
+                orientation,
+                rows,
+                () -> FilmRows.ofSixteenBits(codes, stored.width(), interlaced, opaque, hdr));
     }
 
     private void prepare(AVFrame picture) throws FileProblem {
@@ -107,19 +111,13 @@ final class FilmPixels implements AutoCloseable {
         }
         close();
         made = key;
-        int codesFormat = deep(picture) ? AV_PIX_FMT_RGBA64 : AV_PIX_FMT_RGBA;
-        scaler = sws_getContext(
-                picture.width(),
-                picture.height(),
-                picture.format(),
-                stored.width(),
-                stored.height(),
-                codesFormat,
-                deep(picture) ? SWS_BICUBIC | SWS_ACCURATE_RND | SWS_FULL_CHR_H_INT : SWS_BICUBIC | SWS_FULL_CHR_H_INT,
-                null,
-                null,
-                (DoublePointer) null);
-        if (scaler == null || scaler.isNull()) {
+        int codesFormat = deep(picture) ? SIXTEEN_BITS : EIGHT_BITS;
+        scaler = sws_alloc_context();
+        scaler.src_w(picture.width()).src_h(picture.height()).src_format(picture.format());
+        scaler.dst_w(stored.width()).dst_h(stored.height()).dst_format(codesFormat);
+        scaler.flags(SWS_BICUBIC | SWS_ACCURATE_RND | SWS_FULL_CHR_H_INT);
+        scaler.threads(Runtime.getRuntime().availableProcessors());
+        if (sws_init_context(scaler, null, null) < 0) {
             throw new FileProblem(film.path() + ": its kind of pictures cannot be converted.");
         }
         int matrix = picture.colorspace() != AVCOL_SPC_UNSPECIFIED
@@ -139,81 +137,15 @@ final class FilmPixels implements AutoCloseable {
         }
     }
 
-    /** Whether a picture has more than 8 bits or is tone-mapped, which needs them; codes of R′G′B′ are passed on exactly only there. */
+    /**
+     * Whether a picture has more than 8 bits, alpha, or is tone-mapped, which needs them; codes of R′G′B′ are passed on exactly
+     * only there.
+     */
     private static boolean deep(AVFrame picture) {
         AVPixFmtDescriptor format = av_pix_fmt_desc_get(picture.format());
         return format.comp(0).depth() > 8
-                || (format.flags() & AV_PIX_FMT_FLAG_RGB) != 0
+                || (format.flags() & (AV_PIX_FMT_FLAG_RGB | AV_PIX_FMT_FLAG_ALPHA)) != 0
                 || HdrCurve.of(picture.color_trc()) != HdrCurve.NONE;
-    }
-
-    /** Rows of 16-bit codes; of an interlaced picture the second field is interpolated from the first. */
-    private static final class Reader implements LinearRows.Source {
-        private final ByteBuffer all;
-        private final int pitch;
-        private final boolean deep;
-        private final boolean interlaced;
-        private final boolean alpha;
-        private final HdrCurve hdr;
-        private final byte[] bytes;
-        private final short[] shorts;
-
-        Reader(ByteBuffer all, int pitch, int width, boolean deep, boolean interlaced, boolean alpha, HdrCurve hdr) {
-            this.all = all;
-            this.pitch = pitch;
-            this.deep = deep;
-            this.interlaced = interlaced;
-            this.alpha = alpha;
-            this.hdr = hdr;
-            bytes = new byte[deep ? 0 : 4 * width];
-            shorts = new short[deep ? 4 * width : 0];
-        }
-
-        @Override
-        public boolean opaque() {
-            return !alpha;
-        }
-
-        @Override
-        public boolean linear() {
-            return hdr != HdrCurve.NONE;
-        }
-
-        @Override
-        public void read(int y, int height, int[] rgba) {
-            if (interlaced && y % 2 == 1) {
-                row(y - 1, rgba);
-                if (y + 1 < height) {
-                    int[] next = new int[rgba.length];
-                    row(y + 1, next);
-                    for (int i = 0; i < rgba.length; i++) {
-                        rgba[i] = (rgba[i] + next[i] + 1) / 2;
-                    }
-                }
-            } else {
-                row(y, rgba);
-            }
-            if (hdr != HdrCurve.NONE) {
-                hdr.toLinear(rgba);
-            }
-        }
-
-        private void row(int y, int[] rgba) {
-            if (deep) {
-                all.slice(y * pitch, pitch)
-                        .order(ByteOrder.nativeOrder())
-                        .asShortBuffer()
-                        .get(shorts);
-                for (int i = 0; i < rgba.length; i++) {
-                    rgba[i] = shorts[i] & 0xFFFF;
-                }
-            } else {
-                all.get(y * pitch, bytes);
-                for (int i = 0; i < rgba.length; i++) {
-                    rgba[i] = (bytes[i] & 0xFF) * 257;
-                }
-            }
-        }
     }
 
     @Override

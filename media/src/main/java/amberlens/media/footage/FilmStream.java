@@ -141,8 +141,11 @@ final class FilmStream implements AutoCloseable {
         draining = false;
     }
 
-    /** Decodes the next picture in the order of showing; false at the end. Damaged packets are passed over. */
-    boolean decode() {
+    /**
+     * Decodes the next picture in the order of showing; false at the end. Damaged packets are passed over, and so are pictures
+     * before a time stamp that no other picture needs.
+     */
+    boolean decode(long wanted) {
         while (true) {
             int received = avcodec_receive_frame(decoder, frame);
             if (received >= 0) {
@@ -152,6 +155,8 @@ final class FilmStream implements AutoCloseable {
                 return false;
             }
             if (readPacket()) {
+                boolean before = packet.pts() != AV_NOPTS_VALUE && packet.pts() < wanted;
+                decoder.skip_frame(before ? AVDISCARD_NONREF : AVDISCARD_DEFAULT);
                 avcodec_send_packet(decoder, packet);
                 av_packet_unref(packet);
             } else {

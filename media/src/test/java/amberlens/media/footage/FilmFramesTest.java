@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.render.LinearRaster;
 import amberlens.core.render.Rows;
 import amberlens.core.time.FrameRate;
 import java.io.RandomAccessFile;
@@ -34,6 +35,8 @@ class FilmFramesTest {
         "mov, h264, 30000, 1001",
         "mov, mpeg4, 24, 1",
         "mkv, h264, 50, 1",
+        "mkv, mpeg2, 25, 1",
+        "mp4, mpeg2, 24000, 1001",
         "mkv, ffv1, 60000, 1001",
         "webm, vp9, 30, 1",
         "avi, mpeg4, 25, 1",
@@ -63,6 +66,7 @@ class FilmFramesTest {
         return switch (name) {
             case "h264" -> avcodec.AV_CODEC_ID_H264;
             case "ffv1" -> avcodec.AV_CODEC_ID_FFV1;
+            case "mpeg2" -> avcodec.AV_CODEC_ID_MPEG2VIDEO;
             case "vp9" -> avcodec.AV_CODEC_ID_VP9;
             default -> avcodec.AV_CODEC_ID_MPEG4;
         };
@@ -140,6 +144,62 @@ class FilmFramesTest {
             recorder.recordSamples(44_100, 1, java.nio.ShortBuffer.allocate(44_100));
         }
         assertThatThrownBy(() -> FilmInfo.of(tune)).hasMessageContaining("only sound");
+    }
+
+    /** The two fields of an interlaced picture are of two moments; only the first is shown, so that nothing combs. */
+    @Test
+    void an_interlaced_picture_shows_one_moment_only() throws Exception {
+        Path film = folder.resolve("fields.mkv");
+        try (var recorder = new FFmpegFrameRecorder(film.toFile(), 64, 48);
+                var image = new org.bytedeco.javacv.Java2DFrameConverter()) {
+            recorder.setVideoCodec(avcodec.AV_CODEC_ID_MPEG2VIDEO);
+            recorder.setVideoOption("flags", "+ildct+ilme");
+            recorder.setVideoQuality(1);
+            recorder.setFrameRate(25);
+            recorder.setPixelFormat(org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUV422P);
+            recorder.start();
+            var picture = new java.awt.image.BufferedImage(64, 48, java.awt.image.BufferedImage.TYPE_3BYTE_BGR);
+            for (int y = 0; y < 48; y += 2) {
+                picture.createGraphics().fillRect(0, y, 32, 1); // white on the left in the first field
+                picture.createGraphics().fillRect(32, y + 1, 32, 1); // and on the right in the second
+            }
+            recorder.record(image.convert(picture));
+        }
+        try (var frames = new FilmFrames(film, Rows.ALONE)) {
+            LinearRaster shown = frames.frame(0);
+            for (int y = 0; y < 48; y++) {
+                assertThat(shown.at(12, y).green()).as("row %d", y).isGreaterThan(0.8);
+                assertThat(shown.at(52, y).green()).as("row %d", y).isLessThan(0.05);
+            }
+        }
+    }
+
+    /** Chroma stored for every other pixel is interpolated in between and not repeated, so a ramp of hue rises from pixel to pixel. */
+    @Test
+    void halved_chroma_is_interpolated() throws Exception {
+        Path film = folder.resolve("ramp.mkv");
+        try (var recorder = new FFmpegFrameRecorder(film.toFile(), 64, 48);
+                var image = new org.bytedeco.javacv.Java2DFrameConverter()) {
+            recorder.setVideoCodec(avcodec.AV_CODEC_ID_FFV1);
+            recorder.setFrameRate(25);
+            recorder.setPixelFormat(org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUV420P);
+            recorder.start();
+            var picture = new java.awt.image.BufferedImage(64, 48, java.awt.image.BufferedImage.TYPE_3BYTE_BGR);
+            for (int x = 0; x < 64; x++) {
+                for (int y = 0; y < 48; y++) {
+                    picture.setRGB(x, y, 60 + 2 * x << 16 | 120 << 8 | 190 - 2 * x);
+                }
+            }
+            recorder.record(image.convert(picture));
+        }
+        try (var frames = new FilmFrames(film, Rows.ALONE)) {
+            LinearRaster shown = frames.frame(0);
+            int still = 0;
+            for (int x = 8; x < 56; x++) {
+                still += shown.at(x, 24).red() == shown.at(x + 1, 24).red() ? 1 : 0;
+            }
+            assertThat(still).as("equal neighbours of a ramp").isLessThan(8);
+        }
     }
 
     @Test

@@ -5,6 +5,7 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
+import org.bytedeco.ffmpeg.global.avcodec;
 import org.bytedeco.ffmpeg.global.avutil;
 import org.bytedeco.javacv.FFmpegFrameRecorder;
 import org.bytedeco.javacv.Java2DFrameConverter;
@@ -48,6 +49,9 @@ public final class NumberedFilm {
             recorder.setFrameRate(rate);
             recorder.setGopSize(keyDistance);
             recorder.setVideoBitrate(2_000_000);
+            if (codec == avcodec.AV_CODEC_ID_MPEG2VIDEO) {
+                recorder.setMaxBFrames(3); // pictures that no other one needs
+            }
             recorder.setPixelFormat(avutil.AV_PIX_FMT_YUV420P);
             recorder.start();
             for (int number = 0; number < frames; number++) {

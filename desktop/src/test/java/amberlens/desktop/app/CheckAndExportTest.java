@@ -1,0 +1,90 @@
+package amberlens.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberlens.core.edges.EdgeReport;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Pose;
+import amberlens.desktop.export.ExportQueue;
+import amberlens.media.footage.FilmInfo;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+
+/** The table of all shots and the export queue, by mouse and keyboard in a real window. */
+@EnabledIfSystemProperty(named = "amber.window", matches = "true", disabledReason = "needs a real window: ./amber test")
+class CheckAndExportTest extends ThreeShotsInteraction {
+    @Test
+    void all_shots_are_checked_sealed_and_gone_to_from_one_table() {
+        onFx(() -> {
+            Shot open = shot("s2");
+            Pose off = open.camera().at(0);
+            bench.store()
+                    .load(
+                            project()
+                                    .mapShot(
+                                            "s2",
+                                            shot -> shot.withCamera(CameraTrack.still(
+                                                    off.withDegrees(4).withPosition(off.position())))),
+                            Optional.empty());
+        });
+        clickOn("#edges-check-all");
+        waitUntil("the outcome", () -> text("#check-note").startsWith("1 of 3 shots"));
+        clickOn("#check-listed").clickOn("with an open edge");
+        clickOn(from(lookup("#check-table")).lookup("Tall").<Node>query());
+        clickOn("#check-go");
+        assertThat(bench.store().selection().shotId()).contains("s2");
+        clickOn("#edges-check-all");
+        waitUntil("the outcome", () -> text("#check-note").startsWith("1 of 3 shots"));
+        clickOn("#check-seal");
+        waitUntil("the seal", () -> EdgeReport.of(project().take(shot("s2"))).isSealed());
+        waitUntil("the words", () -> text("#check-note").contains("every frame of each is sealed"));
+        clickOn("#check-close");
+    }
+
+    @Test
+    void one_file_for_each_shot_is_exported_while_work_goes_on_and_only_what_changed_again() throws Exception {
+        Path film = folder.resolve("queue.webm");
+        export(film, false);
+        type(KeyCode.M);
+        assertThat(project().shots().stream().anyMatch(shot -> !shot.markers().isEmpty()))
+                .isTrue();
+        waitUntil("all three", this::allEnded);
+        Path tall = folder.resolve("queue-02-tall.webm");
+        assertThat(FilmInfo.of(tall).footage().frames()).isEqualTo(50);
+        assertThat(FilmInfo.of(tall).size()).isEqualTo(new Size(160, 90));
+        onFx(() -> bench.services().exports().clear());
+        seek(120);
+        select("s2");
+        export(film, true);
+        waitUntil("all three", this::allEnded);
+        assertThat(bench.services().exports().entries())
+                .extracting(ExportQueue.Entry::state)
+                .contains(ExportQueue.State.SKIPPED);
+    }
+
+    private boolean allEnded() {
+        return bench.services().exports().entries().stream().allMatch(ExportQueue.Entry::ended);
+    }
+
+    private void export(Path film, boolean onlyChanged) {
+        clickOn("#project-export");
+        clickOn("#export-range").clickOn("One file for each shot");
+        clickOn("#export-size").clickOn("160 × 90");
+        clickOn("#export-format").clickOn("WebM film (VP9)");
+        if (onlyChanged) {
+            CheckBox box = lookup("#export-only-changed").query();
+            clickOn(box, MouseButton.PRIMARY);
+        }
+        fill("#export-destination", film.toString());
+        clickOn("#export-start");
+        clickOn("#queue-close");
+    }
+}
