@@ -5,7 +5,7 @@ import amberlens.core.time.FrameRate;
 import org.jspecify.annotations.Nullable;
 
 /**
- * From the frames of a shot to places in its footage.
+ * From the frames of a shot, and places between them, to places in its footage.
  *
  * <p>A frame of the shot lasts r = (footage rate) / (project rate) frames of the footage, an exact fraction. At a constant speed v
  * the place is in + f·v·r. A keyed speed is integrated: the way over one frame of the shot is taken by Simpson's rule, which
@@ -20,23 +20,25 @@ public record SourceTime(Footage footage, Source source, Channel<Double> speed, 
     private static final ThreadLocal<@Nullable Ways> LAST = new ThreadLocal<>();
 
     /** What a shot shows at one of its frames. */
-    public SourceFrames at(int frame) {
+    public SourceFrames at(double frame) {
         return SourceFrames.at(place(frame), source.conversion(), footage);
     }
 
     /** The place of the footage at a frame of the shot; it may lie outside the footage. */
-    public double place(int frame) {
+    public double place(double frame) {
         double numerator = (double) footage.rate().numerator() * rate.denominator();
         double denominator = (double) footage.rate().denominator() * rate.numerator();
         return source.in() + way(frame) * numerator / denominator;
     }
 
     /** How many frames of the shot's own rate have been run through, times the speed. */
-    private double way(int frame) {
+    private double way(double frame) {
         if (!speed.animated() || speed.muted()) {
             return frame * speed.constant() / 100;
         }
-        return Ways.of(speed).upTo(frame);
+        int whole = (int) Math.floor(frame);
+        double part = frame - whole;
+        return Ways.of(speed).upTo(whole) + (part == 0 ? 0 : Ways.step(speed, whole, part));
     }
 
     /** The ways run through since frame 0 at a keyed speed. */
@@ -62,7 +64,7 @@ public record SourceTime(Footage footage, Source source, Channel<Double> speed, 
             first = Math.clamp(speed.keys().getFirst().at(), -FURTHEST, 0);
             sums = new double[Math.clamp(speed.keys().getLast().at(), 0, FURTHEST) - first + 1];
             for (int i = 1; i < sums.length; i++) {
-                sums[i] = sums[i - 1] + step(first + i - 1);
+                sums[i] = sums[i - 1] + step(speed, first + i - 1, 1);
             }
             double zero = sums[-first];
             for (int i = 0; i < sums.length; i++) {
@@ -70,10 +72,10 @@ public record SourceTime(Footage footage, Source source, Channel<Double> speed, 
             }
         }
 
-        /** The way over one frame. At a hold the speed jumps at the key, so its end is read just before it. */
-        private double step(int frame) {
-            double end = Math.nextDown(frame + 1.0);
-            return (speed.at(frame) + 4 * speed.at(frame + 0.5) + speed.at(end)) / 600;
+        /** The way over a frame or a part of it. At a hold the speed jumps at the key, so its end is read just before it. */
+        static double step(Channel<Double> speed, int frame, double part) {
+            double end = Math.nextDown(frame + part);
+            return (speed.at(frame) + 4 * speed.at(frame + part / 2) + speed.at(end)) * part / 600;
         }
 
         double upTo(int frame) {

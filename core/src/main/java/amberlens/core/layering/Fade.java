@@ -39,9 +39,9 @@ public record Fade(int frames, Leg leg, Optional<Colour> through) {
      * How much of the shot shows in one of the fade's frames, above 0 and below 1: frame 0 already shows something of it, and the
      * frame after the last one all of it.
      *
-     * @param frame from the fully faded end, 0 … frames − 1; beyond it everything shows
+     * @param frame from the fully faded end, 0 … frames − 1, also between two; beyond it everything shows
      */
-    public double shown(int frame) {
+    public double shown(double frame) {
         if (frame >= frames) {
             return 1;
         }

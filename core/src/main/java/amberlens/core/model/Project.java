@@ -114,7 +114,7 @@ public record Project(
     }
 
     /** What a shot of this project shows of its footage at one of its frames; frame 0 of a still picture. */
-    public SourceFrames sourceFrames(Shot shot, int shotFrame) {
+    public SourceFrames sourceFrames(Shot shot, double shotFrame) {
         return sourceTime(shot).map(time -> time.at(shotFrame)).orElse(SourceFrames.only(0));
     }
 

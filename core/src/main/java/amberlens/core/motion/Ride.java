@@ -26,7 +26,7 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
     public record Rig(CameraTrack camera, int offset, int length) {
         private boolean rides(double shotFrame) {
             double at = shotFrame + offset;
-            return at >= 0 && at <= length - 1;
+            return at >= 0 && Math.floor(at) <= length - 1;
         }
     }
 

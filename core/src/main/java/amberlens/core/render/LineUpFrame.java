@@ -44,9 +44,10 @@ public final class LineUpFrame {
     /**
      * What is seen in a line-up frame, the lowest first.
      *
+     * @param frame also a place between two frames
      * @param output the size to render at; poses are in frame pixels and follow
      */
-    public static List<Seen> layers(Project project, int frame, Size output, Pictures pictures) {
+    public static List<Seen> layers(Project project, double frame, Size output, Pictures pictures) {
         return new LineUpFrame(project, output, pictures).at(frame);
     }
 
@@ -57,16 +58,16 @@ public final class LineUpFrame {
      * @param top likewise
      */
     public static List<Seen> layers(
-            Project project, int frame, Size output, double left, double top, Pictures pictures) {
+            Project project, double frame, Size output, double left, double top, Pictures pictures) {
         return layers(project, frame, output, pictures).stream()
                 .map(seen -> seen.map(
                         layer -> new Layer(layer.picture(), layer.toOutput().thenShifted(-left, -top), layer.covers())))
                 .toList();
     }
 
-    private List<Seen> at(int frame) {
+    private List<Seen> at(double frame) {
         List<Seen> seen = new ArrayList<>();
-        List<Shot> shots = LineUp.at(project, frame).stream()
+        List<Shot> shots = LineUp.at(project, (int) Math.floor(frame)).stream()
                 .filter(shot -> !project.isRig(shot))
                 .toList();
         for (int i = 0; i < shots.size(); i++) {
@@ -81,14 +82,14 @@ public final class LineUpFrame {
     }
 
     /** Whether a shot that overlaps the one before it is still coming in over it. */
-    private static boolean dissolves(Shot later, int frame) {
+    private static boolean dissolves(Shot later, double frame) {
         return later.layering()
                 .enter()
                 .filter(fade -> fade.through().isEmpty() && frame - later.start() < fade.frames())
                 .isPresent();
     }
 
-    private Optional<Seen> dissolve(Shot earlier, Shot later, int frame, boolean lowest) {
+    private Optional<Seen> dissolve(Shot earlier, Shot later, double frame, boolean lowest) {
         double part = later.layering().enter().orElseThrow().shown(frame - later.start());
         Optional<Seen> from = whole(earlier, frame, lowest, 1);
         Optional<Seen> to = whole(later, frame, lowest, 1);
@@ -98,8 +99,8 @@ public final class LineUpFrame {
     }
 
     /** A shot with its fades. */
-    private Optional<Seen> faded(Shot shot, int frame, boolean lowest) {
-        int at = frame - shot.start();
+    private Optional<Seen> faded(Shot shot, double frame, boolean lowest) {
+        double at = frame - shot.start();
         double enter = shown(shot.layering().enter(), at);
         double leave = shown(shot.layering().leave(), shot.lastFrame() - at);
         double over = (enter < 1 && isOver(shot.layering().enter()) ? enter : 1)
@@ -114,7 +115,7 @@ public final class LineUpFrame {
         return seen;
     }
 
-    private static double shown(Optional<Fade> fade, int frame) {
+    private static double shown(Optional<Fade> fade, double frame) {
         return fade.map(found -> found.shown(frame)).orElse(1.0);
     }
 
@@ -128,16 +129,15 @@ public final class LineUpFrame {
     }
 
     /** A shot with what stands behind its picture, as one. */
-    private Optional<Seen> whole(Shot shot, int frame, boolean lowest, double shown) {
-        int at = frame - shot.start();
+    private Optional<Seen> whole(Shot shot, double frame, boolean lowest, double shown) {
+        double at = frame - shot.start();
         Media media = project.mediaOf(shot);
         SourceFrames source = project.sourceFrames(shot, at);
         Pyramid picture = pictures.of(media, source.first());
         if (picture == null) {
             return Optional.empty();
         }
-        Pose pose = project.ride(shot).on(shot.camera().at(at), at);
-        Layer layer = layer(picture, pose, project.frameSize(), output);
+        Layer layer = layer(picture, BetweenFrames.pose(project, shot, at), project.frameSize(), output);
         List<Seen> parts = new ArrayList<>();
         if (!layer.hidesAllBelow()) {
             backdrop(shot, picture, lowest).map(this::filling).ifPresent(parts::add);

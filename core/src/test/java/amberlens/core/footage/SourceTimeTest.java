@@ -90,6 +90,18 @@ class SourceTimeTest {
     }
 
     @Test
+    void places_between_two_frames_of_the_shot_lie_on_the_same_way() {
+        var plain = time(FrameRate.of(50), FrameRate.of(25), Channel.constant(ValueKinds.NUMBER, 50.0), 3);
+        assertThat(plain.place(7.25)).isEqualTo(3 + 7.25);
+        var ramp = Channel.keyed(
+                ValueKinds.NUMBER, List.of(Key.of(0, 100.0, Ease.LINEAR.leg()), Key.of(100, 300.0, Ease.LINEAR.leg())));
+        var keyed = time(FrameRate.of(25), FrameRate.of(25), ramp, 0);
+        // the integral of 1 + 2t/100 is t + t²/100
+        assertThat(keyed.place(30.5)).isCloseTo(30.5 + 30.5 * 30.5 / 100, within(1e-9));
+        assertThat(keyed.place(-0.5)).isCloseTo(-0.5, within(1e-9));
+    }
+
+    @Test
     void a_hold_of_the_speed_jumps_at_its_key() {
         var speed = Channel.keyed(
                 ValueKinds.NUMBER, List.of(Key.of(0, 100.0, Ease.HOLD.leg()), Key.of(10, 0.0, Ease.HOLD.leg())));

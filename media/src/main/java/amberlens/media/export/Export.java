@@ -158,7 +158,7 @@ public final class Export {
         try {
             FrameRate rate = project.frame().rate();
             for (int output = 0; output < settings.count(rate); output++) {
-                int frame = settings.lineUpFrame(output, rate);
+                double frame = settings.lineUpPlace(output, rate);
                 ready.put(
                         deep
                                 ? source.deepFrame(frame, settings.size(), settings.transparent())

@@ -12,7 +12,7 @@ import java.util.Optional;
  *
  * @param frames line-up frames, both ends included
  * @param size output pixels, of the shape of the project's frame
- * @param rate another rate than the project's; each output frame is then the one on screen at its time
+ * @param rate another rate than the project's; moves are then sampled at the time of each output frame
  * @param transparent whether nothing stands behind the pictures, for formats that can keep that
  * @param destination the film file, or the name that numbers are added to
  * @param overwrite whether existing files may be replaced
@@ -62,10 +62,13 @@ public record ExportSettings(
                 .orElse(frames.length());
     }
 
-    /** The line-up frame that is on screen at an output frame, counted from 0. */
-    public int lineUpFrame(int output, FrameRate project) {
-        return rate.map(out -> (int) Math.min(frames.to(), frames.from() + ticks(output, project, out)))
-                .orElse(frames.from() + output);
+    /** The place on the line-up, in frames and also between two, that an output frame shows, counted from 0. */
+    public double lineUpPlace(int output, FrameRate project) {
+        return frames.from()
+                + rate.map(out -> output
+                                * ((double) project.numerator() * out.denominator())
+                                / ((double) project.denominator() * out.numerator()))
+                        .orElse((double) output);
     }
 
     /** So many frames at one rate, in whole frames of another. */

@@ -49,9 +49,10 @@ public final class FrameSource {
     /**
      * One frame of the line-up.
      *
+     * @param frame also a place between two frames
      * @throws FileProblem naming the shot whose picture cannot be read
      */
-    public FrameRaster frame(int frame, Size output) throws FileProblem {
+    public FrameRaster frame(double frame, Size output) throws FileProblem {
         return Compositor.compose(layers(frame, output), project.frame().background(), output, rows);
     }
 
@@ -60,20 +61,20 @@ public final class FrameSource {
      *
      * @param transparent whether nothing stands behind the pictures
      */
-    public DeepRaster deepFrame(int frame, Size output, boolean transparent) throws FileProblem {
+    public DeepRaster deepFrame(double frame, Size output, boolean transparent) throws FileProblem {
         Optional<Colour> ground =
                 transparent ? Optional.empty() : Optional.of(project.frame().background());
         return Compositor.composeDeep(layers(frame, output), ground, output, rows);
     }
 
-    private List<Seen> layers(int frame, Size output) throws FileProblem {
-        for (Shot shot : LineUp.at(project, frame)) {
+    private List<Seen> layers(double frame, Size output) throws FileProblem {
+        for (Shot shot : LineUp.at(project, (int) Math.floor(frame))) {
             pictureOf(shot, frame - shot.start());
         }
         return LineUpFrame.layers(project, frame, output, this::awaited);
     }
 
-    private void pictureOf(Shot shot, int shotFrame) throws FileProblem {
+    private void pictureOf(Shot shot, double shotFrame) throws FileProblem {
         try {
             if (project.isRig(shot)) {
                 return;

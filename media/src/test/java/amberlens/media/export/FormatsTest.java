@@ -170,14 +170,15 @@ class FormatsTest {
 
     @ParameterizedTest
     @CsvSource({"50, 1, 22", "12, 1, 5", "30000, 1001, 13"})
-    void at_another_rate_every_frame_is_the_one_on_screen_at_its_time(int numerator, int denominator, int count)
+    void at_another_rate_moves_are_sampled_at_the_time_of_every_frame(int numerator, int denominator, int count)
             throws Exception {
         Path film = export(settings(ExportFormat.FFV1).withRate(new FrameRate(numerator, denominator)));
         assertThat(FilmInfo.of(film).footage().frames()).isEqualTo(count);
         var settings = settings(ExportFormat.FFV1).withRate(new FrameRate(numerator, denominator));
         for (int frame = 0; frame < count; frame++) {
-            int wanted = (int) Math.floor(frame * (double) denominator / numerator * 25 + 1e-9);
-            assertThat(settings.lineUpFrame(frame, FrameRate.of(25))).isEqualTo(Math.min(wanted, FRAMES - 1));
+            double wanted = frame * (double) denominator / numerator * 25;
+            assertThat(settings.lineUpPlace(frame, FrameRate.of(25))).isCloseTo(wanted, within(1e-9));
+            assertThat(settings.lineUpPlace(frame, FrameRate.of(25))).isLessThan(FRAMES);
         }
     }
 
