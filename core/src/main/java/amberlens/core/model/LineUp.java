@@ -31,10 +31,7 @@ public final class LineUp {
 
     /** The shots of a track in order of time. */
     public static List<Shot> track(Project project, int track) {
-        return project.shots().stream()
-                .filter(shot -> shot.track() == track)
-                .sorted(Comparator.comparingInt(Shot::start))
-                .toList();
+        return ShotIndex.of(project.shots()).track(track);
     }
 
     /** All shots in order of time, lower tracks first where they start together. */
@@ -46,6 +43,6 @@ public final class LineUp {
 
     /** The highest track in use; 1 when there is no shot. */
     public static int tracks(Project project) {
-        return project.shots().stream().mapToInt(Shot::track).max().orElse(1);
+        return ShotIndex.of(project.shots()).tracks();
     }
 }

@@ -52,7 +52,7 @@ public record Project(
     }
 
     public Optional<Shot> shot(String id) {
-        return shots.stream().filter(shot -> shot.id().equals(id)).findFirst();
+        return ShotIndex.of(shots).find(id);
     }
 
     public Optional<Media> media(String id) {

@@ -6,13 +6,16 @@ import amberlens.desktop.actions.Action;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.export.ExportQueue;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.store.Change;
 import amberlens.desktop.store.Selection;
 import amberlens.desktop.store.Store;
 import amberlens.desktop.store.Subscription;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
@@ -30,6 +33,9 @@ import javafx.scene.shape.Circle;
 
 /** Project, frame, menus, the summary of open edges, and export. */
 public final class TopBar extends HBox implements Subscription {
+    /** What changes nothing here. */
+    private static final Set<Change> ONLY_TIME = EnumSet.of(Change.PLAYHEAD, Change.PLAYING, Change.MESSAGE);
+
     private final Store store;
     private final Services services;
     private final Label project = new Label();
@@ -72,7 +78,11 @@ public final class TopBar extends HBox implements Subscription {
         project.setMinWidth(0);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("top-bar");
-        subscription = store.subscribe(_ -> refresh());
+        subscription = store.subscribe(changes -> {
+            if (!ONLY_TIME.containsAll(changes)) {
+                refresh();
+            }
+        });
         refresh();
     }
 

@@ -102,8 +102,8 @@ final class ShotPainter {
 
     /** A fade is a dark wedge; a dissolve with the neighbour a lighter one over both. */
     private void fades(Shot shot, double x, double y, double width, double height) {
-        boolean dissolves = LayeringEdits.overlap(store.project(), shot) > 0;
         shot.layering().enter().ifPresent(fade -> {
+            boolean dissolves = LayeringEdits.overlap(store.project(), shot) > 0;
             double part = Math.min(width, fade.frames() * plan.perFrame());
             wedge(fade, dissolves, new double[] {x, x + part, x}, new double[] {y, y, y + height});
         });

@@ -1,5 +1,7 @@
 package amberlens.desktop.look;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -9,6 +11,14 @@ import javafx.scene.text.TextAlignment;
 /** Small marks that several views draw the same way. */
 public final class Brush {
     private static final double HATCH_STEP = 7;
+    private static final int WIDTHS_KEPT = 4000;
+
+    private static final Map<Written, Double> WIDTHS = new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Written, Double> eldest) {
+            return size() > WIDTHS_KEPT;
+        }
+    };
 
     private Brush() {}
 
@@ -70,9 +80,14 @@ public final class Brush {
         return "";
     }
 
+    /** How wide a text is; asked for again and again whenever a view is painted, so it is remembered. */
     public static double width(Font font, String text) {
-        var measured = new javafx.scene.text.Text(text);
-        measured.setFont(font);
-        return measured.getLayoutBounds().getWidth();
+        return WIDTHS.computeIfAbsent(new Written(font, text), written -> {
+            var measured = new javafx.scene.text.Text(written.text());
+            measured.setFont(written.font());
+            return measured.getLayoutBounds().getWidth();
+        });
     }
+
+    private record Written(Font font, String text) {}
 }
