@@ -25,8 +25,12 @@ final class Halving {
 
     private Halving() {}
 
+    static Size half(Size size) {
+        return new Size((size.width() + 1) / 2, (size.height() + 1) / 2);
+    }
+
     static LinearRaster half(LinearRaster from, Rows rows) {
-        var size = new Size((from.width() + 1) / 2, (from.height() + 1) / 2);
+        Size size = half(from.size());
         var pixels = new long[Math.toIntExact(size.area())];
         rows.inBands(size.height(), (first, last) -> new Band(from, size.width(), pixels).fill(first, last));
         return new LinearRaster(size, pixels, from.opaque());

@@ -85,7 +85,11 @@ public final class LinearRaster {
 
     /** The memory held, in bytes. */
     public long bytes() {
-        return 8L * pixels.length;
+        return bytes(size);
+    }
+
+    static long bytes(Size size) {
+        return Long.BYTES * size.area();
     }
 
     /** The pixels themselves, for the samplers. */

@@ -69,6 +69,14 @@ public final class Pyramid {
         return levels.getFirst().opaqueBounds();
     }
 
+    /** The memory that all levels of a picture of a size will hold, in bytes. */
+    public static long bytes(Size picture) {
+        long bytes = LinearRaster.bytes(picture);
+        return Math.min(picture.width(), picture.height()) < 2 * SMALLEST
+                ? bytes
+                : bytes + bytes(Halving.half(picture));
+    }
+
     /** The memory held by all levels, in bytes. */
     public long bytes() {
         return levels.stream().mapToLong(LinearRaster::bytes).sum();

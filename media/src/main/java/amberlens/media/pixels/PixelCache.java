@@ -2,6 +2,7 @@ package amberlens.media.pixels;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
+import amberlens.core.render.LinearRaster;
 import amberlens.core.render.Pyramid;
 import amberlens.core.render.Rows;
 import java.nio.file.Path;
@@ -13,6 +14,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicLong;
 
 /**
  * Decoded pictures and frames of footage with their pyramids, the least recently used given up first when they outgrow a budget
@@ -20,12 +22,16 @@ import java.util.concurrent.Executor;
  */
 public final class PixelCache implements AutoCloseable {
     /** The most that is kept however much memory there is, in bytes, so that a shelf full of large pictures stays modest. */
-    private static final long MOST = 1L << 30;
+    private static final long MOST = 3L << 28;
+
+    /** After so many bytes were given up, the collector is told. */
+    private static final long HINT = 1L << 27;
 
     private final long budget;
     private final Executor decoding;
     private final Rows rows;
     private final PixelLoader loader;
+    private final AtomicLong givenUp = new AtomicLong();
     private final Map<PixelKey, CompletableFuture<Pyramid>> pictures = new LinkedHashMap<>(16, 0.75f, true);
     private final Map<Path, FileProblem> problems = new HashMap<>();
 
@@ -41,7 +47,7 @@ public final class PixelCache implements AutoCloseable {
         loader = new PixelLoader(rows);
     }
 
-    /** The usual budget: two fifths of the memory this program may take, but at most a gibibyte; in bytes. */
+    /** The usual budget: two fifths of the memory this program may take, but at most 768 MiB; in bytes. */
     public static long usualBudget() {
         return Math.min(MOST, Runtime.getRuntime().maxMemory() / 5 * 2);
     }
@@ -110,8 +116,10 @@ public final class PixelCache implements AutoCloseable {
 
     private void decode(PixelKey key, CompletableFuture<Pyramid> wanted) {
         try {
-            wanted.complete(Pyramid.of(loader.load(key), rows));
-            giveUpOldest(wanted);
+            LinearRaster picture = loader.load(key);
+            giveUpOldest(wanted, budget - Pyramid.bytes(picture.size()));
+            wanted.complete(Pyramid.of(picture, rows));
+            giveUpOldest(wanted, budget);
         } catch (FileProblem | RuntimeException e) {
             fail(key, wanted, problemOf(e));
         } catch (OutOfMemoryError e) {
@@ -126,17 +134,30 @@ public final class PixelCache implements AutoCloseable {
         wanted.completeExceptionally(problem);
     }
 
-    private void giveUpOldest(CompletableFuture<Pyramid> newest) {
+    /** Gives up pictures until the others hold no more than so many bytes. */
+    private void giveUpOldest(CompletableFuture<Pyramid> newest, long most) {
+        long given = 0;
         synchronized (pictures) {
-            long held = bytes();
+            long before = bytes();
+            long held = before;
             Iterator<CompletableFuture<Pyramid>> oldest = pictures.values().iterator();
-            while (held > budget && oldest.hasNext()) {
+            while (held > most && oldest.hasNext()) {
                 CompletableFuture<Pyramid> candidate = oldest.next();
                 if (candidate != newest && bytes(candidate) > 0) {
                     held -= bytes(candidate);
                     oldest.remove();
                 }
             }
+            given = before - held;
+        }
+        giveBack(given);
+    }
+
+    /** Without a hint the collector would rather let the heap grow to its limit than look for a few large arrays. */
+    private void giveBack(long bytes) {
+        if (givenUp.addAndGet(bytes) > HINT) {
+            givenUp.set(0);
+            System.gc(); // runs beside the program, see the start script
         }
     }
 
