@@ -49,6 +49,9 @@ public final class Actions {
             String keys,
             BooleanSupplier enabled,
             Runnable run) {
+        if (!keys.isEmpty() && usual.containsValue(keys)) {
+            throw new IllegalStateException(id + " has keys that are taken: " + keys);
+        }
         usual.put(id, keys);
         var action =
                 new Action(id, menu, name, menuText, KeyText.read(own.of(id).orElse(keys)), enabled, run);

@@ -201,7 +201,7 @@ public final class Bench implements AutoCloseable {
                 Menu.MOVE,
                 "aim.places",
                 "Pan and zoom between two places",
-                "Shift+U",
+                "J",
                 () -> store.selectedShot().isPresent(),
                 () -> shelf.panBetweenPlaces());
         actions.add(Menu.MOVE, "move.open", "Take a kept move from a file…", "", () -> true, this::takeMove);

@@ -14,6 +14,7 @@ import amberlens.desktop.store.Store;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.binding.BooleanBinding;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 
@@ -70,6 +71,10 @@ final class TransitionPanel extends FormPanel {
                 "transition-ease");
         colour.setText(any.flatMap(Fade::through).orElse(Colour.BLACK).toString());
         colour.setId("transition-colour");
+        enterLength.disableProperty().bind(enter.valueProperty().isEqualTo(Way.CUT));
+        leaveLength.disableProperty().bind(leave.valueProperty().isEqualTo(Way.CUT));
+        ease.disableProperty().bind(enterLength.disableProperty().and(leaveLength.disableProperty()));
+        colour.disableProperty().bind(hasColour(enter).or(hasColour(leave)).not());
         row("It comes with a", enter);
         row("over", enterLength);
         row("It goes with a", leave);
@@ -87,6 +92,10 @@ final class TransitionPanel extends FormPanel {
             return Way.CUT;
         }
         return fade.get().through().isPresent() ? Way.COLOUR : overlaps ? Way.DISSOLVE : Way.FADE;
+    }
+
+    private static BooleanBinding hasColour(ComboBox<Way> way) {
+        return way.valueProperty().isEqualTo(Way.COLOUR).or(way.valueProperty().isEqualTo(Way.DIP));
     }
 
     private TextField length(Optional<Fade> fade, String id) {

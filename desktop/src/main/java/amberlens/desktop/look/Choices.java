@@ -28,6 +28,7 @@ public final class Choices {
         });
         box.setValue(chosen);
         box.setId(id);
+        box.setMaxWidth(Double.MAX_VALUE);
         return box;
     }
 }

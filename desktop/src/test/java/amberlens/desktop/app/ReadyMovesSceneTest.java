@@ -119,7 +119,8 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
         assertThat(first.scale().x()).isCloseTo(200, within(4.0)); // 320 × 180 of the picture fill 640 × 360
         assertThat(shot("s1").camera().at(99).gateCentre(FRAME).x()).isCloseTo(600, within(4.0));
         assertThat(EdgeReport.of(project().take(shot("s1"))).isSealed()).isTrue();
-        keys(KeyCode.U, KeyCode.SHIFT);
+        type(KeyCode.J);
+        assertThat(bench.store().viewing().tool()).isEqualTo(Tool.PLACES);
         type(KeyCode.ESCAPE);
         assertThat(bench.store().viewing().tool()).isEqualTo(Tool.HAND);
     }
