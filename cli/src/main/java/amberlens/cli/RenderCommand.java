@@ -88,7 +88,9 @@ final class RenderCommand implements Callable<Integer> {
                 .withTransparent(transparent);
         try (var workshop = new Workshop();
                 var progress = new TerminalProgress()) {
-            boolean finished = new Export(project, settings, workshop.pictures, workshop.rows).run(progress);
+            var export = new Export(project, settings, workshop.pictures, workshop.rows);
+            boolean finished = export.run(progress);
+            export.remark().ifPresent(remark -> spec.commandLine().getErr().println("amber: " + remark));
             if (!finished) {
                 spec.commandLine().getErr().println("amber: cancelled; nothing was left behind.");
                 return ExitCode.FAILED;

@@ -78,7 +78,7 @@ public final class ExportQueue {
             return secondsLeft;
         }
 
-        /** Why it failed; empty when it did not. */
+        /** Why it failed, or what is to be known of what was made; empty when there is nothing to say. */
         public String problem() {
             return problem;
         }
@@ -193,7 +193,10 @@ public final class ExportQueue {
             if (whole) {
                 ExportRecord.remember(entry.job);
             }
-            end(entry, whole ? State.DONE : State.STOPPED, "");
+            end(
+                    entry,
+                    whole ? State.DONE : State.STOPPED,
+                    whole ? export.remark().orElse("") : "");
         } catch (FileProblem e) {
             end(entry, State.FAILED, e.getMessage());
         } catch (RuntimeException e) {
@@ -215,7 +218,7 @@ public final class ExportQueue {
             entry.problem = problem;
             busy = false;
             if (state == State.DONE) {
-                said.accept("Exported " + entry.job.settings().destination() + ".");
+                said.accept(("Exported " + entry.job.settings().destination() + ". " + problem).strip());
             } else if (state == State.FAILED) {
                 said.accept(problem);
             }

@@ -94,7 +94,8 @@ final class ShotPainter {
                         ? "speed keyed · "
                         : Math.round(shot.camera().speed().constant()) + " % · "
                 : "";
-        return (missing ? "missing · " : "")
+        boolean damaged = services.ready().damaged(media);
+        return (missing ? "missing · " : damaged ? "damaged · " : "")
                 + (soft ? "soft · " : "")
                 + speed
                 + Timecode.brief(shot.length(), store.project().frame().rate());

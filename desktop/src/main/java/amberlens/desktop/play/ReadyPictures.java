@@ -60,6 +60,11 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
         onArrival.run();
     }
 
+    /** Whether frames of media have been seen that are damaged. */
+    public boolean damaged(Media media) {
+        return media.kind() == Media.Kind.FILM && !cache.damaged(media).isEmpty();
+    }
+
     /** Why the picture of media cannot be shown, if it is known that it cannot. */
     public Optional<FileProblem> problem(Media media) {
         return cache.problem(media);

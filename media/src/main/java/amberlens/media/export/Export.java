@@ -3,6 +3,7 @@ package amberlens.media.export;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
+import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.render.RenderedFrame;
 import amberlens.core.render.Rows;
@@ -14,6 +15,9 @@ import amberlens.media.film.StillSequence;
 import amberlens.media.pixels.PixelCache;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.SortedSet;
 import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.TimeUnit;
@@ -29,6 +33,7 @@ public final class Export {
 
     private final Project project;
     private final ExportSettings settings;
+    private final PixelCache pictures;
     private final FrameSource source;
     private final Rows rows;
 
@@ -36,6 +41,7 @@ public final class Export {
         this.project = project;
         this.settings = settings;
         this.rows = rows;
+        this.pictures = pictures;
         source = new FrameSource(project, pictures, rows);
     }
 
@@ -105,6 +111,27 @@ public final class Export {
             }
             return whole;
         }
+    }
+
+    /** What is to be known of an export that went through: the films in it that are damaged, and where. */
+    public Optional<String> remark() {
+        List<String> damage = project.media().stream()
+                .filter(media -> media.kind() == Media.Kind.FILM)
+                .filter(media ->
+                        project.shots().stream().anyMatch(shot -> shot.media().equals(media.id())))
+                .flatMap(media -> damage(media, pictures.damaged(media)).stream())
+                .toList();
+        return damage.isEmpty()
+                ? Optional.empty()
+                : Optional.of(String.join("; ", damage) + "; what could be decoded stands in there.");
+    }
+
+    private static Optional<String> damage(Media media, SortedSet<Integer> frames) {
+        if (frames.isEmpty()) {
+            return Optional.empty();
+        }
+        String more = frames.size() > 1 ? " and " + (frames.size() - 1) + " more" : "";
+        return Optional.of(Path.of(media.path()).getFileName() + " is damaged at frame " + frames.first() + more);
     }
 
     private FrameSink sink() throws FileProblem {

@@ -5,6 +5,9 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.render.LinearRaster;
 import amberlens.core.render.Rows;
 import java.nio.file.Path;
+import java.util.Collections;
+import java.util.SortedSet;
+import java.util.TreeSet;
 
 /**
  * Any frame of one film. Following frames are decoded on; a jump goes to the key picture before the frame and decodes from there
@@ -15,6 +18,7 @@ public final class FilmFrames implements AutoCloseable {
     private final FilmStream film;
     private final FilmIndex index;
     private final FilmPixels pixels;
+    private final SortedSet<Integer> damaged = new TreeSet<>();
     private long reached = Long.MIN_VALUE;
 
     public FilmFrames(Path path, Rows rows) throws FileProblem {
@@ -38,7 +42,8 @@ public final class FilmFrames implements AutoCloseable {
     }
 
     /**
-     * A frame; beyond the ends the first or the last. Where the film is damaged, the next picture that can be decoded stands in.
+     * A frame; beyond the ends the first or the last. Where the film is damaged, what can be decoded of it or the next picture stands in,
+     * and {@link #damaged} says so.
      *
      * @throws FileProblem when no picture from there on can be decoded
      */
@@ -49,7 +54,15 @@ public final class FilmFrames implements AutoCloseable {
         if (!exact && reached < wanted) {
             throw new FileProblem(film.path() + ": frame " + frame + " cannot be decoded; the film is damaged there.");
         }
+        if (!exact || film.isConcealed()) {
+            damaged.add(frame);
+        }
         return pixels.read(film.frame());
+    }
+
+    /** The frames asked for so far that could not be decoded as they were written. */
+    public SortedSet<Integer> damaged() {
+        return Collections.unmodifiableSortedSet(new TreeSet<>(damaged));
     }
 
     /** Decodes on to the picture when no key picture lies between. */

@@ -18,6 +18,9 @@ import org.bytedeco.ffmpeg.avutil.AVFrame;
 
 /** The pictures of an open film, one after the other. For use by one thread at a time. */
 final class FilmStream implements AutoCloseable {
+    /** The flag of a picture that may be corrupt, AV_FRAME_FLAG_CORRUPT of the library. */
+    private static final int CORRUPT = 1;
+
     private final Path path;
     private final AVFormatContext container = new AVFormatContext(null);
     private AVStream stream = new AVStream(null);
@@ -164,6 +167,11 @@ final class FilmStream implements AutoCloseable {
                 avcodec_send_packet(decoder, null);
             }
         }
+    }
+
+    /** Whether parts of the picture decoded last were damaged and had to be guessed. */
+    boolean isConcealed() {
+        return frame.decode_error_flags() != 0 || (frame.flags() & CORRUPT) != 0;
     }
 
     /** When the picture decoded last is shown, in the stream's time base. */

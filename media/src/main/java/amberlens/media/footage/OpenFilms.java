@@ -4,15 +4,20 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.render.LinearRaster;
 import amberlens.core.render.Rows;
 import java.nio.file.Path;
+import java.util.Collections;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Films that are kept open because their next frame will be asked for; the least recently used are closed. */
 public final class OpenFilms implements AutoCloseable {
     private static final int KEPT = 4;
 
     private final Map<Path, FilmFrames> films = new LinkedHashMap<>(8, 0.75f, true);
+    private final Map<Path, SortedSet<Integer>> damaged = new ConcurrentHashMap<>();
     private final Rows rows;
 
     public OpenFilms(Rows rows) {
@@ -27,11 +32,23 @@ public final class OpenFilms implements AutoCloseable {
             films.put(path, film);
             closeOldest();
         }
-        return film.frame(frame);
+        LinearRaster picture = film.frame(frame);
+        damaged.merge(path, film.damaged(), (known, now) -> {
+            var all = new TreeSet<>(known);
+            all.addAll(now);
+            return all;
+        });
+        return picture;
+    }
+
+    /** The frames of a film seen so far that could not be decoded as they were written; told without waiting. */
+    public SortedSet<Integer> damaged(Path path) {
+        return damaged.getOrDefault(path, Collections.emptySortedSet());
     }
 
     /** Closes a film, so that it is opened anew when it is wanted again. */
     public synchronized void forget(Path path) {
+        damaged.remove(path);
         FilmFrames film = films.remove(path);
         if (film != null) {
             film.close();

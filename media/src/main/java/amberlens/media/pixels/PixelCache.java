@@ -11,6 +11,7 @@ import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SortedSet;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.Executor;
@@ -87,6 +88,11 @@ public final class PixelCache implements AutoCloseable {
         synchronized (pictures) {
             return Optional.ofNullable(problems.get(path));
         }
+    }
+
+    /** The frames of media seen so far that are damaged; what could be decoded stands in for them. */
+    public SortedSet<Integer> damaged(Media media) {
+        return loader.damaged(Path.of(media.path()));
     }
 
     /** Waits for the pixels. */

@@ -8,6 +8,7 @@ import amberlens.media.footage.OpenFilms;
 import amberlens.media.picture.PictureReader;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.SortedSet;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** Reads pixels from files of every kind. */
@@ -37,6 +38,11 @@ final class PixelLoader implements AutoCloseable {
             sequences.put(first, known);
         }
         return known;
+    }
+
+    /** The frames of a film seen so far that are damaged. */
+    SortedSet<Integer> damaged(Path path) {
+        return films.damaged(path);
     }
 
     /** Looks at a file anew when it is wanted again. */

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import amberlens.core.edges.Conform;
 import amberlens.core.edit.MediaEdits;
 import amberlens.core.edit.ShotEdits;
+import amberlens.core.footage.Footage;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Colour;
 import amberlens.core.model.FileProblem;
@@ -17,12 +18,14 @@ import amberlens.core.render.FrameRaster;
 import amberlens.core.render.Rows;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
+import amberlens.media.footage.NumberedFilm;
 import amberlens.media.pixels.PixelCache;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.bytedeco.ffmpeg.global.avcodec;
 import org.bytedeco.ffmpeg.global.avutil;
@@ -101,6 +104,40 @@ class ExportTest {
             }
             assertThat(count).isEqualTo(30);
         }
+    }
+
+    @Test
+    void an_export_names_the_films_in_it_that_are_damaged() throws Exception {
+        assertThat(exportOfFilm(false)).isEmpty();
+        assertThat(exportOfFilm(true).orElseThrow())
+                .startsWith("scratched-true.mov is damaged at frame ")
+                .endsWith("what could be decoded stands in there.");
+    }
+
+    private Optional<String> exportOfFilm(boolean scratched) throws Exception {
+        Path film = folder.resolve("scratched-" + scratched + ".mov");
+        NumberedFilm.write(film, avcodec.AV_CODEC_ID_MPEG4, 25, 100, 10);
+        if (scratched) {
+            NumberedFilm.scratch(film);
+        }
+        Size size = new Size(NumberedFilm.WIDTH, NumberedFilm.HEIGHT);
+        Media media = Media.footage("m2", Media.Kind.FILM, film.toString(), size, new Footage(FrameRate.of(25), 100));
+        Project shown = ShotEdits.add(media, Conform.FILL, 0)
+                .apply(MediaEdits.add(media)
+                        .apply(Project.empty("film")
+                                .withFrame(new FrameFormat(FRAME, FrameRate.of(25), Colour.BLACK))));
+        var export = new Export(
+                shown,
+                new ExportSettings(
+                        new FrameSpan(0, 99),
+                        FRAME,
+                        ExportFormat.MP4_H264,
+                        folder.resolve("of-film-" + scratched + ".mp4"),
+                        false),
+                pictures,
+                Rows.ALONE);
+        assertThat(export.run(ExportProgress.NONE)).isTrue();
+        return export.remark();
     }
 
     /** The reader takes small films for BT.601 when it turns them to RGB, hence the room for the two matrices' difference. */

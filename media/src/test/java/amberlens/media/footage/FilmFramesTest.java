@@ -135,6 +135,21 @@ class FilmFramesTest {
     }
 
     @Test
+    void damaged_frames_are_named_and_the_whole_ones_are_still_right() throws Exception {
+        Path film = NumberedFilm.write(folder.resolve("scratched.mov"), avcodec.AV_CODEC_ID_MPEG4, 25, 100, 10);
+        NumberedFilm.scratch(film);
+        try (var frames = new FilmFrames(film, Rows.ALONE)) {
+            for (int frame = 0; frame < frames.footage().frames(); frame++) {
+                LinearRaster shown = frames.frame(frame);
+                if (frame < 30) {
+                    assertThat(NumberedFilm.number(shown)).isEqualTo(frame);
+                }
+            }
+            assertThat(frames.damaged()).isNotEmpty().allMatch(frame -> frame >= 30 && frame < 80);
+        }
+    }
+
+    @Test
     void sound_alone_is_no_footage() throws Exception {
         Path tune = folder.resolve("tune.m4a");
         try (var recorder = new FFmpegFrameRecorder(tune.toFile(), 1)) {

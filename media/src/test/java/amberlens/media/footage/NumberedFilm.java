@@ -4,7 +4,10 @@ import amberlens.core.render.LinearRaster;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Random;
 import org.bytedeco.ffmpeg.global.avcodec;
 import org.bytedeco.ffmpeg.global.avutil;
 import org.bytedeco.javacv.FFmpegFrameRecorder;
@@ -59,6 +62,16 @@ public final class NumberedFilm {
             }
         }
         return file;
+    }
+
+    /** Overwrites some bytes in the middle of a film. */
+    public static void scratch(Path film) throws IOException {
+        byte[] bytes = Files.readAllBytes(film);
+        var chance = new Random(5);
+        for (int i = 0; i < 400; i++) {
+            bytes[bytes.length / 2 + i] = (byte) chance.nextInt(256);
+        }
+        Files.write(film, bytes);
     }
 
     /** Likewise, but each frame is shown at its own time. */
