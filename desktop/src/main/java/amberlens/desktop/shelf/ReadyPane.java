@@ -164,9 +164,13 @@ final class ReadyPane extends BorderPane {
             return;
         }
         String id = shot.get().id();
-        store.viewing()
-                .pickPlaces((from, to) ->
-                        give(ReadyEdits.between(store.project(), id, from, to, form.wish(), limit()), Set.of(id)));
+        store.viewing().pickPlaces((from, to) -> {
+            if (store.selectedShot().map(Shot::id).filter(id::equals).isPresent()) {
+                give(ReadyEdits.between(store.project(), id, from, to, form.wish(), limit()), Set.of(id));
+            } else {
+                store.say("Both places have to lie in the same shot; nothing was changed.");
+            }
+        });
         store.say(
                 store.viewing().tool() == Tool.PLACES
                         ? "Where does the move begin? Click a point of the picture, or draw a box."

@@ -62,7 +62,7 @@ public final class FilmFrames implements AutoCloseable {
 
     /** The frames asked for so far that could not be decoded as they were written. */
     public SortedSet<Integer> damaged() {
-        return Collections.unmodifiableSortedSet(new TreeSet<>(damaged));
+        return damaged.isEmpty() ? Collections.emptySortedSet() : new TreeSet<>(damaged);
     }
 
     /** Decodes on to the picture when no key picture lies between. */

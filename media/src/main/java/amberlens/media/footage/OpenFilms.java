@@ -33,11 +33,14 @@ public final class OpenFilms implements AutoCloseable {
             closeOldest();
         }
         LinearRaster picture = film.frame(frame);
-        damaged.merge(path, film.damaged(), (known, now) -> {
-            var all = new TreeSet<>(known);
-            all.addAll(now);
-            return all;
-        });
+        SortedSet<Integer> found = film.damaged();
+        if (!found.isEmpty()) {
+            damaged.merge(path, found, (known, now) -> {
+                var all = new TreeSet<>(known);
+                all.addAll(now);
+                return all;
+            });
+        }
         return picture;
     }
 

@@ -15,7 +15,6 @@ import java.util.SortedSet;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.Executor;
-import java.util.concurrent.atomic.AtomicLong;
 
 /**
  * Decoded pictures and frames of footage with their pyramids, the least recently used given up first when they outgrow a budget
@@ -28,11 +27,14 @@ public final class PixelCache implements AutoCloseable {
     /** After so many bytes were given up, the collector is told. */
     private static final long HINT = 1L << 27;
 
+    private static final long HINTS_APART_NANOS = 1_000_000_000;
+
     private final long budget;
     private final Executor decoding;
     private final Rows rows;
     private final PixelLoader loader;
-    private final AtomicLong givenUp = new AtomicLong();
+    private long givenUp;
+    private long hinted = System.nanoTime() - HINTS_APART_NANOS;
     private final Map<PixelKey, CompletableFuture<Pyramid>> pictures = new LinkedHashMap<>(16, 0.75f, true);
     private final Map<Path, FileProblem> problems = new HashMap<>();
 
@@ -142,7 +144,6 @@ public final class PixelCache implements AutoCloseable {
 
     /** Gives up pictures until the others hold no more than so many bytes. */
     private void giveUpOldest(CompletableFuture<Pyramid> newest, long most) {
-        long given = 0;
         synchronized (pictures) {
             long before = bytes();
             long held = before;
@@ -154,15 +155,25 @@ public final class PixelCache implements AutoCloseable {
                     oldest.remove();
                 }
             }
-            given = before - held;
+            givenUp += before - held;
         }
-        giveBack(given);
+        giveBack();
     }
 
-    /** Without a hint the collector would rather let the heap grow to its limit than look for a few large arrays. */
-    private void giveBack(long bytes) {
-        if (givenUp.addAndGet(bytes) > HINT) {
-            givenUp.set(0);
+    /**
+     * Without a hint the collector would rather let the heap grow to its limit than look for a few large arrays. Frames of playing
+     * footage are given up all the time, so hints keep a distance.
+     */
+    private void giveBack() {
+        boolean hint;
+        synchronized (pictures) {
+            hint = givenUp > HINT && System.nanoTime() - hinted > HINTS_APART_NANOS;
+            if (hint) {
+                givenUp = 0;
+                hinted = System.nanoTime();
+            }
+        }
+        if (hint) {
             System.gc(); // runs beside the program, see the start script
         }
     }
