@@ -137,14 +137,22 @@ final class KeyMoves {
     private Channel<Scale> movedScale(Map<Quantity, double[]> by) {
         Channel<Scale> scale = camera.scale();
         if (by.containsKey(Quantity.SCALE)) {
-            return changed(scale, (old, key) -> old.times(1 + by.get(Quantity.SCALE)[key]));
+            return changed(scale, (old, key) -> scaled(old, 1 + by.get(Quantity.SCALE)[key]));
         }
         if (by.containsKey(Quantity.SCALE_X)) {
             return scale.mapAxes(axes -> new Axes(
-                    changed(axes.x(), (old, key) -> old * (1 + by.get(Quantity.SCALE_X)[key])),
-                    changed(axes.y(), (old, key) -> old * (1 + by.get(Quantity.SCALE_Y)[key]))));
+                    changed(axes.x(), (old, key) -> Math.min(old * (1 + by.get(Quantity.SCALE_X)[key]), Scale.LARGEST)),
+                    changed(
+                            axes.y(),
+                            (old, key) -> Math.min(old * (1 + by.get(Quantity.SCALE_Y)[key]), Scale.LARGEST))));
         }
         return scale;
+    }
+
+    /** Stops at the largest scale there is: an edge that would need more stays open, and the seal refuses. */
+    private static Scale scaled(Scale scale, double factor) {
+        double most = Scale.LARGEST / Math.max(scale.x(), scale.y()) * (1 - 1e-12); // rounding must not go beyond
+        return scale.times(Math.min(factor, most));
     }
 
     private Channel<FramePoint> movedPosition(Map<Quantity, double[]> by) {

@@ -48,6 +48,12 @@ class KeySealTest {
         }
     }
 
+    /** A gate whose centre almost lies on a side: a zoom alone would need more than the largest scale there is. */
+    @Test
+    void a_zoom_beyond_the_largest_scale_is_refused() {
+        a_seal_closes_every_frame_within_the_limit_and_adds_no_extreme_of_scale_or_refuses(-87336);
+    }
+
     private static void assertGood(Take take, SealResult.Sealed sealed, double limit) {
         Take after = take.withCamera(sealed.camera());
         for (int frame = 0; frame < LENGTH; frame++) {
