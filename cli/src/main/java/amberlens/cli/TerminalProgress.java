@@ -1,5 +1,6 @@
 package amberlens.cli;
 
+import amberlens.files.WholeFile;
 import amberlens.media.export.ExportProgress;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
@@ -10,7 +11,8 @@ import org.jspecify.annotations.Nullable;
 
 /** A progress bar on a terminal; and an interrupt from the keyboard ends the export cleanly before the program ends. */
 final class TerminalProgress implements ExportProgress, AutoCloseable {
-    private static final int CLEAN_UP_SECONDS = 10;
+    /** Somebody who presses Ctrl+C wants the terminal back within a second. */
+    private static final int CLEAN_UP_MILLIS = 600;
 
     private final boolean shown = onTerminal();
     private final CountDownLatch closed = new CountDownLatch(1);
@@ -50,8 +52,9 @@ final class TerminalProgress implements ExportProgress, AutoCloseable {
     private void cancelAndWait() {
         cancelled = true;
         try {
-            if (!closed.await(CLEAN_UP_SECONDS, TimeUnit.SECONDS)) {
-                System.err.println("amber: the export could not be ended cleanly.");
+            if (!closed.await(CLEAN_UP_MILLIS, TimeUnit.MILLISECONDS)) {
+                WholeFile.abandonAll();
+                System.err.println("amber: cancelled; nothing was left behind.");
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();

@@ -74,7 +74,7 @@ final class CameraWriter {
         if (!last || key.even() || !key.leg().equals(Leg.LINEAR)) {
             node.set("leg", leg(key.leg(), key.even()));
         }
-        KnownMembers.merge(node, key.extras().members());
+        KnownMembers.KEY.merge(node, key.extras());
         return node;
     }
 

@@ -3,23 +3,49 @@ package amberlens.project;
 import amberlens.core.extras.Extras;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Supplier;
 
-/** Which members of the file this version reads; all others are carried along as {@link Extras}. */
-record KnownMembers(Set<String> plain, Map<String, KnownMembers> nested) {
+/**
+ * Which members of an object this version reads; all others are carried along as {@link Extras}, those of inner objects too.
+ *
+ * @param plain members that are read whole, or whose own objects keep their extras themselves
+ * @param inner members that are objects whose extras are kept here
+ * @param usual what such an object says when it is left out, so that it can be written for the sake of its extras; null where
+ *     the extras go with it
+ */
+record KnownMembers(
+        Set<String> plain,
+        Map<String, KnownMembers> inner,
+        @org.jspecify.annotations.Nullable Supplier<ObjectNode> usual) {
     private static final ObjectMapper VALUES = new ObjectMapper();
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
-    static final KnownMembers MEDIA = new KnownMembers(
-            Set.of("id", "kind", "path", "width", "height", "opaque", "rate", "frames"),
-            Map.of("fingerprint", of("bytes", "hash")));
-    static final KnownMembers KEY =
-            new KnownMembers(Set.of("at", "value", "in", "out"), Map.of("leg", of("kind", "handles", "even")));
+    private static final KnownMembers LEG =
+            of("kind", "handles", "even").usually(() -> NODES.objectNode().put("kind", "linear"));
+    private static final KnownMembers AXIS = of("value", "keys", "muted");
+    private static final KnownMembers CHANNEL = AXIS.with("x", AXIS).with("y", AXIS);
+    private static final KnownMembers FULL =
+            CHANNEL.usually(() -> NODES.objectNode().put("value", 100));
+    private static final KnownMembers CAMERA = of().with("scale", CHANNEL)
+            .with("position", CHANNEL)
+            .with("rotation", CHANNEL)
+            .with("anchor", CHANNEL)
+            .with("opacity", FULL)
+            .with("speed", FULL);
+    private static final KnownMembers FADE = of("frames", "through").with("leg", LEG);
+
+    static final KnownMembers KEY = of("at", "value", "in", "out").with("leg", LEG);
     static final KnownMembers MARKER = of("at", "name");
-    static final KnownMembers SHOT = new KnownMembers(
-            Set.of(
+    static final KnownMembers ALTERNATIVE = of("name").with("camera", CAMERA);
+    static final KnownMembers MEDIA = of("id", "kind", "path", "width", "height", "rate", "frames")
+            .with("fingerprint", of("bytes", "hash"))
+            .with("opaque", of("x", "y", "width", "height"));
+    static final KnownMembers SHOT = of(
                     "id",
                     "name",
                     "media",
@@ -32,45 +58,29 @@ record KnownMembers(Set<String> plain, Map<String, KnownMembers> nested) {
                     "opaqueOnly",
                     "locked",
                     "subject",
-                    "backdrop",
                     "alternatives",
-                    "blend"),
-            Map.of(
-                    "camera",
-                    camera(),
-                    "follows",
-                    of("shot", "properties"),
-                    "source",
-                    of("in", "conversion", "tied"),
-                    "enter",
-                    of("frames", "leg", "through"),
-                    "leave",
-                    of("frames", "leg", "through")));
-    static final KnownMembers PROJECT = new KnownMembers(
-            Set.of("format", "version", "name", "media", "shots", "markers"),
-            Map.of("frame", of("width", "height", "rate", "background", "blurred")));
+                    "blend")
+            .with("camera", CAMERA)
+            .with("follows", of("shot", "properties"))
+            .with("source", of("in", "conversion", "tied").usually(NODES::objectNode))
+            .with("enter", FADE)
+            .with("leave", FADE)
+            .with("backdrop", of("gradient", "clouds", "seed"));
+    static final KnownMembers PROJECT = of("format", "version", "name", "media", "shots", "markers")
+            .with("frame", of("width", "height", "rate", "background", "blurred"));
 
     private static KnownMembers of(String... names) {
-        return new KnownMembers(Set.of(names), Map.of());
+        return new KnownMembers(Set.of(names), Map.of(), null);
     }
 
-    private static KnownMembers camera() {
-        KnownMembers channel = of("value", "keys", "muted", "x", "y");
-        return new KnownMembers(
-                Set.of(),
-                Map.of(
-                        "scale",
-                        channel,
-                        "position",
-                        channel,
-                        "rotation",
-                        channel,
-                        "anchor",
-                        channel,
-                        "opacity",
-                        channel,
-                        "speed",
-                        channel));
+    private KnownMembers with(String name, KnownMembers members) {
+        var more = new LinkedHashMap<>(inner);
+        more.put(name, members);
+        return new KnownMembers(plain, more, usual);
+    }
+
+    private KnownMembers usually(Supplier<ObjectNode> written) {
+        return new KnownMembers(plain, inner, written);
     }
 
     /** What the object holds beyond the known members. */
@@ -82,9 +92,9 @@ record KnownMembers(Set<String> plain, Map<String, KnownMembers> nested) {
     private Map<String, Object> beyond(JsonNode object) {
         var beyond = new LinkedHashMap<String, Object>();
         for (Map.Entry<String, JsonNode> member : object.properties()) {
-            KnownMembers inner = nested.get(member.getKey());
-            if (inner != null) {
-                Map<String, Object> rest = inner.beyond(member.getValue());
+            KnownMembers known = inner.get(member.getKey());
+            if (known != null) {
+                Map<String, Object> rest = known.beyond(member.getValue());
                 if (!rest.isEmpty()) {
                     beyond.put(member.getKey(), rest);
                 }
@@ -95,15 +105,31 @@ record KnownMembers(Set<String> plain, Map<String, KnownMembers> nested) {
         return beyond;
     }
 
-    /** Puts the extras back beside the known members, which win. */
-    static void merge(ObjectNode object, Map<?, ?> extras) {
-        extras.forEach((name, value) -> {
-            JsonNode there = object.get(String.valueOf(name));
-            if (there instanceof ObjectNode inner && value instanceof Map<?, ?> rest) {
-                merge(inner, rest);
-            } else if (there == null) {
-                object.set(String.valueOf(name), VALUES.valueToTree(value));
+    /** Puts the extras back beside the known members, which win; those of an inner object that is gone go with it. */
+    void merge(ObjectNode object, Extras extras) {
+        merge(object, extras.members());
+    }
+
+    private void merge(ObjectNode object, Map<?, ?> extras) {
+        extras.forEach((member, value) -> {
+            String name = String.valueOf(member);
+            KnownMembers known = inner.get(name);
+            if (known == null) {
+                if (!object.has(name)) {
+                    object.set(name, VALUES.valueToTree(value));
+                }
+            } else if (value instanceof Map<?, ?> rest) {
+                known.mergeInto(object, name, rest);
             }
         });
+    }
+
+    private void mergeInto(ObjectNode outer, String name, Map<?, ?> rest) {
+        if (!outer.has(name) && usual != null) {
+            outer.set(name, usual.get());
+        }
+        if (outer.get(name) instanceof ObjectNode object) {
+            merge(object, rest);
+        }
     }
 }

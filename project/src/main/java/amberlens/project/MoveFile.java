@@ -4,6 +4,8 @@ import amberlens.core.keys.KeyClip;
 import amberlens.core.model.FileProblem;
 import amberlens.core.motion.Property;
 import amberlens.core.ready.OwnMove;
+import amberlens.files.FileWords;
+import amberlens.files.WholeFile;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -32,9 +34,11 @@ public final class MoveFile {
             ObjectNode root = (ObjectNode) JSON.readTree(ClipText.write(clip));
             root.put("name", move.name());
             root.put("length", move.length());
-            AtomicFile.write(file, root.toPrettyString() + "\n");
+            WholeFile.write(file, root.toPrettyString() + "\n");
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("copied keys are JSON", e);
+        } catch (IOException e) {
+            throw FileWords.cannotWrite(file, e);
         }
     }
 

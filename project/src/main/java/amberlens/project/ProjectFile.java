@@ -2,6 +2,10 @@ package amberlens.project;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
+import amberlens.files.FileStamp;
+import amberlens.files.FileWords;
+import amberlens.files.Strays;
+import amberlens.files.WholeFile;
 import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.StreamReadFeature;
@@ -10,6 +14,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
@@ -29,47 +34,83 @@ public final class ProjectFile {
     private ProjectFile() {}
 
     /**
+     * A project as a file holds it.
+     *
+     * @param stamp what the file was then
+     */
+    public record Opened(Project project, FileStamp stamp) {}
+
+    /**
      * Reads a project. Paths of media come out absolute; the files need not be there.
      *
      * @throws FileProblem naming the file, the member as a JSON pointer, and what was expected
      */
     public static Project open(Path file) throws FileProblem {
-        JsonNode tree = parse(file);
+        return openWithStamp(file).project();
+    }
+
+    /** Likewise, with what the file was, to see later whether somebody else has changed it. */
+    public static Opened openWithStamp(Path file) throws FileProblem {
+        try {
+            byte[] bytes = bytes(file);
+            FileStamp stamp = FileStamp.of(file, bytes);
+            return new Opened(read(bytes, file), stamp);
+        } catch (NoSuchFileException e) {
+            throw new FileProblem(file + " is not there; check its name and folder.", e);
+        } catch (IOException e) {
+            throw new FileProblem(file + " cannot be read: " + FileWords.reason(e) + ".", e);
+        }
+    }
+
+    /**
+     * Writes a project aside, reads it back, and only when that gives a project again puts it in the place of the file;
+     * whatever goes wrong, the old file stays. Paths of media become relative to the file where they can.
+     *
+     * @return what the file is now
+     */
+    public static FileStamp save(Project project, Path file) throws FileProblem {
+        byte[] bytes = ProjectText.of(new ProjectWriter(file).write(project)).getBytes(StandardCharsets.UTF_8);
+        Strays.removeBeside(file);
+        try (WholeFile whole = WholeFile.beside(file)) {
+            whole.put(bytes);
+            read(Files.readAllBytes(whole.path()), file);
+            whole.intoPlace();
+            return FileStamp.of(file, bytes);
+        } catch (IOException e) {
+            throw FileWords.cannotWrite(file, e);
+        }
+    }
+
+    private static byte[] bytes(Path file) throws IOException, FileProblem {
+        if (Files.isDirectory(file)) {
+            throw new FileProblem(file + " is a folder; a project is a file ending in " + ENDING + ".");
+        }
+        if (Files.size(file) > LARGEST_BYTES) {
+            throw new FileProblem(file + " is far too large to be a project.");
+        }
+        return Files.readAllBytes(file);
+    }
+
+    private static Project read(byte[] bytes, Path file) throws FileProblem {
+        JsonNode tree = parse(bytes, file);
+        Numbers.check(tree, "", file);
         ObjectNode current = Versions.toCurrent(tree, file);
         ProjectSchema.check(current, file);
         return new ProjectReader(file).read(current);
     }
 
-    /**
-     * Writes a project beside the destination and moves it there in one step; whatever goes wrong, the old file stays.
-     * Paths of media become relative to the file where they can.
-     */
-    public static void save(Project project, Path file) throws FileProblem {
-        String text = ProjectText.of(new ProjectWriter(file).write(project));
-        AtomicFile.write(file, text);
-    }
-
-    private static JsonNode parse(Path file) throws FileProblem {
+    private static JsonNode parse(byte[] bytes, Path file) throws FileProblem {
+        if (bytes.length == 0) {
+            throw new FileProblem(file + " is empty (0 bytes); a project was expected.");
+        }
         try {
-            if (Files.isDirectory(file)) {
-                throw new FileProblem(file + " is a folder; a project is a file ending in " + ENDING + ".");
-            }
-            if (Files.size(file) > LARGEST_BYTES) {
-                throw new FileProblem(file + " is far too large to be a project.");
-            }
-            byte[] bytes = Files.readAllBytes(file);
-            if (bytes.length == 0) {
-                throw new FileProblem(file + " is empty (0 bytes); a project was expected.");
-            }
             return JSON.readTree(bytes);
-        } catch (NoSuchFileException e) {
-            throw new FileProblem(file + " is not there; check its name and folder.", e);
         } catch (JsonProcessingException e) {
             JsonLocation at = e.getLocation();
             String where = at == null ? "" : " (line " + at.getLineNr() + ", column " + at.getColumnNr() + ")";
             throw new FileProblem(file + " is not a project: it is not valid JSON" + where + ".", e);
         } catch (IOException e) {
-            throw new FileProblem(file + " cannot be read: " + e.getMessage() + ".", e);
+            throw new FileProblem(file + " cannot be read: " + FileWords.reason(e) + ".", e);
         }
     }
 }

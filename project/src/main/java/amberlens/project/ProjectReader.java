@@ -13,7 +13,6 @@ import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.time.FrameRate;
 import com.fasterxml.jackson.databind.JsonNode;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -24,9 +23,11 @@ import java.util.function.Supplier;
 /** From a file's members, which the schema has accepted, to a project. Rules beyond the schema are checked here. */
 final class ProjectReader {
     private final Path file;
+    private final MediaPaths paths;
 
     ProjectReader(Path file) {
         this.file = file;
+        paths = new MediaPaths(file);
     }
 
     Project read(JsonNode root) throws FileProblem {
@@ -84,21 +85,12 @@ final class ProjectReader {
                 () -> new Media(
                         node.get("id").asText(),
                         LayerReader.kind(node),
-                        LayerReader.kind(node) == Media.Kind.RIG ? written : absolute(written),
+                        LayerReader.kind(node) == Media.Kind.RIG ? written : paths.absolute(written),
                         size(node),
                         LayerReader.footage(node),
                         LayerReader.fingerprint(node),
                         opaque(node),
                         KnownMembers.MEDIA.extras(node)));
-    }
-
-    private String absolute(String written) {
-        try {
-            Path folder = file.toAbsolutePath().getParent();
-            return folder.resolve(written.replace('\\', '/')).normalize().toString();
-        } catch (InvalidPathException e) {
-            throw new IllegalArgumentException("\"" + written + "\" cannot be the path of a file", e);
-        }
     }
 
     private Shot shot(JsonNode node, String at) throws FileProblem {

@@ -50,6 +50,9 @@ final class ProjectSchema {
     }
 
     private static String expectation(ValidationMessage message) {
+        if ("false".equals(message.getType())) {
+            return "only a constant or keys were expected: there are no axes here";
+        }
         String text = message.getMessage();
         int colon = text.indexOf(": ");
         return colon < 0 ? text : text.substring(colon + 2);

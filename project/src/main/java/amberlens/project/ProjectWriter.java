@@ -20,16 +20,16 @@ import java.util.Locale;
 final class ProjectWriter {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
-    private final Path folder;
+    private final MediaPaths paths;
 
     ProjectWriter(Path file) {
-        folder = file.toAbsolutePath().normalize().getParent();
+        paths = new MediaPaths(file);
     }
 
     ObjectNode write(Project project) {
         ObjectNode root = NODES.objectNode();
         root.put("format", Versions.FORMAT);
-        root.put("version", Versions.CURRENT);
+        root.put("version", Versions.LOWEST);
         root.put("name", project.name());
         ObjectNode frame = root.putObject("frame");
         frame.put("width", project.frameSize().width());
@@ -44,7 +44,7 @@ final class ProjectWriter {
         ArrayNode shots = root.putArray("shots");
         project.shots().forEach(shot -> shots.add(shot(shot)));
         putMarkers(root, project.markers());
-        KnownMembers.merge(root, project.extras().members());
+        KnownMembers.PROJECT.merge(root, project.extras());
         return root;
     }
 
@@ -59,7 +59,7 @@ final class ProjectWriter {
             if (!marker.name().isEmpty()) {
                 written.put("name", marker.name());
             }
-            KnownMembers.merge(written, marker.extras().members());
+            KnownMembers.MARKER.merge(written, marker.extras());
         }
     }
 
@@ -67,7 +67,7 @@ final class ProjectWriter {
         ObjectNode node = NODES.objectNode();
         node.put("id", item.id());
         node.put("kind", item.kind().name().toLowerCase(Locale.ROOT));
-        node.put("path", item.kind() == Media.Kind.RIG ? item.path() : relative(item.path()));
+        node.put("path", item.kind() == Media.Kind.RIG ? item.path() : paths.written(item.path()));
         node.put("width", item.size().width());
         node.put("height", item.size().height());
         LayerWriter.putFootage(node, item);
@@ -78,15 +78,8 @@ final class ProjectWriter {
             written.put("width", area.size().width());
             written.put("height", area.size().height());
         });
-        KnownMembers.merge(node, item.extras().members());
+        KnownMembers.MEDIA.merge(node, item.extras());
         return node;
-    }
-
-    /** Relative where both lie under one root, with forward slashes on every system. */
-    private String relative(String path) {
-        Path whole = Path.of(path);
-        boolean possible = whole.isAbsolute() && whole.getRoot().equals(folder.getRoot());
-        return (possible ? folder.relativize(whole) : whole).toString().replace('\\', '/');
     }
 
     private static ObjectNode shot(Shot shot) {
@@ -102,7 +95,7 @@ final class ProjectWriter {
         putSettings(node, shot.settings());
         node.set("camera", CameraWriter.camera(shot.camera(), EnumSet.allOf(Property.class)));
         putMarkers(node, shot.markers());
-        KnownMembers.merge(node, shot.extras().members());
+        KnownMembers.SHOT.merge(node, shot.extras());
         return node;
     }
 
@@ -148,6 +141,7 @@ final class ProjectWriter {
                 ObjectNode written = versions.addObject();
                 written.put("name", version.name());
                 written.set("camera", CameraWriter.camera(version.camera(), EnumSet.allOf(Property.class)));
+                KnownMembers.ALTERNATIVE.merge(written, version.extras());
             }
         }
     }

@@ -83,7 +83,8 @@ final class SettingsReader {
             JsonNode version = written.get(i);
             var camera = new CameraReader(file).camera(version.get("camera"), at + "/" + i + "/camera");
             String name = version.get("name").asText();
-            read.add(CameraReader.checked(file, at + "/" + i, () -> new Alternative(name, camera)));
+            read.add(CameraReader.checked(
+                    file, at + "/" + i, () -> new Alternative(name, camera, KnownMembers.ALTERNATIVE.extras(version))));
         }
         return read;
     }

@@ -10,6 +10,9 @@ final class Versions {
     static final String FORMAT = "amber-lens/project";
     static final int CURRENT = 1;
 
+    /** The lowest version that can say all that this program holds; what an older one would misread raises it. */
+    static final int LOWEST = 1;
+
     private Versions() {}
 
     static ObjectNode toCurrent(JsonNode tree, Path file) throws FileProblem {
@@ -22,8 +25,8 @@ final class Versions {
             throw new FileProblem(file + ": at /version a whole number from 1 was expected, not " + version + ".");
         }
         if (version.asLong() > CURRENT) {
-            throw new FileProblem(file + " was made by a newer version of Amber Lens (file version " + version.asLong()
-                    + ", this one reads up to " + CURRENT + "); update Amber Lens to open it.");
+            throw new FileProblem(file + " was written by a newer version of Amber Lens (file version "
+                    + version.asLong() + ", this one reads up to " + CURRENT + "); update Amber Lens to open it.");
         }
         return project;
     }

@@ -25,7 +25,7 @@ public final class VersionEdits {
                 return shot;
             }
             Alternative taken = versions.removeFirst();
-            versions.add(new Alternative(taken.name(), shot.camera()));
+            versions.add(taken.withCamera(shot.camera()));
             return shot.withCamera(taken.camera()).withSettings(shot.settings().withAlternatives(versions));
         });
     }

@@ -6,12 +6,15 @@ import amberlens.core.time.FrameRate;
  * How long footage is.
  *
  * @param rate of the footage itself
- * @param frames at least 1
+ * @param frames 1 … {@value #MOST_FRAMES}
  */
 public record Footage(FrameRate rate, int frames) {
+    /** The longest that is taken: over a month at 30 frames per second. */
+    public static final int MOST_FRAMES = 100_000_000;
+
     public Footage {
-        if (frames < 1) {
-            throw new IllegalArgumentException("footage has at least one frame, not " + frames);
+        if (frames < 1 || frames > MOST_FRAMES) {
+            throw new IllegalArgumentException("footage has 1 to 100000000 frames, not " + frames);
         }
     }
 

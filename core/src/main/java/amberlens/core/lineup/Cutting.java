@@ -2,7 +2,6 @@ package amberlens.core.lineup;
 
 import amberlens.core.footage.SourceTime;
 import amberlens.core.keys.KeyShift;
-import amberlens.core.model.Alternative;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.model.ShotSettings;
@@ -49,7 +48,7 @@ public final class Cutting {
                 .forEach(locked::add);
         return settings.withLocked(locked)
                 .withAlternatives(settings.alternatives().stream()
-                        .map(version -> new Alternative(version.name(), KeyShift.of(version.camera(), by)))
+                        .map(version -> version.withCamera(KeyShift.of(version.camera(), by)))
                         .toList());
     }
 

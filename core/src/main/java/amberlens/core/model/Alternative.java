@@ -1,5 +1,6 @@
 package amberlens.core.model;
 
+import amberlens.core.extras.Extras;
 import amberlens.core.motion.CameraTrack;
 
 /**
@@ -7,10 +8,18 @@ import amberlens.core.motion.CameraTrack;
  *
  * @param name not blank
  */
-public record Alternative(String name, CameraTrack camera) {
+public record Alternative(String name, CameraTrack camera, Extras extras) {
     public Alternative {
         if (name.isBlank()) {
             throw new IllegalArgumentException("a version of a move needs a name");
         }
+    }
+
+    public Alternative(String name, CameraTrack camera) {
+        this(name, camera, Extras.NONE);
+    }
+
+    public Alternative withCamera(CameraTrack other) {
+        return new Alternative(name, other, extras);
     }
 }

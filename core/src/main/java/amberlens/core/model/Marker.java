@@ -12,11 +12,12 @@ import java.util.List;
  * @param name may be empty
  */
 public record Marker(int at, String name, Extras extras) {
+    private static final int LATEST = 100_000_000;
     private static final Comparator<Marker> IN_TIME = Comparator.comparingInt(Marker::at);
 
     public Marker {
-        if (at < 0) {
-            throw new IllegalArgumentException("a marker stands at a frame from 0, not at " + at);
+        if (at < 0 || at > LATEST) {
+            throw new IllegalArgumentException("a marker stands at a frame from 0 to 100000000, not at " + at);
         }
     }
 

@@ -37,12 +37,28 @@ public record Media(
         RIG
     }
 
+    /** The greatest width or height that is taken. */
+    public static final int LARGEST = 1_000_000;
+
     public Media {
         if (id.isBlank() || path.isBlank()) {
             throw new IllegalArgumentException("media need an id and a path");
         }
+        if (size.width() > LARGEST || size.height() > LARGEST) {
+            throw new IllegalArgumentException("media are at most 1000000 pixels wide and high, not " + size);
+        }
+        opaque.ifPresent(area -> requireInside(area, size));
         if (footage.isPresent() != (kind == Kind.FILM || kind == Kind.SEQUENCE)) {
             throw new IllegalArgumentException("films and sequences have a rate and frames, photos have none");
+        }
+    }
+
+    private static void requireInside(PictureArea area, Size size) {
+        boolean inside = (long) area.left() + area.size().width() <= size.width()
+                && (long) area.top() + area.size().height() <= size.height();
+        if (!inside) {
+            throw new IllegalArgumentException("the opaque bounds lie inside the picture of " + size + ", not from "
+                    + area.left() + ", " + area.top() + " over " + area.size());
         }
     }
 
@@ -93,8 +109,10 @@ public record Media(
         return stem.isEmpty() ? name : stem.substring(0, 1).toUpperCase(Locale.ROOT) + stem.substring(1);
     }
 
-    /** The file's name without folders. */
+    /** The file's name without folders. A backslash separates folders only in a path that begins as those of Windows do. */
     public String fileName() {
-        return path.substring(Math.max(path.lastIndexOf('/'), path.lastIndexOf('\\')) + 1);
+        boolean windows = path.startsWith("\\\\") || path.matches("[A-Za-z]:\\\\.*");
+        int slash = path.lastIndexOf('/');
+        return path.substring(Math.max(slash, windows ? path.lastIndexOf('\\') : -1) + 1);
     }
 }

@@ -37,14 +37,18 @@ public record Shot(
     /** The greatest length of a shot, in frames. */
     public static final int LONGEST = 1_000_000;
 
+    /** The greatest number of a track. */
+    public static final int MOST_TRACKS = 1000;
+
     public Shot {
         markers = Marker.inTime(markers);
         if (id.isBlank()) {
             throw new IllegalArgumentException("a shot needs an id");
         }
-        if (track < 1 || start < 0 || start > 100 * LONGEST) {
+        if (track < 1 || track > MOST_TRACKS || start < 0 || start > 100 * LONGEST) {
             throw new IllegalArgumentException(
-                    "a shot lies on a track from 1 and starts at a frame from 0, not on " + track + " at " + start);
+                    "a shot lies on a track from 1 to 1000 and starts at a frame from 0, not on " + track + " at "
+                            + start);
         }
         if (length < 1 || length > LONGEST) {
             throw new IllegalArgumentException("a shot has 1 to 1000000 frames, not " + length);

@@ -16,12 +16,31 @@ import java.util.function.UnaryOperator;
  * @param axes the axes when each has its own keys; then all changes go through them
  */
 public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys, boolean muted, Optional<Axes> axes) {
+    /** The largest number that a value takes, to either side: beyond it nothing could be seen. */
+    public static final double LARGEST = 1e9;
+
     public Channel {
         keys = List.copyOf(keys);
+        check(kind, constant);
+        for (Key<V> key : keys) {
+            check(kind, key.value());
+            if (!(key.handles().reach() <= LARGEST)) {
+                throw new IllegalArgumentException("a handle lies within a thousand million pixels of its key");
+            }
+        }
         for (int i = 1; i < keys.size(); i++) {
             if (keys.get(i).at() <= keys.get(i - 1).at()) {
                 throw new IllegalArgumentException("keys stand in ascending frames, but frame "
                         + keys.get(i).at() + " follows frame " + keys.get(i - 1).at());
+            }
+        }
+    }
+
+    private static <V> void check(ValueKind<V> kind, V value) {
+        for (int part = 0; part < kind.parts(); part++) {
+            if (!(Math.abs(kind.part(value, part)) <= LARGEST)) {
+                throw new IllegalArgumentException(
+                        "a number within a thousand millions was expected, not " + kind.part(value, part));
             }
         }
     }

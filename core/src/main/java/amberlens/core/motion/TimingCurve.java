@@ -9,17 +9,21 @@ package amberlens.core.motion;
  * alone still halves. Handle ordinates beyond 0 … 1 make the value overshoot.
  *
  * @param x1 0 … 1
- * @param y1 finite
+ * @param y1 within ± {@value #LARGEST}
  * @param x2 0 … 1
- * @param y2 finite
+ * @param y2 likewise
  */
 public record TimingCurve(double x1, double y1, double x2, double y2) {
+    /** The largest ordinate of a handle. */
+    public static final double LARGEST = 1e9;
+
     private static final double TOLERANCE = 1e-12;
 
     public TimingCurve {
-        if (!(x1 >= 0 && x1 <= 1 && x2 >= 0 && x2 <= 1) || !Double.isFinite(y1) || !Double.isFinite(y2)) {
-            throw new IllegalArgumentException("the handles of an ease have x in 0 … 1 and a finite y, not " + x1 + ", "
-                    + y1 + ", " + x2 + ", " + y2);
+        if (!(x1 >= 0 && x1 <= 1 && x2 >= 0 && x2 <= 1 && Math.abs(y1) <= LARGEST && Math.abs(y2) <= LARGEST)) {
+            throw new IllegalArgumentException(
+                    "the handles of an ease have x in 0 … 1 and y within a thousand millions, not " + x1 + ", " + y1
+                            + ", " + x2 + ", " + y2);
         }
     }
 
@@ -86,7 +90,8 @@ public record TimingCurve(double x1, double y1, double x2, double y2) {
 
     /** Without way there is no shape to keep: then the steady curve. */
     private static TimingCurve curve(double x1, double y1, double x2, double y2) {
-        boolean shaped = Double.isFinite(x1) && Double.isFinite(x2) && Double.isFinite(y1) && Double.isFinite(y2);
+        boolean shaped =
+                Double.isFinite(x1) && Double.isFinite(x2) && Math.abs(y1) <= LARGEST && Math.abs(y2) <= LARGEST;
         return shaped
                 ? new TimingCurve(Math.clamp(x1, 0, 1), y1, Math.clamp(x2, 0, 1), y2)
                 : new TimingCurve(0, 0, 1, 1);

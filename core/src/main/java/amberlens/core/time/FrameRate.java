@@ -26,9 +26,14 @@ public record FrameRate(int numerator, int denominator) {
 
     private static final Pattern WRITTEN = Pattern.compile("(\\d{1,9})(?:/(\\d{1,9}))?");
     private static final int FASTEST = 1000;
+    private static final int LARGEST = 999_999_999;
 
     public FrameRate {
-        if (numerator < 1 || denominator < 1 || numerator > (long) FASTEST * denominator) {
+        if (numerator < 1
+                || denominator < 1
+                || numerator > LARGEST
+                || denominator > LARGEST
+                || numerator > (long) FASTEST * denominator) {
             throw new IllegalArgumentException(
                     "a frame rate lies above 0 and at most at " + FASTEST + ", not " + numerator + "/" + denominator);
         }

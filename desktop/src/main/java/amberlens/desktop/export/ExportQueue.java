@@ -1,6 +1,5 @@
 package amberlens.desktop.export;
 
-import amberlens.core.model.FileProblem;
 import amberlens.core.render.Rows;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportJob;
@@ -197,10 +196,8 @@ public final class ExportQueue {
                     entry,
                     whole ? State.DONE : State.STOPPED,
                     whole ? export.remark().orElse("") : "");
-        } catch (FileProblem e) {
-            end(entry, State.FAILED, e.getMessage());
-        } catch (RuntimeException e) {
-            end(entry, State.FAILED, "The export failed: " + e.getMessage() + ".");
+        } catch (Throwable e) { // the queue goes on with the next one, whatever it is
+            end(entry, State.FAILED, Export.failed(e).getMessage());
         }
     }
 

@@ -9,6 +9,7 @@ import amberlens.core.render.RenderedFrame;
 import amberlens.core.render.Rows;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
+import amberlens.files.FileWords;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.FrameSink;
 import amberlens.media.film.StillSequence;
@@ -103,13 +104,18 @@ public final class Export {
      */
     public boolean run(ExportProgress progress) throws FileProblem {
         check(project, settings);
-        source.check(settings.frames());
+        int count = settings.count(project.frame().rate());
+        if (!source.check(settings.frames(), () -> progress.done(0, count))) {
+            return false;
+        }
         try (FrameSink sink = sink()) {
             boolean whole = pump(sink, progress);
             if (whole) {
                 sink.finish();
             }
             return whole;
+        } catch (OutOfMemoryError e) {
+            throw failed(e);
         }
     }
 
@@ -155,7 +161,7 @@ public final class Export {
 
     private boolean pump(FrameSink sink, ExportProgress progress) throws FileProblem {
         BlockingQueue<RenderedFrame> ready = new ArrayBlockingQueue<>(AHEAD);
-        var failure = new AtomicReference<@Nullable Exception>();
+        var failure = new AtomicReference<@Nullable Throwable>();
         Thread renderer =
                 Thread.ofPlatform().name("export").daemon().start(() -> renderAll(sink.deep(), ready, failure));
         try {
@@ -181,7 +187,7 @@ public final class Export {
     }
 
     private void renderAll(
-            boolean deep, BlockingQueue<RenderedFrame> ready, AtomicReference<@Nullable Exception> failure) {
+            boolean deep, BlockingQueue<RenderedFrame> ready, AtomicReference<@Nullable Throwable> failure) {
         try {
             FrameRate rate = project.frame().rate();
             for (int output = 0; output < settings.count(rate); output++) {
@@ -193,16 +199,33 @@ public final class Export {
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-        } catch (FileProblem | RuntimeException e) {
+        } catch (Throwable e) { // whoever waits for the frames has to hear of it, whatever it is
             failure.set(e);
         }
     }
 
-    private static void rethrow(@Nullable Exception failure) throws FileProblem {
+    private static void rethrow(@Nullable Throwable failure) throws FileProblem {
         switch (failure) {
             case null -> {}
             case FileProblem problem -> throw problem;
-            default -> throw new FileProblem("Rendering failed: " + failure.getMessage() + ".", failure);
+            default -> throw failed(failure);
         }
+    }
+
+    /** Anything that can be thrown, as what happened to an export. */
+    public static FileProblem failed(Throwable failure) {
+        Throwable cause = failure;
+        while (cause.getCause() != null && !(cause instanceof OutOfMemoryError)) {
+            cause = cause.getCause();
+        }
+        return switch (cause) {
+            case FileProblem problem -> problem;
+            case OutOfMemoryError memory ->
+                new FileProblem(
+                        "Rendering needs more memory than this program may take; export a smaller size, or fewer things at"
+                                + " once.",
+                        memory);
+            default -> new FileProblem("Rendering failed: " + FileWords.reason(cause) + ".", failure);
+        };
     }
 }

@@ -20,6 +20,7 @@ import amberlens.media.pixels.PixelCache;
 import amberlens.media.pixels.PixelKey;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 
 /** Finished frames of a project's line-up, for output: every picture must be there. */
 public final class FrameSource {
@@ -36,14 +37,19 @@ public final class FrameSource {
     /**
      * Makes sure that every picture seen in the span can be read.
      *
+     * @param goesOn asked again and again whether to go on
+     * @return whether it went through to the end
      * @throws FileProblem naming the shot whose picture cannot
      */
-    public void check(FrameSpan span) throws FileProblem {
+    public boolean check(FrameSpan span, BooleanSupplier goesOn) throws FileProblem {
         for (Shot shot : LineUp.inTime(project)) {
-            if (shot.onLineUp().from() <= span.to() && shot.onLineUp().to() >= span.from()) {
-                pictureOf(shot, Math.max(0, span.from() - shot.start()));
+            boolean seen =
+                    shot.onLineUp().from() <= span.to() && shot.onLineUp().to() >= span.from();
+            if (seen && !pictureOf(shot, Math.max(0, span.from() - shot.start()), goesOn)) {
+                return false;
             }
         }
+        return true;
     }
 
     /**
@@ -69,19 +75,20 @@ public final class FrameSource {
 
     private List<Seen> layers(double frame, Size output) throws FileProblem {
         for (Shot shot : LineUp.at(project, (int) Math.floor(frame))) {
-            pictureOf(shot, frame - shot.start());
+            pictureOf(shot, frame - shot.start(), () -> true);
         }
         return LineUpFrame.layers(project, frame, output, this::awaited);
     }
 
-    private void pictureOf(Shot shot, double shotFrame) throws FileProblem {
+    private boolean pictureOf(Shot shot, double shotFrame, BooleanSupplier goesOn) throws FileProblem {
         try {
             if (project.isRig(shot)) {
-                return;
+                return true;
             }
             SourceFrames source = project.sourceFrames(shot, shotFrame);
-            pictures.await(PixelKey.of(project.mediaOf(shot), source.first()));
-            pictures.await(PixelKey.of(project.mediaOf(shot), source.second()));
+            Media media = project.mediaOf(shot);
+            return pictures.await(PixelKey.of(media, source.first()), goesOn)
+                    && pictures.await(PixelKey.of(media, source.second()), goesOn);
         } catch (FileProblem e) {
             throw new FileProblem("Shot \"" + shot.name() + "\" (" + shot.id() + "): " + e.getMessage(), e);
         }

@@ -9,7 +9,11 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.render.RenderedFrame;
 import amberlens.core.render.Rows;
 import amberlens.core.time.FrameRate;
+import amberlens.files.FileWords;
+import amberlens.files.Strays;
+import amberlens.files.WholeFile;
 import amberlens.media.FfmpegCode;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Map;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
@@ -36,7 +40,7 @@ public final class FilmFile implements FrameSink {
     private final Size size;
     private final Rows rows;
     private final double keySeconds;
-    private final PartFile part;
+    private final WholeFile part;
     private final AVFormatContext container = new AVFormatContext(null);
     private AVCodecContext encoder = new AVCodecContext(null);
     private AVStream stream = new AVStream(null);
@@ -74,12 +78,22 @@ public final class FilmFile implements FrameSink {
         this.rows = rows;
         this.keySeconds = keySeconds;
         av_log_set_level(AV_LOG_QUIET);
-        part = PartFile.beside(destination);
+        part = aside(destination);
         try {
             open(rate);
-        } catch (FileProblem | RuntimeException e) {
+        } catch (FileProblem | RuntimeException | Error e) {
             close();
             throw e;
+        }
+    }
+
+    private static WholeFile aside(Path destination) throws FileProblem {
+        try {
+            WholeFile.makeFolder(destination);
+            Strays.removeBeside(destination);
+            return WholeFile.beside(destination);
+        } catch (IOException e) {
+            throw FileWords.cannotWrite(destination, e);
         }
     }
 
@@ -195,17 +209,23 @@ public final class FilmFile implements FrameSink {
         must(av_write_trailer(container), "the file");
         must(container.pb().error(), "the file");
         release();
-        if (codec == FilmCodec.WEBP) {
-            WebpHeader.markAlpha(part.path());
+        try {
+            if (codec == FilmCodec.WEBP) {
+                WebpHeader.markAlpha(part.path());
+            }
+            part.intoPlace();
+        } catch (IOException e) {
+            throw FileWords.cannotWrite(destination, e);
+        } finally {
+            part.close();
         }
-        part.moveIntoPlace();
     }
 
     @Override
     public void close() {
         if (open) {
             release();
-            part.remove();
+            part.close();
         }
     }
 

@@ -5,6 +5,9 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.render.DeepRaster;
 import amberlens.core.render.FrameRaster;
 import amberlens.core.render.RenderedFrame;
+import amberlens.files.FileWords;
+import amberlens.files.Strays;
+import amberlens.files.WholeFile;
 import java.awt.Transparency;
 import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
@@ -14,7 +17,6 @@ import java.awt.image.DataBufferInt;
 import java.awt.image.DataBufferUShort;
 import java.awt.image.Raster;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import javax.imageio.ImageIO;
 
@@ -28,26 +30,36 @@ public final class StillFile {
 
     private StillFile() {}
 
-    /** Writes the frame; an existing file is replaced. A TIFF is made of a frame of 16 bits. */
+    /** Writes the frame; an existing file is replaced, a missing folder is made. A TIFF is made of a frame of 16 bits. */
     public static void write(RenderedFrame frame, Kind kind, Path destination) throws FileProblem {
-        PartFile part = PartFile.beside(destination);
+        try {
+            WholeFile.makeFolder(destination);
+            Strays.removeBeside(destination);
+            try (WholeFile file = aside(frame, kind, destination)) {
+                file.intoPlace();
+            }
+        } catch (IOException e) {
+            throw FileWords.cannotWrite(destination, e);
+        }
+    }
+
+    /** The frame written aside, to be moved into place or closed. */
+    static WholeFile aside(RenderedFrame frame, Kind kind, Path destination) throws FileProblem, IOException {
+        WholeFile file = WholeFile.beside(destination);
         try {
             switch (kind) {
                 case PNG -> {
-                    if (!ImageIO.write(image(frame), "png", part.path().toFile())) {
+                    if (!ImageIO.write(image(frame), "png", file.path().toFile())) {
                         throw new IOException("no PNG writer");
                     }
                 }
-                case TIFF -> Files.write(part.path(), TiffPicture.of((DeepRaster) frame));
+                case TIFF -> file.put(TiffPicture.of((DeepRaster) frame));
             }
-        } catch (FileProblem e) {
-            part.remove();
+            return file;
+        } catch (IOException | FileProblem | RuntimeException | Error e) {
+            file.close();
             throw e;
-        } catch (IOException e) {
-            part.remove();
-            throw PartFile.cannotWrite(destination, e);
         }
-        part.moveIntoPlace();
     }
 
     private static BufferedImage image(RenderedFrame frame) {

@@ -2,35 +2,42 @@ package amberlens.media.film;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.render.RenderedFrame;
+import amberlens.files.FileWords;
+import amberlens.files.Strays;
+import amberlens.files.WholeFile;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
 /**
- * Numbered picture files: {@code plan.png} becomes {@code plan-0000.png}, {@code plan-0001.png}, … Numbers are line-up
+ * Numbered picture files, written aside and moved into place together when all are made: {@code plan.png} becomes {@code plan-0000.png}, {@code plan-0001.png}, … Numbers are line-up
  * frames.
  */
 public final class StillSequence implements FrameSink {
     private final Path pattern;
     private final StillFile.Kind kind;
     private final boolean deep;
-    private final List<Path> written = new ArrayList<>();
+    private final List<WholeFile> written = new ArrayList<>();
     private int next;
-    private boolean finished;
 
     /**
      * @param pattern the destination, with the ending of its kind
      * @param deep whether it gets frames of 16 bits
      * @param firstNumber the number of the first frame
      */
-    public StillSequence(Path pattern, StillFile.Kind kind, boolean deep, int firstNumber) {
+    public StillSequence(Path pattern, StillFile.Kind kind, boolean deep, int firstNumber) throws FileProblem {
         this.pattern = pattern;
         this.kind = kind;
         this.deep = deep;
         this.next = firstNumber;
+        try {
+            WholeFile.makeFolder(pattern);
+        } catch (IOException e) {
+            throw FileWords.cannotWrite(pattern, e);
+        }
+        Strays.removeBeside(pattern);
     }
 
     /** The file of one number. */
@@ -50,26 +57,29 @@ public final class StillSequence implements FrameSink {
     @Override
     public void write(RenderedFrame frame) throws FileProblem {
         Path file = file(pattern, next++);
-        StillFile.write(frame, kind, file);
-        written.add(file);
+        try {
+            written.add(StillFile.aside(frame, kind, file));
+        } catch (IOException e) {
+            throw FileWords.cannotWrite(file, e);
+        }
     }
 
     @Override
-    public void finish() {
-        finished = true;
+    public void finish() throws FileProblem {
+        try {
+            for (WholeFile file : written) {
+                file.forceToDisk();
+            }
+            for (WholeFile file : written) {
+                file.intoPlace();
+            }
+        } catch (IOException e) {
+            throw FileWords.cannotWrite(pattern, e);
+        }
     }
 
     @Override
     public void close() {
-        if (finished) {
-            return;
-        }
-        for (Path file : written) {
-            try {
-                Files.deleteIfExists(file);
-            } catch (IOException e) {
-                file.toFile().deleteOnExit();
-            }
-        }
+        written.forEach(WholeFile::close);
     }
 }

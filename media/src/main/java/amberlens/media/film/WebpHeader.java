@@ -1,6 +1,7 @@
 package amberlens.media.film;
 
 import amberlens.core.model.FileProblem;
+import amberlens.files.FileWords;
 import java.io.IOException;
 import java.io.RandomAccessFile;
 import java.nio.charset.StandardCharsets;
@@ -28,7 +29,7 @@ final class WebpHeader {
                 file.write(head[chunk + TAG_AND_SIZE] | ALPHA);
             }
         } catch (IOException e) {
-            throw PartFile.cannotWrite(path, e);
+            throw FileWords.cannotWrite(path, e);
         }
     }
 }

@@ -5,6 +5,7 @@ import amberlens.core.model.Media;
 import amberlens.core.render.LinearRaster;
 import amberlens.core.render.Pyramid;
 import amberlens.core.render.Rows;
+import amberlens.files.FileWords;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Iterator;
@@ -13,8 +14,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
 
 /**
  * Decoded pictures and frames of footage with their pyramids, the least recently used given up first when they outgrow a budget
@@ -97,12 +101,28 @@ public final class PixelCache implements AutoCloseable {
         return loader.damaged(Path.of(media.path()));
     }
 
-    /** Waits for the pixels. */
-    public Pyramid await(PixelKey key) throws FileProblem {
-        try {
-            return request(key).join();
-        } catch (CompletionException e) {
-            throw problemOf(e.getCause() == null ? e : e.getCause());
+    /**
+     * Waits until the pixels are there.
+     *
+     * @param goesOn asked about ten times a second whether to go on waiting
+     * @return whether they are there
+     */
+    public boolean await(PixelKey key, BooleanSupplier goesOn) throws FileProblem {
+        CompletableFuture<Pyramid> wanted = request(key);
+        while (true) {
+            try {
+                wanted.get(100, TimeUnit.MILLISECONDS);
+                return goesOn.getAsBoolean();
+            } catch (TimeoutException _) {
+                if (!goesOn.getAsBoolean()) {
+                    return false;
+                }
+            } catch (InterruptedException _) {
+                Thread.currentThread().interrupt();
+                return false;
+            } catch (ExecutionException e) {
+                throw problemOf(key.path(), e.getCause() == null ? e : e.getCause());
+            }
         }
     }
 
@@ -128,10 +148,8 @@ public final class PixelCache implements AutoCloseable {
             giveUpOldest(wanted, budget - Pyramid.bytes(picture.size()));
             wanted.complete(Pyramid.of(picture, rows));
             giveUpOldest(wanted, budget);
-        } catch (FileProblem | RuntimeException e) {
-            fail(key, wanted, problemOf(e));
-        } catch (OutOfMemoryError e) {
-            fail(key, wanted, new FileProblem(key.path() + " is too large for the memory of this machine.", e));
+        } catch (Throwable e) { // whoever waits has to hear of it, whatever it is
+            fail(key, wanted, problemOf(key.path(), e));
         }
     }
 
@@ -184,10 +202,13 @@ public final class PixelCache implements AutoCloseable {
                 : 0;
     }
 
-    private static FileProblem problemOf(Throwable cause) {
-        return cause instanceof FileProblem problem
-                ? problem
-                : new FileProblem("A picture could not be read: " + cause.getMessage() + ".", cause);
+    private static FileProblem problemOf(Path path, Throwable cause) {
+        return switch (cause) {
+            case FileProblem problem -> problem;
+            case OutOfMemoryError memory ->
+                new FileProblem(path + " is too large for the memory of this machine.", memory);
+            default -> new FileProblem(path + " could not be read: " + FileWords.reason(cause) + ".", cause);
+        };
     }
 
     /** Closes what is open for reading. */

@@ -29,11 +29,11 @@ class PixelCacheTest {
         Path c = picture("c.png");
         long one = 8 * 100 * 100 + 8 * 50 * 50 + 8 * 25 * 25 + 8 * 13 * 13;
         var cache = new PixelCache(2 * one, Runnable::run, Rows.ALONE);
-        cache.await(PixelKey.photo(a));
-        cache.await(PixelKey.photo(b));
-        cache.await(PixelKey.photo(a));
+        cache.await(PixelKey.photo(a), () -> true);
+        cache.await(PixelKey.photo(b), () -> true);
+        cache.await(PixelKey.photo(a), () -> true);
         assertThat(cache.bytes()).isEqualTo(2 * one);
-        cache.await(PixelKey.photo(c));
+        cache.await(PixelKey.photo(c), () -> true);
         assertThat(cache.ready(PixelKey.photo(b))).isEmpty();
         assertThat(cache.ready(PixelKey.photo(a))).isPresent();
         assertThat(cache.bytes()).isLessThanOrEqualTo(2 * one);
@@ -43,9 +43,9 @@ class PixelCacheTest {
     void a_picture_larger_than_the_budget_is_kept_while_it_is_the_newest() throws IOException, FileProblem {
         var cache = new PixelCache(10, Runnable::run, Rows.ALONE);
         Path a = picture("a.png");
-        cache.await(PixelKey.photo(a));
+        cache.await(PixelKey.photo(a), () -> true);
         assertThat(cache.ready(PixelKey.photo(a))).isPresent();
-        cache.await(PixelKey.photo(picture("b.png")));
+        cache.await(PixelKey.photo(picture("b.png")), () -> true);
         assertThat(cache.ready(PixelKey.photo(a))).isEmpty();
     }
 
@@ -53,12 +53,12 @@ class PixelCacheTest {
     void a_problem_is_remembered_until_the_file_is_forgotten() throws IOException, FileProblem {
         var cache = new PixelCache(1 << 20, Runnable::run, Rows.ALONE);
         Path late = folder.resolve("late.png");
-        assertThatThrownBy(() -> cache.await(PixelKey.photo(late)))
+        assertThatThrownBy(() -> cache.await(PixelKey.photo(late), () -> true))
                 .isInstanceOf(FileProblem.class)
                 .hasMessageContaining("late.png");
         assertThat(cache.problem(late)).isPresent();
         picture("late.png");
         cache.forget(late);
-        assertThat(cache.await(PixelKey.photo(late)).size().width()).isEqualTo(100);
+        assertThat(cache.request(PixelKey.photo(late)).join().size().width()).isEqualTo(100);
     }
 }
