@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The project as it is, as it was and as it could be again. Snapshots share all that did not change, so a step costs
@@ -20,12 +21,22 @@ public final class History<P> {
     private final Deque<Step<P>> done = new ArrayDeque<>();
     private final Deque<Step<P>> undone = new ArrayDeque<>();
     private Project present;
-    private Project saved;
+    private @Nullable Project saved;
 
     /** Starts with a project that counts as saved. */
     public History(Project start) {
         present = start;
         saved = start;
+    }
+
+    private History(Project start, @Nullable Project saved) {
+        present = start;
+        this.saved = saved;
+    }
+
+    /** Starts with a project that is on no disk as it is. */
+    public static <P> History<P> unsaved(Project start) {
+        return new History<>(start, null);
     }
 
     public Project present() {
@@ -93,9 +104,9 @@ public final class History<P> {
         return Optional.ofNullable(undone.peek()).map(Step::name);
     }
 
-    /** Marks the present project as the one on disk. */
-    public void markSaved() {
-        saved = present;
+    /** Marks a project, the present one or an earlier one, as that on disk. */
+    public void markSaved(Project written) {
+        saved = written;
     }
 
     /** Whether the present project differs from the one on disk. */

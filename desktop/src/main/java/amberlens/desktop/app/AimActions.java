@@ -13,8 +13,8 @@ import amberlens.core.motion.Framings;
 import amberlens.core.motion.Pose;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Viewing.Tool;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Tools.Tool;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
@@ -25,17 +25,17 @@ final class AimActions {
     private static final int FAR = 10;
 
     private final Actions actions;
-    private final Store store;
+    private final Desk desk;
     private final BooleanSupplier shot;
 
-    private AimActions(Actions actions, Store store) {
+    private AimActions(Actions actions, Desk desk) {
         this.actions = actions;
-        this.store = store;
-        shot = () -> store.selectedShot().isPresent();
+        this.desk = desk;
+        shot = () -> desk.cursor().selectedShot().isPresent();
     }
 
-    static void addTo(Actions actions, Store store) {
-        var aim = new AimActions(actions, store);
+    static void addTo(Actions actions, Desk desk) {
+        var aim = new AimActions(actions, desk);
         aim.nudges();
         aim.tools();
         aim.subject();
@@ -62,11 +62,13 @@ final class AimActions {
 
     /** The gate goes by frame pixels, so the picture goes the other way. */
     private void nudge(int dx, int dy) {
-        store.enterShot();
+        desk.cursor().enterShot();
         withShot(found -> {
-            Pose pose = found.camera().at(store.shotFrame());
+            Pose pose = found.camera().at(desk.cursor().shotFrame());
             Pose moved = pose.withPosition(pose.position().minus(new FramePoint(dx, dy)));
-            store.apply(CameraEdits.setFraming("nudge of the gate", found.id(), store.shotFrame(), moved));
+            desk.document()
+                    .apply(CameraEdits.setFraming(
+                            "nudge of the gate", found.id(), desk.cursor().shotFrame(), moved));
         });
     }
 
@@ -79,8 +81,8 @@ final class AimActions {
 
     private void tool(String id, String words, String keys, Tool tool) {
         actions.add(Menu.MOVE, id, words, keys, shot, () -> {
-            store.viewing().take(tool);
-            store.say(store.viewing().tool() == Tool.HAND ? "" : instruction(tool));
+            desk.tools().take(tool);
+            desk.say(desk.tools().tool() == Tool.HAND ? "" : instruction(tool));
         });
     }
 
@@ -95,7 +97,8 @@ final class AimActions {
     }
 
     private void subject() {
-        BooleanSupplier has = () -> store.selectedShot()
+        BooleanSupplier has = () -> desk.cursor()
+                .selectedShot()
                 .flatMap(found -> found.settings().subject())
                 .isPresent();
         actions.add(
@@ -104,7 +107,7 @@ final class AimActions {
                 "Take the subject away",
                 "",
                 has,
-                () -> withShot(found -> store.apply(SettingsEdits.setSubject(found.id(), Optional.empty()))));
+                () -> withShot(found -> desk.document().apply(SettingsEdits.setSubject(found.id(), Optional.empty()))));
         actions.add(
                 Menu.MOVE,
                 "aim.hold",
@@ -128,14 +131,14 @@ final class AimActions {
     /** At the place of the frame where the subject is now. */
     private void hold(String name, Holding holding) {
         withShot(found -> found.settings().subject().ifPresent(point -> {
-            FramePoint place = found.camera().at(store.shotFrame()).toFrame(point);
-            store.apply(ShotEdits.setCamera(name, found.id(), holding.of(found.camera(), point, place)));
+            FramePoint place = found.camera().at(desk.cursor().shotFrame()).toFrame(point);
+            desk.document().apply(ShotEdits.setCamera(name, found.id(), holding.of(found.camera(), point, place)));
         }));
     }
 
     private CameraTrack onLeg(CameraTrack camera, PicturePoint point, FramePoint place) {
         List<Integer> framings = Framings.of(camera);
-        int now = store.shotFrame();
+        int now = desk.cursor().shotFrame();
         Optional<Integer> from = framings.stream().filter(at -> at <= now).reduce((_, later) -> later);
         Optional<Integer> to = framings.stream().filter(at -> at > now).findFirst();
         return framings.size() <= 2 || from.isEmpty() || to.isEmpty()
@@ -144,7 +147,8 @@ final class AimActions {
     }
 
     private void versions() {
-        BooleanSupplier several = () -> store.selectedShot()
+        BooleanSupplier several = () -> desk.cursor()
+                .selectedShot()
                 .filter(found -> !found.settings().alternatives().isEmpty())
                 .isPresent();
         actions.add(
@@ -154,32 +158,33 @@ final class AimActions {
                 "Shift+K",
                 shot,
                 () -> withShot(found -> {
-                    store.apply(VersionEdits.keep(found.id()));
-                    store.say("Kept. Change the move, then compare with K.");
+                    desk.document().apply(VersionEdits.keep(found.id()));
+                    desk.say("Kept. Change the move, then compare with K.");
                 }));
         actions.add(
                 Menu.MOVE,
                 "version.next",
                 "Other version of the move",
                 () -> "Other version of the move"
-                        + store.selectedShot()
+                        + desk.cursor()
+                                .selectedShot()
                                 .map(found -> found.settings().alternatives())
                                 .filter(versions -> !versions.isEmpty())
                                 .map(versions -> " (" + versions.size() + " kept)")
                                 .orElse(""),
                 "K",
                 several,
-                () -> withShot(found -> store.apply(VersionEdits.next(found.id()))));
+                () -> withShot(found -> desk.document().apply(VersionEdits.next(found.id()))));
         actions.add(
                 Menu.MOVE,
                 "version.forget",
                 "Forget the other version",
                 "",
                 several,
-                () -> withShot(found -> store.apply(VersionEdits.forget(found.id()))));
+                () -> withShot(found -> desk.document().apply(VersionEdits.forget(found.id()))));
     }
 
     private void withShot(Consumer<Shot> action) {
-        store.selectedShot().ifPresent(action);
+        desk.cursor().selectedShot().ifPresent(action);
     }
 }

@@ -1,6 +1,7 @@
 package amberlens.desktop.app;
 
 import amberlens.desktop.look.Fonts;
+import amberlens.files.Folders;
 import atlantafx.base.theme.PrimerDark;
 import java.nio.file.Path;
 import java.util.List;
@@ -18,12 +19,12 @@ public final class AmberLens extends Application {
     @Override
     public void start(Stage stage) {
         dress();
-        Bench opened = new Bench(new WindowFileChoice(stage), RecentProjects.usualFolder(), 1280, 800);
+        Bench opened = new Bench(new WindowFileChoice(stage), Folders.usual(), 1280, 800);
         bench = opened;
         stage.setScene(opened.scene());
         stage.setMinWidth(980);
         stage.setMinHeight(640);
-        opened.store().subscribe(_ -> stage.setTitle(opened.title()));
+        opened.desk().subscribe(_ -> stage.setTitle(opened.title()));
         stage.setTitle(opened.title());
         stage.setOnCloseRequest(event -> {
             event.consume();
@@ -37,6 +38,8 @@ public final class AmberLens extends Application {
                 .ifPresent(file -> opened.session().open(Path.of(file)));
         if (arguments.contains(SELF_CHECK)) {
             new SelfCheck(opened).run();
+        } else {
+            opened.session().offerKeptWork();
         }
     }
 

@@ -2,27 +2,27 @@ package amberlens.desktop.app;
 
 import amberlens.core.edit.ReadyEdits;
 import amberlens.core.ready.Wish;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.FormPanel;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.look.Sums;
 import amberlens.desktop.shelf.ReadyWords;
-import amberlens.desktop.store.Store;
 import java.util.Set;
 import javafx.scene.control.TextField;
 
 /** Gives all selected shots suitable ready moves by rule. */
 final class ArrangePanel extends FormPanel {
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
     private final Set<String> shots;
     private final TextField amount = new TextField("100");
     private final TextField seed = new TextField("1");
 
-    ArrangePanel(Store store, Overlay overlay) {
-        super("Arrange moves for " + store.selection().shots().size() + " shots", "Arrange", overlay::close);
-        this.store = store;
+    ArrangePanel(Desk desk, Overlay overlay) {
+        super("Arrange moves for " + desk.cursor().selection().shots().size() + " shots", "Arrange", overlay::close);
+        this.desk = desk;
         this.overlay = overlay;
-        shots = store.selection().shots();
+        shots = desk.cursor().selection().shots();
         amount.setId("arrange-amount");
         seed.setId("arrange-seed");
         row("Amount, %", amount);
@@ -41,9 +41,13 @@ final class ArrangePanel extends FormPanel {
         }
         long number = Math.round(Sums.value(seed.getText()));
         ReadyEdits.Plan plan = ReadyEdits.arrange(
-                store.project(), shots, number, percent, store.preferences().limitPercent());
-        store.apply(plan.edit());
+                desk.document().project(),
+                shots,
+                number,
+                percent,
+                desk.preferences().limitPercent());
+        desk.document().apply(plan.edit());
         overlay.close();
-        store.say(ReadyWords.outcome(plan, store.project(), shots.size()));
+        desk.say(ReadyWords.outcome(plan, desk.document().project(), shots.size()));
     }
 }

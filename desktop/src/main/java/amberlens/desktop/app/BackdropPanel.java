@@ -4,10 +4,10 @@ import amberlens.core.edit.SettingsEdits;
 import amberlens.core.layering.Backdrop;
 import amberlens.core.layering.Colour;
 import amberlens.core.model.Shot;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Choices;
 import amberlens.desktop.look.FormPanel;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import java.util.List;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
@@ -27,16 +27,16 @@ final class BackdropPanel extends FormPanel {
         }
     }
 
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
     private final Shot shot;
     private final ComboBox<Kind> kind;
     private final TextField first = new TextField();
     private final TextField second = new TextField();
 
-    BackdropPanel(Store store, Overlay overlay, Shot shot) {
+    BackdropPanel(Desk desk, Overlay overlay, Shot shot) {
         super("Behind " + shot.name(), "Put it there", overlay::close);
-        this.store = store;
+        this.desk = desk;
         this.overlay = overlay;
         this.shot = shot;
         Backdrop now = shot.settings().backdrop();
@@ -81,7 +81,7 @@ final class BackdropPanel extends FormPanel {
                                 colour, Colour.parse(second.getText().strip()));
                     case CLOUDS -> new Backdrop.Clouds(colour, number());
                 };
-        store.apply(SettingsEdits.setBackdrop(shot.id(), backdrop));
+        desk.document().apply(SettingsEdits.setBackdrop(shot.id(), backdrop));
         overlay.close();
     }
 

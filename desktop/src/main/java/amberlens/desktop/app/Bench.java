@@ -7,6 +7,11 @@ import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.camera.CameraPane;
 import amberlens.desktop.commands.ShotLength;
+import amberlens.desktop.desk.Change;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Preferences;
+import amberlens.desktop.desk.Subscription;
+import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.export.ExportPanel;
 import amberlens.desktop.export.QueuePanel;
 import amberlens.desktop.lens.LensPane;
@@ -17,11 +22,8 @@ import amberlens.desktop.score.ScorePane;
 import amberlens.desktop.sealing.SealPane;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.shelf.ShelfPane;
-import amberlens.desktop.store.Preferences;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Subscription;
-import amberlens.desktop.store.Viewing.Tool;
 import amberlens.desktop.table.TablePane;
+import amberlens.files.Folders;
 import amberlens.media.export.ExportFormat;
 import amberlens.project.MoveFile;
 import java.nio.file.Path;
@@ -53,7 +55,7 @@ public final class Bench implements AutoCloseable {
     private static final Set<KeyCode> TEXT_KEYS = EnumSet.of(
             KeyCode.A, KeyCode.C, KeyCode.X, KeyCode.V, KeyCode.LEFT, KeyCode.RIGHT, KeyCode.UP, KeyCode.DOWN);
 
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final Playback playback;
     private final Actions actions;
@@ -78,38 +80,39 @@ public final class Bench implements AutoCloseable {
 
     /**
      * @param files asks for files
-     * @param settings the folder where lists such as the recent projects are kept
+     * @param folders where settings and data are kept
      */
-    public Bench(FileChoice files, Path settings, double width, double height) {
+    public Bench(FileChoice files, Folders folders, double width, double height) {
         this.files = files;
-        store = new Store(new Preferences(settings));
-        services = new Services(store);
-        playback = new Playback(store);
-        actions = new Actions(store.preferences()::shortcut);
-        var lengths = new ShotLength(store, overlay);
-        session = new ProjectSession(store, overlay, services.background(), files, new RecentProjects(settings));
-        importer = new MediaImport(store, services, overlay);
-        var replacing = new PictureReplacing(store, overlay);
+        Path settings = folders.settings();
+        desk = new Desk(new Preferences(settings));
+        services = new Services(desk, folders.data());
+        playback = new Playback(desk);
+        actions = new Actions(desk.preferences()::shortcut);
+        var lengths = new ShotLength(desk, overlay);
+        session = new ProjectSession(desk, services, overlay, files, new RecentProjects(settings));
+        importer = new MediaImport(desk, services, overlay);
+        var replacing = new PictureReplacing(desk, overlay);
         projectActions();
-        EditActions.addTo(actions, store, overlay);
-        ShotActions.addTo(actions, store, overlay, lengths);
-        EdgeActions.addTo(actions, store, services, overlay);
-        LineUpActions.addTo(actions, store, overlay, this::showWholeLineUp);
-        MoveActions.addTo(actions, store);
-        CarryActions.addTo(actions, store, overlay);
-        AimActions.addTo(actions, store);
-        ViewActions.addTo(actions, store, this::table);
-        PlayActions.addTo(actions, store, playback, overlay);
+        EditActions.addTo(actions, desk, overlay);
+        ShotActions.addTo(actions, desk, overlay, lengths);
+        EdgeActions.addTo(actions, desk, services, overlay);
+        LineUpActions.addTo(actions, desk, overlay, this::showWholeLineUp);
+        MoveActions.addTo(actions, desk);
+        CarryActions.addTo(actions, desk, overlay);
+        AimActions.addTo(actions, desk);
+        ViewActions.addTo(actions, desk, this::table);
+        PlayActions.addTo(actions, desk, playback, overlay);
         viewActions();
-        TopBar top = new TopBar(store, services, actions, session::recent, session::openSafely);
-        shelf = new ShelfPane(store, services, actions, importer::add, replacing::ask, settings);
-        table = new TablePane(store, services, actions, this::find);
-        lens = new LensPane(store, services, actions);
-        CameraPane camera = new CameraPane(store, services, actions, overlay);
-        SealPane seal = new SealPane(store, services);
-        lineUp = new LineUpPane(store, services, shelf::conform, lengths, replacing::ask);
-        score = new ScorePane(store, services);
-        StatusLine status = new StatusLine(store, services);
+        TopBar top = new TopBar(desk, services, actions, session::recent, session::openSafely);
+        shelf = new ShelfPane(desk, services, actions, importer::add, replacing::ask, settings);
+        table = new TablePane(desk, services, actions, this::find);
+        lens = new LensPane(desk, services, actions);
+        CameraPane camera = new CameraPane(desk, services, actions, overlay);
+        SealPane seal = new SealPane(desk, services);
+        lineUp = new LineUpPane(desk, services, shelf::conform, lengths, replacing::ask);
+        score = new ScorePane(desk, services);
+        StatusLine status = new StatusLine(desk, services);
         views = List.of(top, shelf, table, lens, camera, seal, lineUp, score, status);
         var root = new StackPane(
                 layout(top, shelf, table, lens, new StackPane(camera, seal), lineUp, score, status), overlay);
@@ -117,7 +120,7 @@ public final class Bench implements AutoCloseable {
         scene.getStylesheets()
                 .add(Bench.class.getResource("/amberlens/desktop/amber.css").toExternalForm());
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        scene.addEventFilter(KeyEvent.KEY_RELEASED, _ -> store.viewing().setPeek(0));
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, _ -> desk.tools().setPeek(0));
         timer.start();
     }
 
@@ -160,6 +163,22 @@ public final class Bench implements AutoCloseable {
         actions.add(Menu.PROJECT, "project.save-as", "Save as…", "Shortcut+Shift+S", () -> true, session::saveAs);
         actions.add(
                 Menu.PROJECT,
+                "project.versions",
+                "Earlier versions…",
+                "",
+                () -> desk.document().file().isPresent(),
+                session::showVersions);
+        actions.add(Menu.PROJECT, "project.kept", "Work that was kept safe…", "", () -> true, session::offerKeptWork);
+        actions.add(
+                Menu.PROJECT,
+                "media.trust",
+                "Read distrusted files again",
+                "",
+                () -> desk.document().project().media().stream()
+                        .anyMatch(media -> services.distrusted().contains(Path.of(media.path()))),
+                this::readDistrusted);
+        actions.add(
+                Menu.PROJECT,
                 "media.add",
                 "Add pictures and footage…",
                 "Shortcut+I",
@@ -170,7 +189,7 @@ public final class Bench implements AutoCloseable {
                 "media.find",
                 "Find missing pictures…",
                 "",
-                () -> store.project().media().stream()
+                () -> desk.document().project().media().stream()
                         .anyMatch(media -> services.ready().problem(media).isPresent()),
                 () -> files.folderToSearch().ifPresent(importer::findAll));
         actions.add(Menu.PROJECT, "project.frame", "Name and frame…", "Shortcut+F", () -> true, this::askFrame);
@@ -179,7 +198,7 @@ public final class Bench implements AutoCloseable {
                 "project.export",
                 "Export…",
                 "Shortcut+E",
-                () -> !store.project().shots().isEmpty(),
+                () -> !desk.document().project().shots().isEmpty(),
                 this::showExport);
         actions.add(
                 Menu.PROJECT,
@@ -188,6 +207,16 @@ public final class Bench implements AutoCloseable {
                 "Shortcut+Shift+E",
                 () -> !services.exports().entries().isEmpty(),
                 this::showExports);
+    }
+
+    private void readDistrusted() {
+        List<Path> files = desk.document().project().media().stream()
+                .map(media -> Path.of(media.path()))
+                .filter(services.distrusted()::contains)
+                .toList();
+        services.distrusted().trust(files);
+        files.forEach(services.cache()::forget);
+        desk.tell(Change.PICTURES);
     }
 
     /** What acts on a view rather than on the project. */
@@ -202,7 +231,7 @@ public final class Bench implements AutoCloseable {
                 "aim.places",
                 "Pan and zoom between two places",
                 "J",
-                () -> store.selectedShot().isPresent(),
+                () -> desk.cursor().selectedShot().isPresent(),
                 () -> shelf.panBetweenPlaces());
         actions.add(Menu.MOVE, "move.open", "Take a kept move from a file…", "", () -> true, this::takeMove);
         actions.add(
@@ -210,7 +239,7 @@ public final class Bench implements AutoCloseable {
                 "edges.check-all",
                 "Check all shots…",
                 "Shortcut+B",
-                () -> !store.project().shots().isEmpty(),
+                () -> !desk.document().project().shots().isEmpty(),
                 this::showCheck);
         actions.add(Menu.HELP, "help.keys", "Key map…", "F1", () -> true, this::showKeyMap);
     }
@@ -227,7 +256,7 @@ public final class Bench implements AutoCloseable {
 
     /** Opens the table of all shots. */
     public void showCheck() {
-        showListening(new CheckPanel(store, services, this::closeListening));
+        showListening(new CheckPanel(desk, services, this::closeListening));
     }
 
     /** Shows the ready moves on the Shelf. */
@@ -241,7 +270,7 @@ public final class Bench implements AutoCloseable {
 
     /** Opens the key map. */
     public void showKeyMap() {
-        var panel = new KeyMapPanel(actions, store.preferences(), overlay);
+        var panel = new KeyMapPanel(actions, desk.preferences(), overlay);
         overlay.show(panel, panel::escape);
         panel.lookup("#key-search").requestFocus();
     }
@@ -252,28 +281,29 @@ public final class Bench implements AutoCloseable {
     }
 
     private void askFrame() {
-        overlay.show(new FramePanel(store, overlay), overlay::close);
+        overlay.show(new FramePanel(desk, overlay), overlay::close);
     }
 
     /** Opens the export dialog. */
     public void showExport() {
-        store.transport().setPlaying(false);
-        Path folder = store.file()
+        desk.cursor().transport().setPlaying(false);
+        Path folder = desk.document()
+                .file()
                 .map(file -> file.toAbsolutePath().getParent())
                 .orElse(Path.of(System.getProperty("user.home")));
         Path proposed = folder.resolve(
-                store.project().name().replaceAll("[^\\p{L}\\p{N} _-]", "") + ExportFormat.MP4_H264.ending());
-        ExportPanel panel = new ExportPanel(
-                store, services.exports(), proposed, files::exportTo, overlay::close, this::showExports);
+                desk.document().project().name().replaceAll("[^\\p{L}\\p{N} _-]", "") + ExportFormat.MP4_H264.ending());
+        ExportPanel panel =
+                new ExportPanel(desk, services.exports(), proposed, files::exportTo, overlay::close, this::showExports);
         overlay.show(panel, overlay::close);
     }
 
     /** Opens the list of exports. */
     public void showExports() {
-        showListening(new QueuePanel(store, services.exports(), this::closeListening));
+        showListening(new QueuePanel(desk, services.exports(), this::closeListening));
     }
 
-    /** Shows a panel that listens to the store until it is closed. */
+    /** Shows a panel that listens to the desk until it is closed. */
     private <P extends Region & Subscription> void showListening(P panel) {
         closeListening();
         listening = panel;
@@ -319,14 +349,14 @@ public final class Bench implements AutoCloseable {
 
     /** Escape leaves an offer to seal, or puts a tool away. */
     private boolean leaveModes() {
-        if (store.viewing().sealing()) {
-            store.cancel();
-            store.viewing().setSealing(false);
+        if (desk.tools().sealing()) {
+            desk.document().cancel();
+            desk.tools().setSealing(false);
             return true;
         }
-        if (store.viewing().tool() != Tool.HAND && store.viewing().drawn().isEmpty()) {
-            store.viewing().take(Tool.HAND);
-            store.say("");
+        if (desk.tools().tool() != Tool.HAND && desk.tools().drawn().isEmpty()) {
+            desk.tools().take(Tool.HAND);
+            desk.say("");
             return true;
         }
         return false;
@@ -340,8 +370,8 @@ public final class Bench implements AutoCloseable {
         return scene;
     }
 
-    public Store store() {
-        return store;
+    public Desk desk() {
+        return desk;
     }
 
     public Services services() {
@@ -358,10 +388,10 @@ public final class Bench implements AutoCloseable {
 
     /** The words for the window's title. */
     public String title() {
-        Project project = store.project();
-        Optional<Path> file = store.file();
+        Project project = desk.document().project();
+        Optional<Path> file = desk.document().file();
         String name = file.map(path -> path.getFileName().toString()).orElse(project.name());
-        return (store.unsaved() ? "• " : "") + name + " – Amber Lens";
+        return (desk.document().unsaved() ? "• " : "") + name + " – Amber Lens";
     }
 
     @Override

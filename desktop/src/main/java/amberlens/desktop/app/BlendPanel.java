@@ -7,11 +7,11 @@ import amberlens.core.edit.SettingsEdits;
 import amberlens.core.layering.BlendMode;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Property;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Choices;
 import amberlens.desktop.look.FormPanel;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.look.Sums;
-import amberlens.desktop.store.Store;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.CheckBox;
@@ -20,22 +20,22 @@ import javafx.scene.control.TextField;
 
 /** How a shot lies over what is below it. */
 final class BlendPanel extends FormPanel {
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
     private final Shot shot;
     private final ComboBox<BlendMode> mode;
     private final TextField opacity;
     private final CheckBox inset = new CheckBox("An inset: it need not fill the frame");
 
-    BlendPanel(Store store, Overlay overlay, Shot shot) {
+    BlendPanel(Desk desk, Overlay overlay, Shot shot) {
         super("How \"" + shot.name() + "\" lies over what is below", "Set", overlay::close);
-        this.store = store;
+        this.desk = desk;
         this.overlay = overlay;
         this.shot = shot;
         mode = Choices.of(
                 List.of(BlendMode.values()), BlendMode::words, shot.layering().blend(), "blend-mode");
-        opacity =
-                new TextField(String.valueOf(Math.round(shot.camera().opacity().at(store.shotFrame()))));
+        opacity = new TextField(String.valueOf(
+                Math.round(shot.camera().opacity().at(desk.cursor().shotFrame()))));
         opacity.setId("blend-opacity");
         inset.setSelected(!shot.fillsFrame());
         inset.setId("blend-inset");
@@ -52,9 +52,10 @@ final class BlendPanel extends FormPanel {
         double percent = Sums.value(opacity.getText());
         List<Edit> steps = new ArrayList<>();
         steps.add(LayeringEdits.setBlend(shot.id(), mode.getValue()));
-        steps.add(CameraEdits.setPercent(shot.id(), Property.OPACITY, store.shotFrame(), percent));
+        steps.add(CameraEdits.setPercent(
+                shot.id(), Property.OPACITY, desk.cursor().shotFrame(), percent));
         steps.add(SettingsEdits.setFillsFrame(shot.id(), !inset.isSelected()));
-        store.apply(Edit.all("blending of a shot", steps));
+        desk.document().apply(Edit.all("blending of a shot", steps));
         overlay.close();
     }
 }

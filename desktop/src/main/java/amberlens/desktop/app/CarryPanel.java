@@ -2,9 +2,9 @@ package amberlens.desktop.app;
 
 import amberlens.core.edit.CarryEdits;
 import amberlens.core.motion.Property;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.FormPanel;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.Locale;
@@ -15,14 +15,18 @@ import javafx.scene.layout.HBox;
 
 /** Which properties of the shown shot's move are carried to the other selected shots, and whether they follow from then on. */
 final class CarryPanel extends FormPanel {
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
     private final Map<Property, CheckBox> boxes = new EnumMap<>(Property.class);
     private final CheckBox linked = new CheckBox("They follow: what changes this move changes theirs");
 
-    CarryPanel(Store store, Overlay overlay) {
-        super("Carry the move of \"" + store.selectedShot().orElseThrow().name() + "\"", "Carry", overlay::close);
-        this.store = store;
+    CarryPanel(Desk desk, Overlay overlay) {
+        super(
+                "Carry the move of \""
+                        + desk.cursor().selectedShot().orElseThrow().name() + "\"",
+                "Carry",
+                overlay::close);
+        this.desk = desk;
         this.overlay = overlay;
         HBox properties = new HBox(12);
         for (Property property : Property.values()) {
@@ -35,7 +39,7 @@ final class CarryPanel extends FormPanel {
         linked.setId("carry-linked");
         row("What", properties);
         row("", linked);
-        int others = store.selection().shots().size() - 1;
+        int others = desk.cursor().selection().shots().size() - 1;
         explain("To " + others + (others == 1 ? " other shot" : " other shots")
                 + ", with the same look on each picture and stretched to each length. A property that is changed on one of"
                 + " them later is its own from then on.");
@@ -52,8 +56,12 @@ final class CarryPanel extends FormPanel {
         if (chosen.isEmpty()) {
             throw new IllegalArgumentException("Choose at least one property to carry.");
         }
-        store.apply(CarryEdits.carry(
-                store.selection().shotId().orElseThrow(), store.selection().shots(), chosen, linked.isSelected()));
+        desk.document()
+                .apply(CarryEdits.carry(
+                        desk.cursor().selection().shotId().orElseThrow(),
+                        desk.cursor().selection().shots(),
+                        chosen,
+                        linked.isSelected()));
         overlay.close();
     }
 }

@@ -12,13 +12,13 @@ import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.desk.Change;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
+import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.look.Choices;
 import amberlens.desktop.look.DialogParts;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Change;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Subscription;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -63,7 +63,7 @@ final class CheckPanel extends VBox implements Subscription {
         }
     }
 
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final Runnable close;
     private final ObservableList<ShotCheck> checks = FXCollections.observableArrayList();
@@ -75,8 +75,8 @@ final class CheckPanel extends VBox implements Subscription {
     private final Subscription subscription;
     private final Button seal = new Button("Seal the selected");
 
-    CheckPanel(Store store, Services services, Runnable close) {
-        this.store = store;
+    CheckPanel(Desk desk, Services services, Runnable close) {
+        this.desk = desk;
         this.services = services;
         this.close = close;
         listed.setOnAction(_ -> filtered.setPredicate(this::isListed));
@@ -113,7 +113,7 @@ final class CheckPanel extends VBox implements Subscription {
         setSpacing(12);
         setId("check-panel");
         getChildren().addAll(head, table, foot);
-        subscription = store.subscribe(changes -> {
+        subscription = desk.subscribe(changes -> {
             if (changes.contains(Change.PICTURES)) {
                 table.refresh();
             }
@@ -127,7 +127,7 @@ final class CheckPanel extends VBox implements Subscription {
     }
 
     private void check() {
-        Project project = store.project();
+        Project project = desk.document().project();
         services.background().execute(() -> {
             List<ShotCheck> found = LineUp.inTime(project).parallelStream()
                     .map(shot -> ShotCheck.of(project, shot))
@@ -149,14 +149,16 @@ final class CheckPanel extends VBox implements Subscription {
         return switch (listed.getValue()) {
             case ALL -> true;
             case OPEN -> !check.sealed();
-            case SOFT -> check.enlargement().percent() > store.preferences().limitPercent();
+            case SOFT -> check.enlargement().percent() > desk.preferences().limitPercent();
             case HASTY -> hasty(check);
             case MISSING -> missing(check);
         };
     }
 
     private boolean missing(ShotCheck check) {
-        return services.ready().problem(store.project().mediaOf(check.shot())).isPresent();
+        return services.ready()
+                .problem(desk.document().project().mediaOf(check.shot()))
+                .isPresent();
     }
 
     private boolean hasty(ShotCheck check) {
@@ -166,7 +168,8 @@ final class CheckPanel extends VBox implements Subscription {
     private double crossing(ShotCheck check) {
         return check.fastest()
                 .crossingSeconds(
-                        store.project().frameSize(), store.project().frame().rate());
+                        desk.document().project().frameSize(),
+                        desk.document().project().frame().rate());
     }
 
     private void columns() {
@@ -191,13 +194,13 @@ final class CheckPanel extends VBox implements Subscription {
                         Locale.ROOT,
                         "%.0f %%%s",
                         check.enlargement().percent(),
-                        check.enlargement().percent() > store.preferences().limitPercent() ? ", soft" : ""));
+                        check.enlargement().percent() > desk.preferences().limitPercent() ? ", soft" : ""));
         column("Pace", 120, this::crossing, this::pace);
         column("Picture", 90, this::missing, check -> missing(check) ? "missing" : "there");
     }
 
     private String time(int frames) {
-        return Timecode.brief(frames, store.project().frame().rate());
+        return Timecode.brief(frames, desk.document().project().frame().rate());
     }
 
     private String edges(ShotCheck check) {
@@ -254,7 +257,7 @@ final class CheckPanel extends VBox implements Subscription {
                 if (!empty && check != null) {
                     Shot shot = check.shot();
                     services.thumbnails()
-                            .framing(store.project(), shot, end == 0 ? 0 : shot.lastFrame(), THUMBNAIL)
+                            .framing(desk.document().project(), shot, end == 0 ? 0 : shot.lastFrame(), THUMBNAIL)
                             .ifPresent(image -> {
                                 picture.setImage(image);
                                 setGraphic(picture);
@@ -280,8 +283,8 @@ final class CheckPanel extends VBox implements Subscription {
         if (check == null) {
             return;
         }
-        store.select(Selection.shot(check.shot().id()));
-        store.seekInShot(check.sealed() ? 0 : check.edges().worstFrame());
+        desk.cursor().select(Selection.shot(check.shot().id()));
+        desk.cursor().seekInShot(check.sealed() ? 0 : check.edges().worstFrame());
         close.run();
     }
 
@@ -291,8 +294,8 @@ final class CheckPanel extends VBox implements Subscription {
         if (chosen.isEmpty()) {
             chosen.addAll(filtered);
         }
-        Project project = store.project();
-        SealTerms terms = SealTerms.limit(store.preferences().limitPercent());
+        Project project = desk.document().project();
+        SealTerms terms = SealTerms.limit(desk.preferences().limitPercent());
         seal.setDisable(true);
         note.setText("Sealing …");
         services.background().execute(() -> {
@@ -306,7 +309,9 @@ final class CheckPanel extends VBox implements Subscription {
             Platform.runLater(() -> {
                 seal.setDisable(false);
                 if (!edits.isEmpty()) {
-                    store.apply(Edit.all("seal of " + edits.size() + (edits.size() == 1 ? " shot" : " shots"), edits));
+                    desk.document()
+                            .apply(Edit.all(
+                                    "seal of " + edits.size() + (edits.size() == 1 ? " shot" : " shots"), edits));
                 }
                 check();
                 if (!refused.isEmpty()) {

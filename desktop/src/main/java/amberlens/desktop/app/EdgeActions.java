@@ -10,11 +10,11 @@ import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealWay;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
+import amberlens.desktop.desk.Tools;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Viewing;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
@@ -25,27 +25,27 @@ import javafx.application.Platform;
 /** The actions of the Edges menu. */
 final class EdgeActions {
     private final Actions actions;
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final Overlay overlay;
 
-    private EdgeActions(Actions actions, Store store, Services services, Overlay overlay) {
+    private EdgeActions(Actions actions, Desk desk, Services services, Overlay overlay) {
         this.actions = actions;
-        this.store = store;
+        this.desk = desk;
         this.services = services;
         this.overlay = overlay;
     }
 
-    static void addTo(Actions actions, Store store, Services services, Overlay overlay) {
-        new EdgeActions(actions, store, services, overlay).add();
+    static void addTo(Actions actions, Desk desk, Services services, Overlay overlay) {
+        new EdgeActions(actions, desk, services, overlay).add();
     }
 
     private void add() {
-        BooleanSupplier shot = () -> store.selectedShot().isPresent();
-        Viewing viewing = store.viewing();
+        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
+        Tools viewing = desk.tools();
         actions.add(Menu.EDGES, "edges.seal", "Seal…", "S", shot, () -> {
             if (viewing.sealing()) {
-                store.cancel();
+                desk.document().cancel();
             }
             viewing.setSealing(!viewing.sealing());
         });
@@ -57,14 +57,11 @@ final class EdgeActions {
                 "Keep inside",
                 "I",
                 found -> found.settings().keepInside(),
-                found -> store.apply(SettingsEdits.setKeepInside(
-                        found.id(), !found.settings().keepInside())));
-        setting(
-                "edges.fills-frame",
-                "The shot fills the frame",
-                "Shift+I",
-                Shot::fillsFrame,
-                found -> store.apply(SettingsEdits.setFillsFrame(found.id(), !found.fillsFrame())));
+                found -> desk.document()
+                        .apply(SettingsEdits.setKeepInside(
+                                found.id(), !found.settings().keepInside())));
+        setting("edges.fills-frame", "The shot fills the frame", "Shift+I", Shot::fillsFrame, found -> desk.document()
+                .apply(SettingsEdits.setFillsFrame(found.id(), !found.fillsFrame())));
         setting(
                 "edges.opaque",
                 "Judge by the opaque bounds of the picture",
@@ -95,7 +92,7 @@ final class EdgeActions {
                 "Shift+Q",
                 shot,
                 () -> withShot(
-                        found -> overlay.show(new SharpnessPanel(store, services, overlay, found), overlay::close)));
+                        found -> overlay.show(new SharpnessPanel(desk, services, overlay, found), overlay::close)));
     }
 
     private void setting(String id, String words, String keys, Predicate<Shot> on, Consumer<Shot> toggle) {
@@ -103,22 +100,22 @@ final class EdgeActions {
                 Menu.EDGES,
                 id,
                 words,
-                () -> (store.selectedShot().filter(on).isPresent() ? "✓ " : "") + words,
+                () -> (desk.cursor().selectedShot().filter(on).isPresent() ? "✓ " : "") + words,
                 keys,
-                () -> store.selectedShot().isPresent(),
+                () -> desk.cursor().selectedShot().isPresent(),
                 () -> withShot(toggle));
     }
 
     private void withShot(Consumer<Shot> action) {
-        store.selectedShot().ifPresent(action);
+        desk.cursor().selectedShot().ifPresent(action);
     }
 
     private void lift() {
         withShot(shot -> {
-            switch (services.facts().seal(store.project(), shot)) {
-                case SealResult.AlreadySealed _ -> store.say("Every frame of this shot is sealed already.");
-                case SealResult.Sealed sealed -> store.apply(SealEdits.accept(shot, SealWay.LIFT, sealed));
-                case SealResult.Refused refused -> store.say("It cannot be sealed: " + refused.reason() + ".");
+            switch (services.facts().seal(desk.document().project(), shot)) {
+                case SealResult.AlreadySealed _ -> desk.say("Every frame of this shot is sealed already.");
+                case SealResult.Sealed sealed -> desk.document().apply(SealEdits.accept(shot, SealWay.LIFT, sealed));
+                case SealResult.Refused refused -> desk.say("It cannot be sealed: " + refused.reason() + ".");
             }
         });
     }
@@ -126,20 +123,20 @@ final class EdgeActions {
     /** To the worst frame of the next open span; where none is open, to the next frame that is tighter than its neighbours. */
     private void step(int direction) {
         withShot(shot -> {
-            EdgeReport report = services.facts().edges(store.project(), shot);
+            EdgeReport report = services.facts().edges(desk.document().project(), shot);
             List<Integer> frames = report.isSealed()
                     ? tightest(report)
                     : report.open().stream()
                             .map(EdgeReport.OpenSpan::worstFrame)
                             .toList();
-            int now = store.insideShot() ? store.shotFrame() : direction > 0 ? -1 : shot.length();
+            int now = desk.cursor().insideShot() ? desk.cursor().shotFrame() : direction > 0 ? -1 : shot.length();
             int next = direction > 0
                     ? frames.stream().filter(frame -> frame > now).findFirst().orElse(frames.getFirst())
                     : frames.stream()
                             .filter(frame -> frame < now)
                             .reduce((_, later) -> later)
                             .orElse(frames.getLast());
-            store.seekInShot(next);
+            desk.cursor().seekInShot(next);
         });
     }
 
@@ -163,7 +160,9 @@ final class EdgeActions {
     }
 
     private int lockFrame() {
-        return store.selection().part() instanceof Selection.Framing framing ? framing.frame() : store.shotFrame();
+        return desk.cursor().selection().part() instanceof Selection.Framing framing
+                ? framing.frame()
+                : desk.cursor().shotFrame();
     }
 
     private boolean isLocked(Shot shot) {
@@ -172,27 +171,27 @@ final class EdgeActions {
 
     private void toggleLock(Shot shot) {
         if (!isLocked(shot) && !Framings.of(shot.camera()).contains(lockFrame())) {
-            store.say("There is no framing here to lock; go to one, or add one (A).");
+            desk.say("There is no framing here to lock; go to one, or add one (A).");
         } else {
-            store.apply(SettingsEdits.setLocked(shot.id(), lockFrame(), !isLocked(shot)));
+            desk.document().apply(SettingsEdits.setLocked(shot.id(), lockFrame(), !isLocked(shot)));
         }
     }
 
     private void judgeOpaque(Shot shot) {
         if (shot.settings().opaqueOnly()) {
-            store.apply(SettingsEdits.judgeWhole(shot.id()));
+            desk.document().apply(SettingsEdits.judgeWhole(shot.id()));
             return;
         }
-        Pyramid picture = services.ready().of(store.project().mediaOf(shot), 0);
+        Pyramid picture = services.ready().of(desk.document().project().mediaOf(shot), 0);
         if (picture == null) {
-            store.say("The picture is not there yet; try again when it is shown.");
+            desk.say("The picture is not there yet; try again when it is shown.");
             return;
         }
         services.background().execute(() -> {
             var bounds = picture.opaqueBounds();
             Platform.runLater(() -> bounds.ifPresentOrElse(
-                    area -> store.apply(SettingsEdits.judgeOpaque(shot.id(), area)),
-                    () -> store.say("No pixel of this picture is fully opaque.")));
+                    area -> desk.document().apply(SettingsEdits.judgeOpaque(shot.id(), area)),
+                    () -> desk.say("No pixel of this picture is fully opaque.")));
         });
     }
 }

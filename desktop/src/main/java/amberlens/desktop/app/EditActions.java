@@ -5,50 +5,50 @@ import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.commands.KeyChanges;
 import amberlens.desktop.commands.KeyClipboard;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import java.util.function.BooleanSupplier;
 
 /** The actions of the Edit menu: history, clipboard, selection. */
 final class EditActions {
     private EditActions() {}
 
-    static void addTo(Actions actions, Store store, Overlay overlay) {
-        history(actions, store, overlay);
-        clipboard(actions, store, overlay);
-        selection(actions, store);
+    static void addTo(Actions actions, Desk desk, Overlay overlay) {
+        history(actions, desk, overlay);
+        clipboard(actions, desk, overlay);
+        selection(actions, desk);
     }
 
-    private static void history(Actions actions, Store store, Overlay overlay) {
+    private static void history(Actions actions, Desk desk, Overlay overlay) {
         actions.add(
                 Menu.EDIT,
                 "edit.undo",
                 "Undo",
-                () -> "Undo " + store.undoName().orElse(""),
+                () -> "Undo " + desk.document().undoName().orElse(""),
                 "Shortcut+Z",
-                () -> store.undoName().isPresent(),
-                store::undo);
+                () -> desk.document().undoName().isPresent(),
+                desk.document()::undo);
         actions.add(
                 Menu.EDIT,
                 "edit.redo",
                 "Redo",
-                () -> "Redo " + store.redoName().orElse(""),
+                () -> "Redo " + desk.document().redoName().orElse(""),
                 "Shortcut+Shift+Z",
-                () -> store.redoName().isPresent(),
-                store::redo);
+                () -> desk.document().redoName().isPresent(),
+                desk.document()::redo);
         actions.add(
                 Menu.EDIT,
                 "edit.history",
                 "History…",
                 "Shortcut+H",
-                () -> !store.steps().isEmpty(),
-                () -> overlay.show(new HistoryPanel(store, overlay), overlay::close));
+                () -> !desk.document().steps().isEmpty(),
+                () -> overlay.show(new HistoryPanel(desk, overlay), overlay::close));
     }
 
-    private static void clipboard(Actions actions, Store store, Overlay overlay) {
-        var clipboard = new KeyClipboard(store, overlay);
-        BooleanSupplier shot = () -> store.selectedShot().isPresent();
-        BooleanSupplier keys = () -> !store.selectedKeys().isEmpty();
+    private static void clipboard(Actions actions, Desk desk, Overlay overlay) {
+        var clipboard = new KeyClipboard(desk, overlay);
+        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
+        BooleanSupplier keys = () -> !desk.cursor().selectedKeys().isEmpty();
         actions.add(Menu.EDIT, "edit.cut", "Cut keys or framing", "Shortcut+X", keys, clipboard::cut);
         actions.add(Menu.EDIT, "edit.copy", "Copy keys or framing", "Shortcut+C", shot, clipboard::copy);
         actions.add(Menu.EDIT, "edit.copy-move", "Copy the move", "Shortcut+Shift+C", shot, clipboard::copyMove);
@@ -82,9 +82,9 @@ final class EditActions {
                 () -> clipboard.paste(Pasting.RELATIVE));
     }
 
-    private static void selection(Actions actions, Store store) {
-        var changes = new KeyChanges(store);
-        BooleanSupplier shot = () -> store.selectedShot().isPresent();
+    private static void selection(Actions actions, Desk desk) {
+        var changes = new KeyChanges(desk);
+        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
         actions.add(Menu.EDIT, "edit.delete", "Delete the selection", "Delete", shot, changes::delete);
         actions.add(Menu.EDIT, "keys.all", "Select all keys of the shot", "Shortcut+A", shot, changes::selectAll);
         actions.add(

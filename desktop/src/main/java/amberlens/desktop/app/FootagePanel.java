@@ -7,11 +7,11 @@ import amberlens.core.footage.Footage;
 import amberlens.core.footage.Source;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Property;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Choices;
 import amberlens.desktop.look.FormPanel;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.look.Sums;
-import amberlens.desktop.store.Store;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -21,7 +21,7 @@ import javafx.scene.control.TextField;
 
 /** Which part of its footage a shot shows, how fast, and how rates are converted. */
 final class FootagePanel extends FormPanel {
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
     private final Shot shot;
     private final TextField in;
@@ -30,14 +30,15 @@ final class FootagePanel extends FormPanel {
     private final CheckBox tied = new CheckBox("The move goes along when the footage is moved or retimed");
     private final CheckBox whole = new CheckBox("Make the shot as long as the footage lasts then");
 
-    FootagePanel(Store store, Overlay overlay, Shot shot) {
+    FootagePanel(Desk desk, Overlay overlay, Shot shot) {
         super("Footage of \"" + shot.name() + "\"", "Set", overlay::close);
-        this.store = store;
+        this.desk = desk;
         this.overlay = overlay;
         this.shot = shot;
-        Footage footage = store.project().mediaOf(shot).footage().orElseThrow();
+        Footage footage = desk.document().project().mediaOf(shot).footage().orElseThrow();
         in = field("footage-in", number(shot.source().in()));
-        speed = field("footage-speed", number(shot.camera().speed().at(store.shotFrame())));
+        speed = field(
+                "footage-speed", number(shot.camera().speed().at(desk.cursor().shotFrame())));
         conversion = Choices.of(
                 List.of(Source.Conversion.values()),
                 Source.Conversion::words,
@@ -71,7 +72,7 @@ final class FootagePanel extends FormPanel {
 
     @Override
     protected void take() {
-        Footage footage = store.project().mediaOf(shot).footage().orElseThrow();
+        Footage footage = desk.document().project().mediaOf(shot).footage().orElseThrow();
         double place = Sums.value(in.getText());
         if (!(place >= 0 && place <= footage.last())) {
             throw new IllegalArgumentException(
@@ -84,12 +85,13 @@ final class FootagePanel extends FormPanel {
         steps.add(FootageEdits.setIn(shot.id(), place));
         steps.add(
                 shot.camera().speed().animated()
-                        ? CameraEdits.setPercent(shot.id(), Property.SPEED, store.shotFrame(), percent)
+                        ? CameraEdits.setPercent(
+                                shot.id(), Property.SPEED, desk.cursor().shotFrame(), percent)
                         : FootageEdits.setSpeed(shot.id(), percent));
         if (whole.isSelected()) {
             steps.add(FootageEdits.fitLength(shot.id()));
         }
-        store.apply(Edit.all("footage of a shot", steps));
+        desk.document().apply(Edit.all("footage of a shot", steps));
         overlay.close();
     }
 }

@@ -5,9 +5,9 @@ import amberlens.core.geometry.Size;
 import amberlens.core.layering.Colour;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.time.FrameRate;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.DialogParts;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import javafx.scene.control.CheckBox;
@@ -25,7 +25,7 @@ final class FramePanel extends VBox {
         "24000/1001", "24/1", "25/1", "30000/1001", "30/1", "50/1", "60000/1001", "60/1"
     };
 
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
     private final TextField name = new TextField();
     private final ComboBox<String> shape = new ComboBox<>();
@@ -36,11 +36,11 @@ final class FramePanel extends VBox {
     private final CheckBox blurred = new CheckBox("under a blurred, darkened copy of the picture");
     private final Label note = new Label();
 
-    FramePanel(Store store, Overlay overlay) {
-        this.store = store;
+    FramePanel(Desk desk, Overlay overlay) {
+        this.desk = desk;
         this.overlay = overlay;
-        FrameFormat frame = store.project().frame();
-        name.setText(store.project().name());
+        FrameFormat frame = desk.document().project().frame();
+        name.setText(desk.document().project().name());
         shape.getItems().setAll(SHAPES.keySet());
         shape.setPromptText("Choose a usual size");
         shape.setOnAction(_ -> {
@@ -89,7 +89,7 @@ final class FramePanel extends VBox {
                     Colour.parse(background.getText().strip()),
                     blurred.isSelected());
             String newName = name.getText().strip();
-            store.apply(amberlens.core.edit.Edit.of("frame", project -> ProjectEdits.rename(newName)
+            desk.document().apply(amberlens.core.edit.Edit.of("frame", project -> ProjectEdits.rename(newName)
                     .apply(ProjectEdits.setFrame(frame).apply(project))));
             overlay.close();
         } catch (NumberFormatException e) {

@@ -1,8 +1,8 @@
 package amberlens.desktop.app;
 
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.DialogParts;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -16,11 +16,11 @@ final class HistoryPanel extends VBox {
     private static final PseudoClass PRESENT = PseudoClass.getPseudoClass("present");
     private static final double ROWS_HEIGHT = 380;
 
-    private final Store store;
+    private final Desk desk;
     private final VBox rows = new VBox(1);
 
-    HistoryPanel(Store store, Overlay overlay) {
-        this.store = store;
+    HistoryPanel(Desk desk, Overlay overlay) {
+        this.desk = desk;
         ScrollPane scroll = new ScrollPane(rows);
         scroll.getStyleClass().add("quiet-scroll");
         scroll.setFitToWidth(true);
@@ -44,7 +44,7 @@ final class HistoryPanel extends VBox {
     private void fill() {
         rows.getChildren().clear();
         add("As it was opened", 0);
-        List<String> names = store.steps();
+        List<String> names = desk.document().steps();
         for (int i = 0; i < names.size(); i++) {
             add((i + 1) + "   " + names.get(i), i + 1);
         }
@@ -56,10 +56,10 @@ final class HistoryPanel extends VBox {
         row.getStyleClass().add("list-row");
         row.setMaxWidth(Double.MAX_VALUE);
         row.setAlignment(Pos.CENTER_LEFT);
-        row.pseudoClassStateChanged(UNDONE, steps > store.step());
-        row.pseudoClassStateChanged(PRESENT, steps == store.step());
+        row.pseudoClassStateChanged(UNDONE, steps > desk.document().step());
+        row.pseudoClassStateChanged(PRESENT, steps == desk.document().step());
         row.setOnAction(_ -> {
-            store.goToStep(steps);
+            desk.document().goToStep(steps);
             fill();
         });
         rows.getChildren().add(row);

@@ -6,10 +6,10 @@ import amberlens.core.edit.ShotEdits.Timing;
 import amberlens.core.model.Marker;
 import amberlens.core.model.Shot;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Choices;
 import amberlens.desktop.look.FormPanel;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import java.util.List;
 import java.util.Set;
 import javafx.scene.control.ComboBox;
@@ -30,19 +30,19 @@ final class LengthsPanel extends FormPanel {
         }
     }
 
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
     private final Set<String> shots;
     private final ComboBox<By> by;
     private final TextField time = new TextField();
     private final ComboBox<Timing> timing;
 
-    LengthsPanel(Store store, Overlay overlay, Set<String> shots) {
+    LengthsPanel(Desk desk, Overlay overlay, Set<String> shots) {
         super(
                 shots.size() == 1 ? "Length of the selected shot" : "Lengths of " + shots.size() + " shots",
                 "Set",
                 overlay::close);
-        this.store = store;
+        this.desk = desk;
         this.overlay = overlay;
         this.shots = shots;
         by = Choices.of(List.of(By.values()), choice -> choice.words, By.EACH, "lengths-by");
@@ -51,7 +51,7 @@ final class LengthsPanel extends FormPanel {
         timing = Choices.of(
                 List.of(Timing.values()),
                 Timing::words,
-                store.preferences().lengthTiming().orElse(Timing.STRETCH),
+                desk.preferences().lengthTiming().orElse(Timing.STRETCH),
                 "lengths-timing");
         row("Make them", by);
         row("Time", time);
@@ -61,32 +61,33 @@ final class LengthsPanel extends FormPanel {
     }
 
     private void propose() {
-        List<Shot> chosen = store.project().shots().stream()
+        List<Shot> chosen = desk.document().project().shots().stream()
                 .filter(shot -> shots.contains(shot.id()))
                 .toList();
         int whole = chosen.stream().mapToInt(Shot::length).sum();
         int frames = by.getValue() == By.TOTAL ? whole : whole / Math.max(1, chosen.size());
-        time.setText(Timecode.brief(frames, store.project().frame().rate()));
+        time.setText(Timecode.brief(frames, desk.document().project().frame().rate()));
         time.setDisable(by.getValue() == By.BEATS);
     }
 
     @Override
     protected void take() {
-        store.apply(edit());
+        desk.document().apply(edit());
         overlay.close();
     }
 
     private Edit edit() {
         if (by.getValue() == By.BEATS) {
             List<Integer> beats =
-                    store.project().markers().stream().map(Marker::at).toList();
+                    desk.document().project().markers().stream().map(Marker::at).toList();
             if (beats.isEmpty()) {
                 throw new IllegalArgumentException(
                         "The line-up has no markers yet; set some with Shift+M while playing.");
             }
             return LineUpEdits.fitToBeats(shots, beats, timing.getValue());
         }
-        int frames = Timecode.parse(time.getText(), store.project().frame().rate());
+        int frames =
+                Timecode.parse(time.getText(), desk.document().project().frame().rate());
         int least = by.getValue() == By.TOTAL ? shots.size() : 1;
         if (frames < least || frames > Shot.LONGEST) {
             throw new IllegalArgumentException("A time of " + least + " to " + Shot.LONGEST + " frames is expected.");

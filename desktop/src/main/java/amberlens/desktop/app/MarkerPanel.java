@@ -2,10 +2,10 @@ package amberlens.desktop.app;
 
 import amberlens.core.edit.MarkerEdits;
 import amberlens.core.model.Marker;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.DialogParts;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -14,12 +14,12 @@ import javafx.scene.layout.VBox;
 
 /** The dialog for the name of a marker. */
 final class MarkerPanel extends VBox {
-    MarkerPanel(Store store, Overlay overlay, Selection.MarkerAt marker) {
+    MarkerPanel(Desk desk, Overlay overlay, Selection.MarkerAt marker) {
         Optional<String> shot =
-                marker.onLineUp() ? Optional.empty() : store.selection().shotId();
+                marker.onLineUp() ? Optional.empty() : desk.cursor().selection().shotId();
         List<Marker> markers = marker.onLineUp()
-                ? store.project().markers()
-                : store.selectedShot().map(found -> found.markers()).orElse(List.of());
+                ? desk.document().project().markers()
+                : desk.cursor().selectedShot().map(found -> found.markers()).orElse(List.of());
         TextField name = new TextField(markers.stream()
                 .filter(found -> found.at() == marker.frame())
                 .map(Marker::name)
@@ -36,8 +36,11 @@ final class MarkerPanel extends VBox {
                         DialogParts.foot(
                                 "Set",
                                 () -> {
-                                    store.apply(MarkerEdits.rename(
-                                            shot, marker.frame(), name.getText().strip()));
+                                    desk.document()
+                                            .apply(MarkerEdits.rename(
+                                                    shot,
+                                                    marker.frame(),
+                                                    name.getText().strip()));
                                     overlay.close();
                                 },
                                 overlay::close));

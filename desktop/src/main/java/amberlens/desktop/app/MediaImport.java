@@ -5,9 +5,9 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.time.FrameRate;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Store;
 import amberlens.media.footage.NumberedPictures;
 import amberlens.media.intake.MediaProbe;
 import amberlens.media.intake.MissingMedia;
@@ -24,12 +24,12 @@ import javafx.application.Platform;
 final class MediaImport {
     private static final int TOLD = 12;
 
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final Overlay overlay;
 
-    MediaImport(Store store, Services services, Overlay overlay) {
-        this.store = store;
+    MediaImport(Desk desk, Services services, Overlay overlay) {
+        this.desk = desk;
         this.services = services;
         this.overlay = overlay;
     }
@@ -67,9 +67,10 @@ final class MediaImport {
     }
 
     private void read(List<List<Path>> groups) {
-        FrameRate rate = store.project().frame().rate();
-        Set<String> known = store.settled().media().stream().map(Media::path).collect(Collectors.toSet());
-        store.say("Reading " + groups.size() + (groups.size() == 1 ? " file …" : " files …"));
+        FrameRate rate = desk.document().project().frame().rate();
+        Set<String> known =
+                desk.document().settled().media().stream().map(Media::path).collect(Collectors.toSet());
+        desk.say("Reading " + groups.size() + (groups.size() == 1 ? " file …" : " files …"));
         services.background().execute(() -> {
             List<Media> good = new ArrayList<>();
             List<String> problems = new ArrayList<>();
@@ -91,9 +92,9 @@ final class MediaImport {
     }
 
     private void take(List<Media> good, List<String> problems, List<String> remarks) {
-        store.say("");
+        desk.say("");
         if (!good.isEmpty()) {
-            store.apply(MediaEdits.addAll(good));
+            desk.document().apply(MediaEdits.addAll(good));
         }
         List<String> lines = new ArrayList<>(problems);
         lines.addAll(remarks);
@@ -116,7 +117,9 @@ final class MediaImport {
                 Map<String, Path> files = new LinkedHashMap<>();
                 files.put(media.id(), file);
                 Path folder = file.toAbsolutePath().getParent();
-                List<Media> others = MissingMedia.among(store.settled().media()).stream()
+                List<Media> others = MissingMedia.among(
+                                desk.document().settled().media())
+                        .stream()
                         .filter(other -> !other.id().equals(media.id()))
                         .toList();
                 MissingMedia.find(others, folder).forEach(files::putIfAbsent);
@@ -130,15 +133,15 @@ final class MediaImport {
 
     /** Looks for all missing media in a folder and those below it. */
     void findAll(Path folder) {
-        Project project = store.settled();
-        store.say("Looking for missing pictures …");
+        Project project = desk.document().settled();
+        desk.say("Looking for missing pictures …");
         services.background().execute(() -> {
             List<Media> missing = MissingMedia.among(project.media());
             try {
                 Map<String, Media> found = read(MissingMedia.find(missing, folder));
                 Platform.runLater(() -> {
                     found(found);
-                    store.say(
+                    desk.say(
                             missing.isEmpty()
                                     ? "No picture is missing."
                                     : found.size() + " of " + missing.size() + " missing pictures were found.");
@@ -152,11 +155,12 @@ final class MediaImport {
     private Map<String, Media> read(Map<String, Path> files) throws FileProblem {
         Map<String, Media> found = new LinkedHashMap<>();
         for (var entry : files.entrySet()) {
-            boolean sequence = store.settled()
+            boolean sequence = desk.document()
+                    .settled()
                     .media(entry.getKey())
                     .filter(media -> media.kind() == Media.Kind.SEQUENCE)
                     .isPresent();
-            FrameRate rate = store.settled().frame().rate();
+            FrameRate rate = desk.document().settled().frame().rate();
             found.put(
                     entry.getKey(),
                     (sequence
@@ -171,11 +175,11 @@ final class MediaImport {
         if (found.isEmpty()) {
             return;
         }
-        for (Media media : store.settled().media()) {
+        for (Media media : desk.document().settled().media()) {
             if (found.containsKey(media.id())) {
                 services.cache().forget(Path.of(media.path()));
             }
         }
-        store.apply(MediaEdits.find(found));
+        desk.document().apply(MediaEdits.find(found));
     }
 }

@@ -6,7 +6,7 @@ import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.commands.KeyChanges;
 import amberlens.desktop.commands.KeyTiming;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import java.util.Locale;
 import java.util.function.BooleanSupplier;
 
@@ -16,18 +16,20 @@ final class MoveActions {
 
     private MoveActions() {}
 
-    static void addTo(Actions actions, Store store) {
-        move(actions, store);
-        keys(actions, store);
+    static void addTo(Actions actions, Desk desk) {
+        move(actions, desk);
+        keys(actions, desk);
     }
 
-    private static void move(Actions actions, Store store) {
-        var changes = new KeyChanges(store);
-        BooleanSupplier shot = () -> store.selectedShot().isPresent();
-        actions.add(Menu.MOVE, "framing.add", "Add framing", "A", shot, () -> store.selectedShot()
+    private static void move(Actions actions, Desk desk) {
+        var changes = new KeyChanges(desk);
+        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
+        actions.add(Menu.MOVE, "framing.add", "Add framing", "A", shot, () -> desk.cursor()
+                .selectedShot()
                 .ifPresent(found -> {
-                    store.enterShot();
-                    store.apply(FramingEdits.add(found.id(), store.shotFrame()));
+                    desk.cursor().enterShot();
+                    desk.document()
+                            .apply(FramingEdits.add(found.id(), desk.cursor().shotFrame()));
                 }));
         int digit = 1;
         for (Ease ease : Ease.values()) {
@@ -45,7 +47,7 @@ final class MoveActions {
                 Menu.MOVE,
                 "move.mute",
                 "Mute the move",
-                () -> store.selectedShot().filter(KeyChanges::anyMuted).isPresent()
+                () -> desk.cursor().selectedShot().filter(KeyChanges::anyMuted).isPresent()
                         ? "Unmute the move"
                         : "Mute the move",
                 "Shift+U",
@@ -57,15 +59,15 @@ final class MoveActions {
                 Menu.MOVE,
                 "move.near-key",
                 "Near a key, go to it first",
-                () -> (store.preferences().toNearKeys() ? "✓ " : "") + "Near a key, go to it first",
+                () -> (desk.preferences().toNearKeys() ? "✓ " : "") + "Near a key, go to it first",
                 "",
                 () -> true,
-                () -> store.prefer(to -> to.setToNearKeys(!to.toNearKeys())));
+                () -> desk.prefer(to -> to.setToNearKeys(!to.toNearKeys())));
     }
 
-    private static void keys(Actions actions, Store store) {
-        var timing = new KeyTiming(store);
-        BooleanSupplier some = () -> !store.selectedKeys().isEmpty();
+    private static void keys(Actions actions, Desk desk) {
+        var timing = new KeyTiming(desk);
+        BooleanSupplier some = () -> !desk.cursor().selectedKeys().isEmpty();
         actions.add(Menu.KEYS, "keys.on", "Move a frame on", "Alt+Right", some, () -> timing.nudge(1));
         actions.add(Menu.KEYS, "keys.back", "Move a frame back", "Alt+Left", some, () -> timing.nudge(-1));
         actions.add(

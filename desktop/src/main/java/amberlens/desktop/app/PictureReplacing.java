@@ -4,27 +4,27 @@ import amberlens.core.edit.MediaEdits;
 import amberlens.core.edit.MediaEdits.Look;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import java.util.List;
 import java.util.Set;
 
 /** Shows another picture in shots and keeps their moves; asks how when the pictures differ in size. */
 final class PictureReplacing {
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
 
-    PictureReplacing(Store store, Overlay overlay) {
-        this.store = store;
+    PictureReplacing(Desk desk, Overlay overlay) {
+        this.desk = desk;
         this.overlay = overlay;
     }
 
     void ask(Set<String> shotIds, String mediaId) {
         if (shotIds.isEmpty()) {
-            store.say("Select the shots first that shall show this picture.");
+            desk.say("Select the shots first that shall show this picture.");
             return;
         }
-        Project project = store.project();
+        Project project = desk.document().project();
         Media now = project.media(mediaId).orElseThrow();
         boolean alike = project.shots().stream()
                 .filter(shot -> shotIds.contains(shot.id()))
@@ -44,7 +44,7 @@ final class PictureReplacing {
     }
 
     private void replace(Set<String> shotIds, Media now, Look look) {
-        store.apply(MediaEdits.replace(shotIds, now.id(), look));
-        store.say(shotIds.size() == 1 ? "" : shotIds.size() + " shots show " + now.title() + " now.");
+        desk.document().apply(MediaEdits.replace(shotIds, now.id(), look));
+        desk.say(shotIds.size() == 1 ? "" : shotIds.size() + " shots show " + now.title() + " now.");
     }
 }

@@ -9,10 +9,10 @@ import amberlens.core.motion.Framings;
 import amberlens.core.time.FrameSpan;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.play.Playback;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -24,20 +24,20 @@ import java.util.stream.Stream;
 final class PlayActions {
     private static final int BIG_STEP = 10;
 
-    private final Store store;
+    private final Desk desk;
     private final Playback playback;
     private final Overlay overlay;
     private final Actions actions;
 
-    private PlayActions(Actions actions, Store store, Playback playback, Overlay overlay) {
+    private PlayActions(Actions actions, Desk desk, Playback playback, Overlay overlay) {
         this.actions = actions;
-        this.store = store;
+        this.desk = desk;
         this.playback = playback;
         this.overlay = overlay;
     }
 
-    static void addTo(Actions actions, Store store, Playback playback, Overlay overlay) {
-        var play = new PlayActions(actions, store, playback, overlay);
+    static void addTo(Actions actions, Desk desk, Playback playback, Overlay overlay) {
+        var play = new PlayActions(actions, desk, playback, overlay);
         play.play();
         play.frames();
         play.stations();
@@ -45,7 +45,7 @@ final class PlayActions {
     }
 
     private void play() {
-        var transport = store.transport();
+        var transport = desk.cursor().transport();
         actions.add(Menu.PLAY, "play.toggle", "Play or pause", "Space", this::any, playback::toggle);
         actions.add(Menu.PLAY, "play.loop", "Loop", "O", () -> true, () -> transport.setLooping(!transport.looping()));
         actions.add(
@@ -83,23 +83,18 @@ final class PlayActions {
                 "First frame of the shot",
                 "Home",
                 this::any,
-                () -> withShot(shot -> store.seek(shot.start())));
+                () -> withShot(shot -> desk.cursor().seek(shot.start())));
         actions.add(
                 Menu.PLAY,
                 "go.last",
                 "Last frame of the shot",
                 "End",
                 this::any,
-                () -> withShot(shot -> store.seek(shot.onLineUp().to())));
-        actions.add(
-                Menu.PLAY, "go.start", "First frame of the line-up", "Shortcut+Home", this::any, () -> store.seek(0));
-        actions.add(
-                Menu.PLAY,
-                "go.end",
-                "Last frame of the line-up",
-                "Shortcut+End",
-                this::any,
-                () -> store.seek(LineUp.length(store.project()) - 1));
+                () -> withShot(shot -> desk.cursor().seek(shot.onLineUp().to())));
+        actions.add(Menu.PLAY, "go.start", "First frame of the line-up", "Shortcut+Home", this::any, () -> desk.cursor()
+                .seek(0));
+        actions.add(Menu.PLAY, "go.end", "Last frame of the line-up", "Shortcut+End", this::any, () -> desk.cursor()
+                .seek(LineUp.length(desk.document().project()) - 1));
     }
 
     private void stations() {
@@ -117,65 +112,67 @@ final class PlayActions {
                 "marker.shot",
                 "Set a marker on the shot",
                 "M",
-                () -> store.selectedShot().isPresent(),
-                () -> withShot(shot -> store.apply(MarkerEdits.set(Optional.of(shot.id()), store.shotFrame()))));
+                () -> desk.cursor().selectedShot().isPresent(),
+                () -> withShot(shot -> desk.document()
+                        .apply(MarkerEdits.set(
+                                Optional.of(shot.id()), desk.cursor().shotFrame()))));
         actions.add(
-                Menu.PLAY,
-                "marker.line-up",
-                "Set a marker on the line-up",
-                "Shift+M",
-                this::any,
-                () -> store.apply(MarkerEdits.set(Optional.empty(), store.playhead())));
+                Menu.PLAY, "marker.line-up", "Set a marker on the line-up", "Shift+M", this::any, () -> desk.document()
+                        .apply(MarkerEdits.set(Optional.empty(), desk.cursor().playhead())));
         actions.add(
                 Menu.PLAY, "marker.name", "Name the marker…", "N", () -> marker().isPresent(), () -> marker().ifPresent(
-                                found -> overlay.show(new MarkerPanel(store, overlay, found), overlay::close)));
+                                found -> overlay.show(new MarkerPanel(desk, overlay, found), overlay::close)));
     }
 
     /** The selected marker, or the one at the playhead. */
     private Optional<Selection.MarkerAt> marker() {
-        if (store.selection().part() instanceof Selection.MarkerAt selected) {
+        if (desk.cursor().selection().part() instanceof Selection.MarkerAt selected) {
             return Optional.of(selected);
         }
-        boolean onShot = store.selectedShot()
-                .filter(shot -> shot.markers().stream().anyMatch(marker -> marker.at() == store.shotFrame()))
+        boolean onShot = desk.cursor()
+                .selectedShot()
+                .filter(shot -> shot.markers().stream()
+                        .anyMatch(marker -> marker.at() == desk.cursor().shotFrame()))
                 .isPresent();
-        boolean onLineUp = store.project().markers().stream().anyMatch(marker -> marker.at() == store.playhead());
+        boolean onLineUp = desk.document().project().markers().stream()
+                .anyMatch(marker -> marker.at() == desk.cursor().playhead());
         return onShot
-                ? Optional.of(new Selection.MarkerAt(store.shotFrame(), false))
-                : Optional.of(new Selection.MarkerAt(store.playhead(), true)).filter(_ -> onLineUp);
+                ? Optional.of(new Selection.MarkerAt(desk.cursor().shotFrame(), false))
+                : Optional.of(new Selection.MarkerAt(desk.cursor().playhead(), true))
+                        .filter(_ -> onLineUp);
     }
 
     private boolean any() {
-        return !store.project().shots().isEmpty();
+        return !desk.document().project().shots().isEmpty();
     }
 
     private void withShot(Consumer<Shot> action) {
-        store.selectedShot().ifPresent(action);
+        desk.cursor().selectedShot().ifPresent(action);
     }
 
     private void step(int frames) {
-        store.transport().setPlaying(false);
-        store.seek(store.playhead() + frames);
+        desk.cursor().transport().setPlaying(false);
+        desk.cursor().seek(desk.cursor().playhead() + frames);
     }
 
     /** The span of the selected keys, leg or framing to its neighbour; without a selection the shot. */
     private void loopSelection() {
-        if (store.transport().range().isPresent()) {
-            store.transport().setRange(Optional.empty());
+        if (desk.cursor().transport().range().isPresent()) {
+            desk.cursor().transport().setRange(Optional.empty());
             return;
         }
         withShot(shot -> {
             FrameSpan span = span(shot);
-            store.transport().setRange(Optional.of(span));
-            store.transport().setLooping(true);
-            store.seek(span.from());
-            store.say("Playing loops from frame " + (span.from() - shot.start()) + " to " + (span.to() - shot.start())
+            desk.cursor().transport().setRange(Optional.of(span));
+            desk.cursor().transport().setLooping(true);
+            desk.cursor().seek(span.from());
+            desk.say("Playing loops from frame " + (span.from() - shot.start()) + " to " + (span.to() - shot.start())
                     + " of this shot; Shift+O ends it.");
         });
     }
 
     private FrameSpan span(Shot shot) {
-        KeySet keys = store.selectedKeys();
+        KeySet keys = desk.cursor().selectedKeys();
         int from = keys.first();
         int to = keys.last();
         if (!keys.isEmpty() && from == to) {
@@ -202,19 +199,22 @@ final class PlayActions {
     }
 
     private Collection<Integer> ofShot(Function<Shot, Collection<Integer>> frames) {
-        return store.selectedShot().map(frames).orElse(List.of());
+        return desk.cursor().selectedShot().map(frames).orElse(List.of());
     }
 
     private void jump(int direction, Collection<Integer> frames) {
-        beside(direction, store.shotFrame(), frames.stream()).ifPresent(store::seekInShot);
+        beside(direction, desk.cursor().shotFrame(), frames.stream()).ifPresent(desk.cursor()::seekInShot);
     }
 
     private void toMarker(int direction) {
-        Stream<Integer> onShots = store.project().shots().stream()
+        Stream<Integer> onShots = desk.document().project().shots().stream()
                 .flatMap(shot -> shot.markers().stream().map(marker -> shot.start() + marker.at()));
-        Stream<Integer> onLineUp = store.project().markers().stream().map(Marker::at);
-        beside(direction, store.playhead(), Stream.concat(onShots, onLineUp).sorted())
-                .ifPresent(store::seek);
+        Stream<Integer> onLineUp = desk.document().project().markers().stream().map(Marker::at);
+        beside(
+                        direction,
+                        desk.cursor().playhead(),
+                        Stream.concat(onShots, onLineUp).sorted())
+                .ifPresent(desk.cursor()::seek);
     }
 
     private static Optional<Integer> beside(int direction, int now, Stream<Integer> frames) {

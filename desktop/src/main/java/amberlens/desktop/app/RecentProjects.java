@@ -1,10 +1,12 @@
 package amberlens.desktop.app;
 
+import amberlens.files.WholeFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -17,15 +19,6 @@ final class RecentProjects {
 
     RecentProjects(Path folder) {
         list = folder.resolve("recent-projects");
-    }
-
-    /** The folder for settings on this system. */
-    static Path usualFolder() {
-        String config = System.getenv("XDG_CONFIG_HOME");
-        Path base = config == null || config.isBlank()
-                ? Path.of(System.getProperty("user.home"), ".config")
-                : Path.of(config);
-        return base.resolve("amber-lens");
     }
 
     List<Path> all() {
@@ -47,8 +40,8 @@ final class RecentProjects {
         newest.remove(project.toAbsolutePath());
         newest.addFirst(project.toAbsolutePath());
         try {
-            Files.createDirectories(list.getParent());
-            Files.write(list, newest.stream().limit(KEPT).map(Path::toString).toList());
+            WholeFile.write(
+                    list, newest.stream().limit(KEPT).map(Path::toString).collect(Collectors.joining("\n", "", "\n")));
         } catch (IOException e) {
             LOG.debug("writing {}", list, e);
         }

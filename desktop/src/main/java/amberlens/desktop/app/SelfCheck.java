@@ -1,6 +1,6 @@
 package amberlens.desktop.app;
 
-import amberlens.desktop.store.Change;
+import amberlens.desktop.desk.Change;
 import java.time.Instant;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -24,8 +24,8 @@ final class SelfCheck {
         PauseTransition patience = new PauseTransition(PATIENCE);
         patience.setOnFinished(_ -> fail("no picture of the project became ready in time"));
         patience.play();
-        bench.store().subscribe(changes -> {
-            boolean loaded = !bench.store().project().shots().isEmpty();
+        bench.desk().subscribe(changes -> {
+            boolean loaded = !bench.desk().document().project().shots().isEmpty();
             if (loaded && !usable) {
                 usable = true;
                 Platform.runLater(() -> tell("the window is usable"));
@@ -40,12 +40,12 @@ final class SelfCheck {
 
     private void play() {
         tell("the first picture is there");
-        int before = bench.store().playhead();
+        int before = bench.desk().cursor().playhead();
         bench.actions().run("play.toggle");
         PauseTransition played = new PauseTransition(PLAYED);
         played.setOnFinished(_ -> {
             bench.actions().run("play.toggle");
-            int after = bench.store().playhead();
+            int after = bench.desk().cursor().playhead();
             if (after <= before) {
                 fail("the playhead did not move");
             }

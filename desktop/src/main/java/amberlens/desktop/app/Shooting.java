@@ -10,9 +10,10 @@ import amberlens.core.model.Project;
 import amberlens.core.motion.Framings;
 import amberlens.core.render.FrameRaster;
 import amberlens.core.time.FrameSpan;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Viewing;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
+import amberlens.desktop.desk.Tools;
+import amberlens.files.Folders;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportSettings;
@@ -92,31 +93,31 @@ public final class Shooting {
             CompletableFuture<FrameRaster> taken) {
         try {
             AmberLens.dress();
-            Bench bench = new Bench(new NoFiles(), RecentProjects.usualFolder(), WIDTH, HEIGHT);
+            Bench bench = new Bench(new NoFiles(), Folders.usual(), WIDTH, HEIGHT);
             Stage stage = new Stage();
             stage.setScene(bench.scene());
             stage.show();
             project.ifPresent(loaded -> {
-                bench.store().load(loaded, file);
-                bench.store().seek(frame);
+                bench.desk().document().load(loaded, file);
+                bench.desk().cursor().seek(frame);
             });
             switch (view) {
                 case EXPORT -> bench.showExport();
                 case LEG, PATH ->
-                    framingBefore(bench).ifPresent(from -> bench.store().select(new Selection.LegFrom(from)));
+                    framingBefore(bench).ifPresent(from -> bench.desk().cursor().select(new Selection.LegFrom(from)));
                 case CURVES -> {
-                    framingBefore(bench).ifPresent(from -> bench.store().select(new Selection.Framing(from)));
+                    framingBefore(bench).ifPresent(from -> bench.desk().cursor().select(new Selection.Framing(from)));
                     bench.toggleCurves();
                     ((SplitPane) bench.scene().lookup("#seam")).setDividerPositions(TALL_SCORE);
                 }
                 case KEYS -> bench.showKeyMap();
-                case SEAL -> bench.store().viewing().setSealing(true);
-                case ROOM -> takeHold(bench.store());
-                case ENDS -> bench.store().viewing().toggle(Viewing.LensShow.ENDS);
+                case SEAL -> bench.desk().tools().setSealing(true);
+                case ROOM -> takeHold(bench.desk());
+                case ENDS -> bench.desk().tools().toggle(Tools.LensShow.ENDS);
                 case MASK -> {
-                    bench.store().viewing().setMask(Optional.of(MaskShape.PORTRAIT));
-                    bench.store().viewing().setJudgingMask(true);
-                    bench.store().viewing().toggle(Viewing.Guide.THIRDS);
+                    bench.desk().tools().setMask(Optional.of(MaskShape.PORTRAIT));
+                    bench.desk().tools().setJudgingMask(true);
+                    bench.desk().tools().toggle(Tools.Guide.THIRDS);
                 }
                 case READY -> bench.showReadyMoves();
                 case CHECK -> bench.showCheck();
@@ -134,12 +135,14 @@ public final class Shooting {
     }
 
     private static void select(Bench bench, String shot) {
-        bench.store().project().shot(shot).ifPresent(found -> bench.store().select(Selection.shot(found.id())));
+        bench.desk().document().project().shot(shot).ifPresent(found -> bench.desk()
+                .cursor()
+                .select(Selection.shot(found.id())));
     }
 
     /** Exports of all shots, small and into a folder that goes away. */
     private static void queue(Bench bench) {
-        Project project = bench.store().project();
+        Project project = bench.desk().document().project();
         Path folder = Path.of(
                 System.getProperty("java.io.tmpdir"),
                 "amber-shoot-" + ProcessHandle.current().pid());
@@ -160,23 +163,25 @@ public final class Shooting {
     }
 
     /** As if a hand held the gate: a drag in progress that has changed nothing yet. */
-    private static void takeHold(Store store) {
-        store.selectedShot()
-                .ifPresent(shot -> store.show(CameraEdits.setFraming(
+    private static void takeHold(Desk desk) {
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .show(CameraEdits.setFraming(
                         "move of the gate",
                         shot.id(),
-                        store.shotFrame(),
-                        shot.camera().at(store.shotFrame()))));
+                        desk.cursor().shotFrame(),
+                        shot.camera().at(desk.cursor().shotFrame()))));
     }
 
     private static Optional<Integer> framingBefore(Bench bench) {
-        return bench.store()
+        return bench.desk()
+                .cursor()
                 .selectedShot()
-                .flatMap(shot -> Framings.before(shot.camera(), bench.store().shotFrame()));
+                .flatMap(shot ->
+                        Framings.before(shot.camera(), bench.desk().cursor().shotFrame()));
     }
 
     private static void whenPicturesAreThere(Bench bench, Runnable then) {
-        var all = bench.store().project().media().stream()
+        var all = bench.desk().document().project().media().stream()
                 .filter(media -> media.kind() != Media.Kind.RIG)
                 .map(media -> bench.services().cache().request(PixelKey.of(media, 0)))
                 .toArray(CompletableFuture[]::new);

@@ -10,8 +10,8 @@ import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.commands.ShotLength;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
@@ -21,31 +21,28 @@ import java.util.function.Supplier;
 /** The actions of the Shot menu. */
 final class ShotActions {
     private final Actions actions;
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
     private final ShotLength lengths;
 
-    private ShotActions(Actions actions, Store store, Overlay overlay, ShotLength lengths) {
+    private ShotActions(Actions actions, Desk desk, Overlay overlay, ShotLength lengths) {
         this.actions = actions;
-        this.store = store;
+        this.desk = desk;
         this.overlay = overlay;
         this.lengths = lengths;
     }
 
-    static void addTo(Actions actions, Store store, Overlay overlay, ShotLength lengths) {
-        new ShotActions(actions, store, overlay, lengths).add();
+    static void addTo(Actions actions, Desk desk, Overlay overlay, ShotLength lengths) {
+        new ShotActions(actions, desk, overlay, lengths).add();
     }
 
     private void add() {
-        BooleanSupplier shot = () -> store.selectedShot().isPresent();
+        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
         actions.add(
-                Menu.SHOT,
-                "shot.delete",
-                "Delete the selected shots",
-                "Shortcut+Delete",
-                shot,
-                () -> store.apply(LineUpEdits.delete(
-                        store.selection().shots(), store.preferences().laying())));
+                Menu.SHOT, "shot.delete", "Delete the selected shots", "Shortcut+Delete", shot, () -> desk.document()
+                        .apply(LineUpEdits.delete(
+                                desk.cursor().selection().shots(),
+                                desk.preferences().laying())));
         for (Conform way : Conform.values()) {
             actions.add(
                     Menu.SHOT,
@@ -53,7 +50,7 @@ final class ShotActions {
                     "Lay in anew: " + way.word(),
                     "",
                     shot,
-                    () -> withShot(found -> store.apply(ShotEdits.conform(found.id(), way))));
+                    () -> withShot(found -> desk.document().apply(ShotEdits.conform(found.id(), way))));
         }
         actions.add(
                 Menu.SHOT,
@@ -61,7 +58,7 @@ final class ShotActions {
                 "Name and length…",
                 "Shortcut+L",
                 shot,
-                () -> ask(store.preferences().lengthTiming().orElse(Timing.KEEP)));
+                () -> ask(desk.preferences().lengthTiming().orElse(Timing.KEEP)));
         actions.add(Menu.SHOT, "shot.length-keep", "Length, keeping the timing…", "", shot, () -> ask(Timing.KEEP));
         actions.add(
                 Menu.SHOT, "shot.length-stretch", "Length, stretching the move…", "", shot, () -> ask(Timing.STRETCH));
@@ -73,10 +70,10 @@ final class ShotActions {
                 "shot.length-timing",
                 "When a length changes: ask, keep the timing, or stretch the move",
                 () -> "When a length changes, now: "
-                        + store.preferences().lengthTiming().map(Timing::words).orElse("ask") + " (switch)",
+                        + desk.preferences().lengthTiming().map(Timing::words).orElse("ask") + " (switch)",
                 "",
                 () -> true,
-                () -> store.prefer(to -> to.setLengthTiming(after(to.lengthTiming()))));
+                () -> desk.prefer(to -> to.setLengthTiming(after(to.lengthTiming()))));
     }
 
     private void backdrops(BooleanSupplier shot) {
@@ -88,7 +85,7 @@ final class ShotActions {
                 "Behind it: a colour, gradient or clouds…",
                 "",
                 shot,
-                () -> withShot(found -> overlay.show(new BackdropPanel(store, overlay, found), overlay::close)));
+                () -> withShot(found -> overlay.show(new BackdropPanel(desk, overlay, found), overlay::close)));
     }
 
     private void backdrop(String id, String words, BooleanSupplier shot, Supplier<Backdrop> backdrop) {
@@ -96,7 +93,8 @@ final class ShotActions {
                 Menu.SHOT,
                 id,
                 words,
-                () -> (store.selectedShot()
+                () -> (desk.cursor()
+                                        .selectedShot()
                                         .filter(found ->
                                                 found.settings().backdrop().equals(backdrop.get()))
                                         .isPresent()
@@ -105,7 +103,7 @@ final class ShotActions {
                         + words,
                 "",
                 shot,
-                () -> withShot(found -> store.apply(SettingsEdits.setBackdrop(found.id(), backdrop.get()))));
+                () -> withShot(found -> desk.document().apply(SettingsEdits.setBackdrop(found.id(), backdrop.get()))));
     }
 
     private static Optional<Timing> after(Optional<Timing> timing) {
@@ -115,11 +113,11 @@ final class ShotActions {
     }
 
     private void withShot(Consumer<Shot> action) {
-        store.selectedShot().ifPresent(action);
+        desk.cursor().selectedShot().ifPresent(action);
     }
 
     private void ask(Timing timing) {
-        withShot(shot -> overlay.show(new ShotPanel(store, overlay, shot, timing), overlay::close));
+        withShot(shot -> overlay.show(new ShotPanel(desk, overlay, shot, timing), overlay::close));
     }
 
     private void lengthen(int frames) {

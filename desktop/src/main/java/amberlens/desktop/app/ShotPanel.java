@@ -6,9 +6,9 @@ import amberlens.core.edit.ShotEdits.Timing;
 import amberlens.core.model.Shot;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.DialogParts;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.TextField;
@@ -18,7 +18,7 @@ import javafx.scene.layout.VBox;
 
 /** The dialog for the name and the length of a shot, in frames or as a timecode, and what becomes of its move. */
 final class ShotPanel extends VBox {
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
     private final Shot shot;
     private final TextField name = new TextField();
@@ -27,11 +27,11 @@ final class ShotPanel extends VBox {
     private final RadioButton stretch = new RadioButton("Stretch the move with the shot");
     private final Label note = new Label();
 
-    ShotPanel(Store store, Overlay overlay, Shot shot, Timing timing) {
-        this.store = store;
+    ShotPanel(Desk desk, Overlay overlay, Shot shot, Timing timing) {
+        this.desk = desk;
         this.overlay = overlay;
         this.shot = shot;
-        FrameRate rate = store.project().frame().rate();
+        FrameRate rate = desk.document().project().frame().rate();
         name.setText(shot.name());
         name.setId("shot-name");
         length.setText(Timecode.brief(shot.length(), rate));
@@ -63,8 +63,8 @@ final class ShotPanel extends VBox {
 
     private void take() {
         try {
-            int frames =
-                    Timecode.parse(length.getText(), store.project().frame().rate());
+            int frames = Timecode.parse(
+                    length.getText(), desk.document().project().frame().rate());
             if (frames < 1 || frames > Shot.LONGEST) {
                 note.setText("A shot has 1 to " + Shot.LONGEST + " frames.");
                 return;
@@ -72,7 +72,7 @@ final class ShotPanel extends VBox {
             Edit rename = ShotEdits.rename(shot.id(), name.getText().strip());
             Edit resize = ShotEdits.setLength(shot.id(), frames, stretch.isSelected() ? Timing.STRETCH : Timing.KEEP);
             String step = frames == shot.length() ? rename.name() : resize.name();
-            store.apply(Edit.of(step, project -> rename.apply(resize.apply(project))));
+            desk.document().apply(Edit.of(step, project -> rename.apply(resize.apply(project))));
             overlay.close();
         } catch (IllegalArgumentException e) {
             note.setText(e.getMessage());

@@ -11,9 +11,11 @@ import amberlens.core.seal.SealWay;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Subscription;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
@@ -25,7 +27,10 @@ import javafx.scene.layout.Region;
 
 /** The one most useful sentence now, with the action that follows from it. */
 public final class StatusLine extends HBox implements Subscription {
-    private final Store store;
+    private static final DateTimeFormatter TIME =
+            DateTimeFormatter.ofPattern("HH:mm:ss").withZone(ZoneId.systemDefault());
+
+    private final Desk desk;
     private final Services services;
     private final Label sentence = new Label();
     private final Hyperlink action = new Hyperlink();
@@ -33,8 +38,8 @@ public final class StatusLine extends HBox implements Subscription {
     private final Label saved = new Label();
     private final Subscription subscription;
 
-    public StatusLine(Store store, Services services) {
-        this.store = store;
+    public StatusLine(Desk desk, Services services) {
+        this.desk = desk;
         this.services = services;
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
@@ -42,17 +47,19 @@ public final class StatusLine extends HBox implements Subscription {
         sentence.setMinWidth(0);
         action.setId("status-action");
         action.getStyleClass().add("status-action");
+        saved.setId("saved");
+        saved.setMinWidth(Region.USE_PREF_SIZE);
         saved.getStyleClass().add("quiet");
         ways.setId("status-ways");
         ways.getStyleClass().add("status-action");
         ways.setOnAction(_ -> {
             ways.setVisited(false);
-            store.viewing().setSealing(true);
+            desk.tools().setSealing(true);
         });
         getChildren().addAll(sentence, action, ways, gap, saved);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("status-line");
-        subscription = store.subscribe(_ -> refresh());
+        subscription = desk.subscribe(_ -> refresh());
         refresh();
     }
 
@@ -61,20 +68,20 @@ public final class StatusLine extends HBox implements Subscription {
         action.setManaged(false);
         ways.setVisible(false);
         ways.setManaged(false);
-        saved.setText(store.file().isEmpty() ? "Not saved yet" : store.unsaved() ? "Unsaved changes" : "Saved");
-        var shot = store.selectedShot();
-        boolean open = shot.isPresent() && services.facts().open(store.project(), shot.get());
+        saved.setText(state());
+        var shot = desk.cursor().selectedShot();
+        boolean open = shot.isPresent() && services.facts().open(desk.document().project(), shot.get());
         sentence.pseudoClassStateChanged(
                 javafx.css.PseudoClass.getPseudoClass("open"),
-                open && store.message().isEmpty());
-        if (store.viewing().sealing()) {
+                open && desk.message().isEmpty());
+        if (desk.tools().sealing()) {
             sentence.setText("The move is shown as the chosen seal would leave it; nothing is changed yet.");
-        } else if (!store.message().isEmpty()) {
-            sentence.setText(store.message());
-            offer("Dismiss", () -> store.say(""));
+        } else if (!desk.message().isEmpty()) {
+            sentence.setText(desk.message());
+            offer("Dismiss", () -> desk.say(""));
         } else if (shot.isEmpty()) {
             sentence.setText(
-                    store.project().media().isEmpty()
+                    desk.document().project().media().isEmpty()
                             ? "Start by adding pictures to the shelf."
                             : "Double-click a picture to make a shot of it.");
         } else if (open) {
@@ -84,10 +91,21 @@ public final class StatusLine extends HBox implements Subscription {
         }
     }
 
+    private String state() {
+        String file = desk.document().file().isEmpty()
+                ? "Not saved yet"
+                : desk.document().unsaved() ? "Unsaved changes" : "Saved";
+        return file
+                + services.keeping()
+                        .kept()
+                        .map(when -> " · kept safe " + TIME.format(when))
+                        .orElse("");
+    }
+
     private void tellOpen(Shot shot) {
-        EdgeReport report = services.facts().edges(store.project(), shot);
+        EdgeReport report = services.facts().edges(desk.document().project(), shot);
         EdgeReport.OpenSpan span = report.worstSpan().orElseThrow();
-        FrameRate rate = store.project().frame().rate();
+        FrameRate rate = desk.document().project().frame().rate();
         String where = String.format(
                 Locale.ROOT,
                 "Edge opens %s – %s, %s corner, %.0f px at worst:",
@@ -95,13 +113,13 @@ public final class StatusLine extends HBox implements Subscription {
                 Timecode.brief(span.span().to(), rate),
                 span.worst().corner().words(),
                 Math.max(1, -span.worst().framePx()));
-        if (store.showing()) {
+        if (desk.document().showing()) {
             sentence.setText(where.substring(0, where.length() - 1) + ".");
             return;
         }
         ways.setVisible(true);
         ways.setManaged(true);
-        switch (services.facts().seal(store.project(), shot)) {
+        switch (services.facts().seal(desk.document().project(), shot)) {
             case SealResult.Sealed sealed -> {
                 sentence.setText(where);
                 String words = String.format(
@@ -109,11 +127,11 @@ public final class StatusLine extends HBox implements Subscription {
                                 "Seal, %+.1f %% scale",
                                 sealed.cost().scalePercent())
                         + softness(sealed);
-                offer(words, () -> store.apply(SealEdits.accept(shot, SealWay.LIFT, sealed)));
+                offer(words, () -> desk.document().apply(SealEdits.accept(shot, SealWay.LIFT, sealed)));
             }
             case SealResult.Refused refused -> {
                 sentence.setText(where + " " + refused.reason());
-                offer("Go there", () -> store.seekInShot(refused.frame()));
+                offer("Go there", () -> desk.cursor().seekInShot(refused.frame()));
             }
             case SealResult.AlreadySealed _ -> sentence.setText(where);
         }
@@ -143,9 +161,11 @@ public final class StatusLine extends HBox implements Subscription {
 
     /** A calm word about a pan that may judder. */
     private String hurry(Shot shot) {
-        FrameFormat format = store.project().frame();
-        double across =
-                services.facts().pace(store.project(), shot).greatest().crossingSeconds(format.size(), format.rate());
+        FrameFormat format = desk.document().project().frame();
+        double across = services.facts()
+                .pace(desk.document().project(), shot)
+                .greatest()
+                .crossingSeconds(format.size(), format.rate());
         return across < Pace.CALM_CROSSING_SECONDS && format.rate().perSecond() < 40
                 ? String.format(
                         Locale.ROOT,
@@ -155,7 +175,7 @@ public final class StatusLine extends HBox implements Subscription {
     }
 
     private String forMask() {
-        return store.viewing()
+        return desk.tools()
                 .judgedMask()
                 .map(mask -> " for the " + mask.words() + " mask")
                 .orElse("");

@@ -4,12 +4,12 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Action;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.desk.Change;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
+import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.export.ExportQueue;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Change;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Subscription;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -36,7 +36,7 @@ public final class TopBar extends HBox implements Subscription {
     /** What changes nothing here. */
     private static final Set<Change> ONLY_TIME = EnumSet.of(Change.PLAYHEAD, Change.PLAYING, Change.MESSAGE);
 
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final Label project = new Label();
     private final Button frame;
@@ -50,8 +50,8 @@ public final class TopBar extends HBox implements Subscription {
      * @param recent the projects opened lately
      * @param opener opens one of them
      */
-    public TopBar(Store store, Services services, Actions actions, Supplier<List<Path>> recent, Consumer<Path> opener) {
-        this.store = store;
+    public TopBar(Desk desk, Services services, Actions actions, Supplier<List<Path>> recent, Consumer<Path> opener) {
+        this.desk = desk;
         this.services = services;
         project.getStyleClass().add("project-name");
         project.setId("project-name");
@@ -78,8 +78,8 @@ public final class TopBar extends HBox implements Subscription {
         project.setMinWidth(0);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("top-bar");
-        subscription = store.subscribe(changes -> {
-            if (!ONLY_TIME.containsAll(changes)) {
+        subscription = desk.subscribe(changes -> {
+            if (!changes.only(ONLY_TIME)) {
                 refresh();
             }
         });
@@ -139,8 +139,8 @@ public final class TopBar extends HBox implements Subscription {
     }
 
     private void refresh() {
-        Project now = store.project();
-        project.setText(now.name() + (store.unsaved() ? " •" : ""));
+        Project now = desk.document().project();
+        project.setText(now.name() + (desk.document().unsaved() ? " •" : ""));
         frame.setText(now.frameSize().width() + " × " + now.frameSize().height() + " · "
                 + now.frame().rate() + " fps");
         List<Shot> withOpenEdge = openShots();
@@ -170,19 +170,23 @@ public final class TopBar extends HBox implements Subscription {
     }
 
     private List<Shot> openShots() {
-        return store.project().shots().stream()
-                .filter(shot -> services.facts().open(store.project(), shot))
+        return desk.document().project().shots().stream()
+                .filter(shot -> services.facts().open(desk.document().project(), shot))
                 .toList();
     }
 
     private void goToWorst() {
         openShots().stream()
-                .min(Comparator.comparingDouble(shot ->
-                        services.facts().edges(store.project(), shot).worst().framePx()))
+                .min(Comparator.comparingDouble(shot -> services.facts()
+                        .edges(desk.document().project(), shot)
+                        .worst()
+                        .framePx()))
                 .ifPresent(shot -> {
-                    store.select(Selection.shot(shot.id()));
-                    store.seekInShot(
-                            services.facts().edges(store.project(), shot).worstFrame());
+                    desk.cursor().select(Selection.shot(shot.id()));
+                    desk.cursor()
+                            .seekInShot(services.facts()
+                                    .edges(desk.document().project(), shot)
+                                    .worstFrame());
                 });
     }
 

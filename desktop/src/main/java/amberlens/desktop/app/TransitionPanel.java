@@ -7,10 +7,10 @@ import amberlens.core.layering.Fade;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Ease;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Choices;
 import amberlens.desktop.look.FormPanel;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -37,7 +37,7 @@ final class TransitionPanel extends FormPanel {
 
     private static final int USUAL_FRAMES = 25;
 
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
     private final Shot shot;
     private final ComboBox<Way> enter;
@@ -47,17 +47,19 @@ final class TransitionPanel extends FormPanel {
     private final ComboBox<Ease> ease;
     private final TextField colour = new TextField();
 
-    TransitionPanel(Store store, Overlay overlay, Shot shot) {
+    TransitionPanel(Desk desk, Overlay overlay, Shot shot) {
         super("How \"" + shot.name() + "\" comes and goes", "Set", overlay::close);
-        this.store = store;
+        this.desk = desk;
         this.overlay = overlay;
         this.shot = shot;
-        boolean neighbour = LineUpActions.hasNeighbour(store, shot);
+        boolean neighbour = LineUpActions.hasNeighbour(desk, shot);
         List<Way> ways = new ArrayList<>(List.of(Way.CUT, Way.FADE, Way.COLOUR));
         enter = Choices.of(
                 neighbour ? List.of(Way.values()) : List.copyOf(ways),
                 way -> way.words,
-                way(shot.layering().enter(), LayeringEdits.overlap(store.project(), shot) > 0),
+                way(
+                        shot.layering().enter(),
+                        LayeringEdits.overlap(desk.document().project(), shot) > 0),
                 "transition-enter");
         leave = Choices.of(
                 List.copyOf(ways), way -> way.words, way(shot.layering().leave(), false), "transition-leave");
@@ -101,13 +103,14 @@ final class TransitionPanel extends FormPanel {
     private TextField length(Optional<Fade> fade, String id) {
         TextField field = new TextField(Timecode.brief(
                 fade.map(Fade::frames).orElse(USUAL_FRAMES),
-                store.project().frame().rate()));
+                desk.document().project().frame().rate()));
         field.setId(id);
         return field;
     }
 
     private int frames(TextField field) {
-        int frames = Timecode.parse(field.getText(), store.project().frame().rate());
+        int frames = Timecode.parse(
+                field.getText(), desk.document().project().frame().rate());
         if (frames < 1 || frames > shot.length()) {
             throw new IllegalArgumentException(
                     "A fade takes 1 to " + shot.length() + " frames of this shot, not " + frames + ".");
@@ -118,7 +121,7 @@ final class TransitionPanel extends FormPanel {
     @Override
     protected void take() {
         Colour through = Colour.parse(colour.getText().strip());
-        boolean wasDissolve = LayeringEdits.overlap(store.project(), shot) > 0;
+        boolean wasDissolve = LayeringEdits.overlap(desk.document().project(), shot) > 0;
         List<Edit> steps = new ArrayList<>();
         if (wasDissolve && enter.getValue() != Way.DISSOLVE) {
             steps.add(LayeringEdits.dissolve(shot.id(), 0));
@@ -141,7 +144,7 @@ final class TransitionPanel extends FormPanel {
                     default -> Optional.empty();
                 };
         steps.add(LayeringEdits.setLeave(shot.id(), out));
-        store.apply(Edit.all("transition of a shot", steps));
+        desk.document().apply(Edit.all("transition of a shot", steps));
         overlay.close();
     }
 

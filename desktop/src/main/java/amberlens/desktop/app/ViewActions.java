@@ -3,8 +3,8 @@ package amberlens.desktop.app;
 import amberlens.core.geometry.MaskShape;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Viewing;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Tools;
 import amberlens.desktop.table.TablePane;
 import java.util.Locale;
 import java.util.Optional;
@@ -17,9 +17,9 @@ final class ViewActions {
 
     private ViewActions() {}
 
-    static void addTo(Actions actions, Store store, java.util.function.Supplier<TablePane> table) {
-        Viewing viewing = store.viewing();
-        BooleanSupplier shot = () -> store.selectedShot().isPresent();
+    static void addTo(Actions actions, Desk desk, java.util.function.Supplier<TablePane> table) {
+        Tools viewing = desk.tools();
+        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
         actions.add(Menu.VIEW, "view.fit-all", "Table: all framings", "F", shot, () -> table.get()
                 .fitAll());
         actions.add(Menu.VIEW, "view.fit-gate", "Table: the gate", "Shift+F", shot, () -> table.get()
@@ -29,8 +29,10 @@ final class ViewActions {
                 "view.table-moment",
                 "Table: footage now, at its first or at its last frame",
                 "Shift+T",
-                () -> store.selectedShot()
-                        .filter(found -> store.project().mediaOf(found).moves())
+                () -> desk.cursor()
+                        .selectedShot()
+                        .filter(found ->
+                                desk.document().project().mediaOf(found).moves())
                         .isPresent(),
                 () -> viewing.setTableMoment(viewing.tableMoment().next()));
         actions.add(
@@ -48,15 +50,15 @@ final class ViewActions {
                 "First, last and now side by side",
                 "W",
                 shot,
-                () -> viewing.toggle(Viewing.LensShow.ENDS));
+                () -> viewing.toggle(Tools.LensShow.ENDS));
         actions.add(
                 Menu.VIEW,
                 "view.difference",
                 "Difference of two framings",
                 "D",
                 shot,
-                () -> viewing.toggle(Viewing.LensShow.DIFFERENCE));
-        for (Viewing.Guide guide : Viewing.Guide.values()) {
+                () -> viewing.toggle(Tools.LensShow.DIFFERENCE));
+        for (Tools.Guide guide : Tools.Guide.values()) {
             actions.add(
                     Menu.VIEW,
                     "guide." + guide.name().toLowerCase(Locale.ROOT),

@@ -8,17 +8,16 @@ import amberlens.core.motion.Property;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.commands.KeyChanges;
+import amberlens.desktop.desk.Changes;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.NearKey;
+import amberlens.desktop.desk.Selection;
+import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Change;
-import amberlens.desktop.store.NearKey;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Subscription;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
@@ -31,7 +30,7 @@ import javafx.scene.layout.VBox;
 
 /** The pose at the playhead in numbers, and what the next change will do; or the ease of the selected leg. */
 public final class CameraPane extends StackPane implements Subscription {
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final Label willDo = new Label();
     private final Hyperlink goToKey = new Hyperlink();
@@ -42,12 +41,12 @@ public final class CameraPane extends StackPane implements Subscription {
     private final LegPanel leg;
     private final Subscription subscription;
 
-    public CameraPane(Store store, Services services, Actions actions, Overlay overlay) {
-        this.store = store;
+    public CameraPane(Desk desk, Services services, Actions actions, Overlay overlay) {
+        this.desk = desk;
         this.services = services;
-        leg = new LegPanel(store, actions);
-        opacity = new LayerRow(store, overlay, Property.OPACITY);
-        speed = new LayerRow(store, overlay, Property.SPEED);
+        leg = new LegPanel(desk, actions);
+        opacity = new LayerRow(desk, overlay, Property.OPACITY);
+        speed = new LayerRow(desk, overlay, Property.SPEED);
         Label title = new Label("Camera");
         title.getStyleClass().add("view-title");
         willDo.getStyleClass().add("will-do");
@@ -63,7 +62,7 @@ public final class CameraPane extends StackPane implements Subscription {
         heading.getStyleClass().add("view-heading");
         pose = new VBox(heading);
         for (Property property : Property.OF_POSE) {
-            PropertyRow row = new PropertyRow(store, overlay, property);
+            PropertyRow row = new PropertyRow(desk, overlay, property);
             rows.put(property, row);
             pose.getChildren().add(row);
         }
@@ -72,12 +71,15 @@ public final class CameraPane extends StackPane implements Subscription {
         getChildren().addAll(pose, leg);
         getStyleClass().add("camera-pane");
         setMinHeight(0);
-        subscription = store.subscribe(this::changed);
-        changed(Set.of(Change.PROJECT));
+        subscription = desk.subscribe(this::changed);
+        changed(Changes.EVERYTHING);
     }
 
-    private void changed(Set<Change> changes) {
-        Optional<Shot> shot = store.selectedShot();
+    private void changed(Changes changes) {
+        if (!changes.concern(desk.cursor().selection().shotId())) {
+            return;
+        }
+        Optional<Shot> shot = desk.cursor().selectedShot();
         pose.setDisable(shot.isEmpty());
         Optional<Selection.LegFrom> legFrom = legFrom(shot);
         leg.setVisible(legFrom.isPresent());
@@ -87,11 +89,11 @@ public final class CameraPane extends StackPane implements Subscription {
             goToKey.setVisible(false);
             return;
         }
-        legFrom.ifPresent(
-                from -> leg.show(shot.get(), from, store.project().frame().rate()));
-        int frame = store.shotFrame();
+        legFrom.ifPresent(from ->
+                leg.show(shot.get(), from, desk.document().project().frame().rate()));
+        int frame = desk.cursor().shotFrame();
         Pose now = shot.get().camera().at(frame);
-        var judged = services.facts().judged(store.project(), shot.get());
+        var judged = services.facts().judged(desk.document().project(), shot.get());
         rows.forEach((property, row) -> row.show(
                 shot.get(),
                 frame,
@@ -102,21 +104,21 @@ public final class CameraPane extends StackPane implements Subscription {
                         frame,
                         now,
                         judged,
-                        store.project().frame())));
+                        desk.document().project().frame())));
         opacity.show(shot.get(), frame);
         speed.show(shot.get(), frame);
         announce(shot.get(), frame);
     }
 
     private Optional<Selection.LegFrom> legFrom(Optional<Shot> shot) {
-        return shot.isPresent() && store.selection().part() instanceof Selection.LegFrom from
+        return shot.isPresent() && desk.cursor().selection().part() instanceof Selection.LegFrom from
                 ? Optional.of(from)
                 : Optional.empty();
     }
 
     /** Says what a change would do, before it is made. */
     private void announce(Shot shot, int frame) {
-        String time = Timecode.brief(frame, store.project().frame().rate());
+        String time = Timecode.brief(frame, desk.document().project().frame().rate());
         boolean animated = shot.camera().channels().stream().anyMatch(Channel::animated);
         boolean onKey = shot.camera().keyFrames().contains(frame);
         int number = Framings.numberAt(shot.camera(), frame);
@@ -128,19 +130,20 @@ public final class CameraPane extends StackPane implements Subscription {
                         : onKey
                                 ? (number > 0 ? "sets framing " + number : "sets the key at " + time)
                                 : "adds a framing or key at " + time;
-        willDo.setText(store.insideShot() ? outcome : "goes to " + time + ", then " + outcome);
+        willDo.setText(desk.cursor().insideShot() ? outcome : "goes to " + time + ", then " + outcome);
         Optional<Integer> near = NearKey.of(shot, frame);
-        boolean automatic = store.preferences().toNearKeys();
+        boolean automatic = desk.preferences().toNearKeys();
         if (automatic && near.isPresent()) {
             willDo.setText("goes to the key at "
-                    + Timecode.brief(near.get(), store.project().frame().rate()) + " and sets it");
+                    + Timecode.brief(
+                            near.get(), desk.document().project().frame().rate()) + " and sets it");
         }
         goToKey.setVisible(near.isPresent() && !automatic);
         goToKey.setManaged(near.isPresent() && !automatic);
         near.ifPresent(key -> {
             goToKey.setText("go to key at "
-                    + Timecode.brief(key, store.project().frame().rate()));
-            goToKey.setOnAction(_ -> store.seekInShot(key));
+                    + Timecode.brief(key, desk.document().project().frame().rate()));
+            goToKey.setOnAction(_ -> desk.cursor().seekInShot(key));
         });
     }
 

@@ -2,8 +2,8 @@ package amberlens.desktop.camera;
 
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Property;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Icons;
-import amberlens.desktop.store.Store;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -13,19 +13,19 @@ import org.kordamp.ikonli.feather.Feather;
 
 /** Two buttons that go to the previous and the next key of a property. */
 final class KeySteps extends HBox {
-    private final Store store;
+    private final Desk desk;
     private final Property property;
     private final Button previous = Icons.button(Feather.CHEVRON_LEFT, "");
     private final Button next = Icons.button(Feather.CHEVRON_RIGHT, "");
 
-    KeySteps(Store store, Property property) {
-        this.store = store;
+    KeySteps(Desk desk, Property property) {
+        this.desk = desk;
         this.property = property;
         String word = property.word().toLowerCase(Locale.ROOT);
         Icons.name(previous, "Previous key of " + word);
         Icons.name(next, "Next key of " + word);
-        previous.setOnAction(_ -> beside(-1).ifPresent(store::seekInShot));
-        next.setOnAction(_ -> beside(1).ifPresent(store::seekInShot));
+        previous.setOnAction(_ -> beside(-1).ifPresent(desk.cursor()::seekInShot));
+        next.setOnAction(_ -> beside(1).ifPresent(desk.cursor()::seekInShot));
         getChildren().addAll(previous, next);
     }
 
@@ -35,11 +35,11 @@ final class KeySteps extends HBox {
     }
 
     private Optional<Integer> beside(int direction) {
-        List<Integer> frames = store.selectedShot().stream()
+        List<Integer> frames = desk.cursor().selectedShot().stream()
                 .flatMap(shot -> shot.camera().channel(property).keys().stream())
                 .map(Key::at)
                 .toList();
-        int now = store.shotFrame();
+        int now = desk.cursor().shotFrame();
         return direction < 0
                 ? frames.stream().filter(at -> at < now).reduce((_, later) -> later)
                 : frames.stream().filter(at -> at > now).findFirst();

@@ -5,10 +5,10 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Property;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Icons;
 import amberlens.desktop.look.NumberField;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -22,7 +22,7 @@ import org.kordamp.ikonli.feather.Feather;
 final class LayerRow extends HBox {
     private static final double FULL = 100;
 
-    private final Store store;
+    private final Desk desk;
     private final Property property;
     private final PropertyBead bead;
     private final NumberField number;
@@ -32,11 +32,11 @@ final class LayerRow extends HBox {
     /**
      * @param property opacity or speed
      */
-    LayerRow(Store store, Overlay overlay, Property property) {
-        this.store = store;
+    LayerRow(Desk desk, Overlay overlay, Property property) {
+        this.desk = desk;
         this.property = property;
         String word = property.word().toLowerCase(Locale.ROOT);
-        bead = new PropertyBead(store, overlay, Lane.of(property));
+        bead = new PropertyBead(desk, overlay, Lane.of(property));
         HBox beads = new HBox(bead);
         beads.getStyleClass().add("beads");
         beads.setAlignment(Pos.CENTER);
@@ -50,7 +50,7 @@ final class LayerRow extends HBox {
         HBox numbers = new HBox(3, number, unit);
         numbers.setAlignment(Pos.CENTER_LEFT);
         numbers.getStyleClass().add("numbers");
-        steps = new KeySteps(store, property);
+        steps = new KeySteps(desk, property);
         Button reset = Icons.button(Feather.ROTATE_CCW, "");
         Icons.name(reset, "Reset " + word + " to 100 %");
         reset.setId("reset-" + word);
@@ -78,15 +78,14 @@ final class LayerRow extends HBox {
     }
 
     private void set(double percent) {
-        store.enterShot();
-        store.selectedShot()
-                .ifPresent(
-                        shot -> store.apply(CameraEdits.setPercent(shot.id(), property, store.shotFrame(), percent)));
+        desk.cursor().enterShot();
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .apply(CameraEdits.setPercent(shot.id(), property, desk.cursor().shotFrame(), percent)));
     }
 
     /** Shows a shot's property at a frame. */
     void show(Shot shot, int frame) {
-        boolean footage = store.project().mediaOf(shot).moves();
+        boolean footage = desk.document().project().mediaOf(shot).moves();
         boolean inset = shot.track() > 1 || !shot.fillsFrame() || shot.camera().translucent();
         setVisible(property == Property.SPEED ? footage : inset);
         bead.show(shot, frame);
@@ -105,7 +104,8 @@ final class LayerRow extends HBox {
     }
 
     private String speed(Shot shot, int frame) {
-        return store.project()
+        return desk.document()
+                .project()
                 .sourceTime(shot)
                 .map(time -> String.format(
                         Locale.ROOT,

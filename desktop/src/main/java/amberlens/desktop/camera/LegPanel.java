@@ -14,9 +14,9 @@ import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.commands.KeyChanges;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.EaseGlyph;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -36,7 +36,7 @@ import javafx.scene.layout.VBox;
 
 /** The selected leg: its ease from small drawn curves or set apart per end, even zoom, and the bend of its path. */
 final class LegPanel extends VBox {
-    private final Store store;
+    private final Desk desk;
     private final KeyChanges changes;
     private final Label heading = new Label();
     private final Label duration = new Label();
@@ -48,18 +48,18 @@ final class LegPanel extends VBox {
     private final Button same = new Button("Same for all properties");
     private Selection.LegFrom from = new Selection.LegFrom(0);
 
-    LegPanel(Store store, Actions actions) {
-        this.store = store;
-        changes = new KeyChanges(store);
+    LegPanel(Desk desk, Actions actions) {
+        this.desk = desk;
+        changes = new KeyChanges(desk);
         leave = new StrengthSlider(
-                "Leave", "leave", store, (camera, strength) -> KeyEases.leaving(camera, keys(), strength));
+                "Leave", "leave", desk, (camera, strength) -> KeyEases.leaving(camera, keys(), strength));
         arrive = new StrengthSlider(
-                "Arrive", "arrive", store, (camera, strength) -> KeyEases.arriving(camera, keys(), strength));
+                "Arrive", "arrive", desk, (camera, strength) -> KeyEases.arriving(camera, keys(), strength));
         heading.getStyleClass().add("view-title");
         Hyperlink back = new Hyperlink("Back to the pose");
         back.getStyleClass().add("go-to-key");
         back.setId("leg-back");
-        back.setOnAction(_ -> store.select(new Selection.Nothing()));
+        back.setOnAction(_ -> desk.cursor().select(new Selection.Nothing()));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         duration.getStyleClass().add("quiet");
@@ -112,13 +112,13 @@ final class LegPanel extends VBox {
     }
 
     private KeySet keys() {
-        return store.selectedKeys();
+        return desk.cursor().selectedKeys();
     }
 
     private void sameForAll() {
-        store.selectedShot().ifPresent(shot -> {
+        desk.cursor().selectedShot().ifPresent(shot -> {
             Leg leg = leg(shot);
-            store.select(new Selection.LegFrom(from.frame()));
+            desk.cursor().select(new Selection.LegFrom(from.frame()));
             changes.setLeg(leg);
         });
     }

@@ -3,7 +3,7 @@ package amberlens.desktop.camera;
 import amberlens.core.edit.CameraEdits;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import java.util.Locale;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
@@ -13,14 +13,14 @@ import org.jspecify.annotations.Nullable;
 final class NumberDragging {
     private static final double THRESHOLD = 3;
 
-    private final Store store;
+    private final Desk desk;
     private final Property property;
     private @Nullable Pose start;
     private double pressX;
     private boolean dragging;
 
-    NumberDragging(Store store, Label handle, Property property) {
-        this.store = store;
+    NumberDragging(Desk desk, Label handle, Property property) {
+        this.desk = desk;
         this.property = property;
         handle.setOnMousePressed(this::pressed);
         handle.setOnMouseDragged(this::dragged);
@@ -28,7 +28,7 @@ final class NumberDragging {
     }
 
     private void pressed(MouseEvent event) {
-        start = store.pose().orElse(null);
+        start = desk.cursor().pose().orElse(null);
         pressX = event.getScreenX();
     }
 
@@ -38,7 +38,7 @@ final class NumberDragging {
             return;
         }
         if (!dragging) {
-            store.enterShot();
+            desk.cursor().enterShot();
             dragging = true;
         }
         double step =
@@ -48,18 +48,19 @@ final class NumberDragging {
         if (property == Property.SCALE) {
             value = Math.max(0.1, value);
         }
-        boolean linked = store.selectedShot()
+        boolean linked = desk.cursor()
+                .selectedShot()
                 .map(shot -> shot.camera().channel(property).axes().isEmpty())
                 .orElse(true);
         Pose pose = CameraEdits.withNumber(start, property, part, value, linked);
         String name = "change of " + property.word().toLowerCase(Locale.ROOT);
-        store.selectedShot()
-                .ifPresent(shot -> store.show(CameraEdits.setPose(name, shot.id(), store.shotFrame(), pose)));
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .show(CameraEdits.setPose(name, shot.id(), desk.cursor().shotFrame(), pose)));
     }
 
     private void released() {
         if (dragging) {
-            store.commit();
+            desk.document().commit();
         }
         dragging = false;
         start = null;

@@ -4,9 +4,9 @@ import amberlens.core.edit.CameraEdits;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Lane;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Icons;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import java.util.List;
 import java.util.Locale;
 import javafx.css.PseudoClass;
@@ -18,12 +18,12 @@ final class PropertyBead extends Button {
     private static final PseudoClass ON_KEY = PseudoClass.getPseudoClass("on-key");
     private static final PseudoClass ANIMATED = PseudoClass.getPseudoClass("animated");
 
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
     private final Lane lane;
 
-    PropertyBead(Store store, Overlay overlay, Lane lane) {
-        this.store = store;
+    PropertyBead(Desk desk, Overlay overlay, Lane lane) {
+        this.desk = desk;
         this.overlay = overlay;
         this.lane = lane;
         getStyleClass().add("bead");
@@ -46,13 +46,15 @@ final class PropertyBead extends Button {
     }
 
     private void toggle() {
-        store.enterShot();
-        store.selectedShot().ifPresent(shot -> {
+        desk.cursor().enterShot();
+        desk.cursor().selectedShot().ifPresent(shot -> {
             Channel<?> channel = shot.camera().channel(lane);
             if (channel.animated()) {
                 ask(shot, channel);
             } else {
-                store.apply(CameraEdits.animate(shot.id(), lane, store.shotFrame()));
+                desk.document()
+                        .apply(CameraEdits.animate(
+                                shot.id(), lane, desk.cursor().shotFrame()));
             }
         });
     }
@@ -60,8 +62,8 @@ final class PropertyBead extends Button {
     /** A single key is given up without a question: its value stays everywhere. */
     private void ask(Shot shot, Channel<?> channel) {
         int keys = channel.keys().size();
-        int frame = store.shotFrame();
-        Runnable keepThis = () -> store.apply(CameraEdits.makeConstant(shot.id(), lane, frame));
+        int frame = desk.cursor().shotFrame();
+        Runnable keepThis = () -> desk.document().apply(CameraEdits.makeConstant(shot.id(), lane, frame));
         if (keys == 1) {
             keepThis.run();
             return;
@@ -74,10 +76,8 @@ final class PropertyBead extends Button {
                         + " keys go. Which value remains? (To put the keys aside without losing them, mute them.)",
                 List.of(
                         new Overlay.Answer("The value at the playhead", true, keepThis),
-                        new Overlay.Answer(
-                                "The value of the first key",
-                                false,
-                                () -> store.apply(CameraEdits.makeConstant(shot.id(), lane, first))),
+                        new Overlay.Answer("The value of the first key", false, () -> desk.document()
+                                .apply(CameraEdits.makeConstant(shot.id(), lane, first))),
                         new Overlay.Answer("Cancel", false, () -> {})));
     }
 }

@@ -9,9 +9,9 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Unit;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
+import amberlens.desktop.desk.Unit;
 import java.util.Locale;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
@@ -25,11 +25,11 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** What else can be done with a property: mute, unlink, units, select its keys. */
 final class PropertyMenu extends MenuButton {
-    private final Store store;
+    private final Desk desk;
     private final Property property;
 
-    PropertyMenu(Store store, Property property) {
-        this.store = store;
+    PropertyMenu(Desk desk, Property property) {
+        this.desk = desk;
         this.property = property;
         String word = property.word().toLowerCase(Locale.ROOT);
         setId("more-" + word);
@@ -43,14 +43,15 @@ final class PropertyMenu extends MenuButton {
 
     private void fill() {
         getItems().clear();
-        store.selectedShot().ifPresent(shot -> {
+        desk.cursor().selectedShot().ifPresent(shot -> {
             Channel<?> channel = shot.camera().channel(property);
             CheckMenuItem muted = new CheckMenuItem("Mute the keys");
             muted.setId("mute-" + word());
             muted.setSelected(channel.muted());
             muted.setDisable(!channel.animated());
-            muted.setOnAction(
-                    _ -> store.apply(CameraEdits.mute(shot.id(), property, !channel.muted(), store.shotFrame())));
+            muted.setOnAction(_ -> desk.document()
+                    .apply(CameraEdits.mute(
+                            shot.id(), property, !channel.muted(), desk.cursor().shotFrame())));
             getItems().add(muted);
             if (channel.kind().parts() == 2) {
                 getItems().add(unlink(shot, channel));
@@ -58,8 +59,9 @@ final class PropertyMenu extends MenuButton {
             MenuItem select = new MenuItem("Select all its keys");
             select.setId("select-" + word());
             select.setDisable(!channel.animated());
-            select.setOnAction(_ -> store.select(new Selection.Keys(
-                    KeySet.where(shot.camera(), key -> key.lane().property() == property))));
+            select.setOnAction(_ -> desk.cursor()
+                    .select(new Selection.Keys(
+                            KeySet.where(shot.camera(), key -> key.lane().property() == property))));
             getItems().add(select);
             if (property == Property.ANCHOR) {
                 getItems().add(anchors(shot));
@@ -72,7 +74,7 @@ final class PropertyMenu extends MenuButton {
     private Menu anchors(Shot shot) {
         Menu menu = new Menu("Put the anchor on");
         menu.setId("anchor-places");
-        Size picture = store.project().mediaOf(shot).size();
+        Size picture = desk.document().project().mediaOf(shot).size();
         for (AnchorPlace place : AnchorPlace.values()) {
             MenuItem item = new MenuItem("The " + place.words());
             item.setId("anchor-" + place.name().toLowerCase(Locale.ROOT).replace('_', '-'));
@@ -88,10 +90,12 @@ final class PropertyMenu extends MenuButton {
     }
 
     private void anchor(PicturePoint at) {
-        store.enterShot();
-        store.selectedShot().ifPresent(shot -> {
-            Pose moved = shot.camera().at(store.shotFrame()).withAnchorInPlace(at);
-            store.apply(CameraEdits.setPose("place of the anchor", shot.id(), store.shotFrame(), moved));
+        desk.cursor().enterShot();
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            Pose moved = shot.camera().at(desk.cursor().shotFrame()).withAnchorInPlace(at);
+            desk.document()
+                    .apply(CameraEdits.setPose(
+                            "place of the anchor", shot.id(), desk.cursor().shotFrame(), moved));
         });
     }
 
@@ -102,9 +106,9 @@ final class PropertyMenu extends MenuButton {
         item.setSelected(linked);
         item.setOnAction(_ -> {
             try {
-                store.apply(CameraEdits.setLinked(shot.id(), property, !linked));
+                desk.document().apply(CameraEdits.setLinked(shot.id(), property, !linked));
             } catch (IllegalArgumentException e) {
-                store.say("Not unlinked: " + e.getMessage() + ".");
+                desk.say("Not unlinked: " + e.getMessage() + ".");
             }
         });
         return item;
@@ -118,8 +122,8 @@ final class PropertyMenu extends MenuButton {
         for (Unit unit : Unit.all(property)) {
             RadioMenuItem item = new RadioMenuItem("In " + unit.words());
             item.setId("unit-" + unit.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-            item.setSelected(store.preferences().unit(property) == unit);
-            item.setOnAction(_ -> store.prefer(to -> to.setUnit(unit)));
+            item.setSelected(desk.preferences().unit(property) == unit);
+            item.setOnAction(_ -> desk.prefer(to -> to.setUnit(unit)));
             getItems().add(item);
         }
     }

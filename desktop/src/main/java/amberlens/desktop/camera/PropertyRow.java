@@ -9,11 +9,11 @@ import amberlens.core.motion.Lane;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Unit;
 import amberlens.desktop.look.Icons;
 import amberlens.desktop.look.NumberField;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Unit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -31,7 +31,7 @@ import org.kordamp.ikonli.feather.Feather;
 final class PropertyRow extends HBox {
     private static final PseudoClass MUTED = PseudoClass.getPseudoClass("muted");
 
-    private final Store store;
+    private final Desk desk;
     private final Property property;
     private final HBox beads = new HBox();
     private final PropertyBead whole;
@@ -43,16 +43,16 @@ final class PropertyRow extends HBox {
     private final Button reset = Icons.button(Feather.ROTATE_CCW, "");
     private final Label follows = new Label();
 
-    PropertyRow(Store store, Overlay overlay, Property property) {
-        this.store = store;
+    PropertyRow(Desk desk, Overlay overlay, Property property) {
+        this.desk = desk;
         this.property = property;
         String word = property.word().toLowerCase(Locale.ROOT);
-        whole = new PropertyBead(store, overlay, Lane.of(property));
+        whole = new PropertyBead(desk, overlay, Lane.of(property));
         axes = property == Property.ROTATION
                 ? List.of()
                 : List.of(
-                        new PropertyBead(store, overlay, new Lane(property, Axis.X)),
-                        new PropertyBead(store, overlay, new Lane(property, Axis.Y)));
+                        new PropertyBead(desk, overlay, new Lane(property, Axis.X)),
+                        new PropertyBead(desk, overlay, new Lane(property, Axis.Y)));
         boolean pair = property == Property.POSITION || property == Property.ANCHOR;
         first = field(
                 0, (pair ? "Horizontal " + word : property.word()) + ": type a number or a sum, arrow keys change it");
@@ -60,7 +60,7 @@ final class PropertyRow extends HBox {
         first.setId("camera-" + word + (pair ? "-x" : ""));
         second.setId("camera-" + word + "-y");
         Icons.name(reset, "Reset " + word + " to neutral");
-        steps = new KeySteps(store, property);
+        steps = new KeySteps(desk, property);
         reset.setOnAction(_ -> reset());
         reset.setId("reset-" + word);
         follows.getStyleClass().add("follows");
@@ -69,7 +69,7 @@ final class PropertyRow extends HBox {
         beads.getStyleClass().add("beads");
         beads.setAlignment(Pos.CENTER);
         beads.getChildren().setAll(whole);
-        getChildren().addAll(beads, name(word), numbers(), steps, reset, new PropertyMenu(store, property), follows);
+        getChildren().addAll(beads, name(word), numbers(), steps, reset, new PropertyMenu(desk, property), follows);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("property-row");
     }
@@ -79,7 +79,7 @@ final class PropertyRow extends HBox {
         name.getStyleClass().add("property-name");
         name.setTooltip(new Tooltip("Drag left or right to change the " + word));
         name.setCursor(Cursor.H_RESIZE);
-        new NumberDragging(store, name, property);
+        new NumberDragging(desk, name, property);
         return name;
     }
 
@@ -110,17 +110,18 @@ final class PropertyRow extends HBox {
     }
 
     private Size picture() {
-        return store.selectedShot()
-                .map(shot -> store.project().mediaOf(shot).size())
-                .orElse(store.project().frameSize());
+        return desk.cursor()
+                .selectedShot()
+                .map(shot -> desk.document().project().mediaOf(shot).size())
+                .orElse(desk.document().project().frameSize());
     }
 
     private Unit unit() {
-        return store.preferences().unit(property);
+        return desk.preferences().unit(property);
     }
 
     private double held(int part, double shown) {
-        return unit().held(shown, part, picture(), store.project().frameSize());
+        return unit().held(shown, part, picture(), desk.document().project().frameSize());
     }
 
     private double shown(Pose pose, int part) {
@@ -128,14 +129,14 @@ final class PropertyRow extends HBox {
                         PropertyNumbers.of(pose, property, part),
                         part,
                         picture(),
-                        store.project().frameSize());
+                        desk.document().project().frameSize());
     }
 
     private void change(int part, double shown) {
         double value = held(part, shown);
-        store.enterShot();
-        store.selectedShot().ifPresent(shot -> {
-            Pose pose = shot.camera().at(store.shotFrame());
+        desk.cursor().enterShot();
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            Pose pose = shot.camera().at(desk.cursor().shotFrame());
             boolean linked = shot.camera().channel(property).axes().isEmpty();
             Pose wanted = CameraEdits.withNumber(pose, property, part, value, linked);
             set("change of " + property.word().toLowerCase(Locale.ROOT), wanted);
@@ -145,30 +146,30 @@ final class PropertyRow extends HBox {
 
     /** Says so when keep inside has stopped a number short. */
     private void tellWhenKept(Pose wanted) {
-        Optional<Pose> now = store.pose();
+        Optional<Pose> now = desk.cursor().pose();
         boolean kept = now.isPresent()
                 && (Math.abs(PropertyNumbers.of(now.get(), property, 0) - PropertyNumbers.of(wanted, property, 0))
                                 > 1e-9
                         || now.get().position().distance(wanted.position()) > 1e-9);
         if (kept) {
-            store.say("Kept inside: " + property.word().toLowerCase(Locale.ROOT)
+            desk.say("Kept inside: " + property.word().toLowerCase(Locale.ROOT)
                     + " goes as far as the picture reaches. Zoom in for more room, or switch Keep inside off (I).");
         }
     }
 
     private void reset() {
-        store.enterShot();
-        store.selectedShot().ifPresent(shot -> {
-            Pose neutral = Pose.neutral(picture(), store.project().frameSize());
+        desk.cursor().enterShot();
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            Pose neutral = Pose.neutral(picture(), desk.document().project().frameSize());
             set(
                     "reset of " + property.word().toLowerCase(Locale.ROOT),
-                    CameraEdits.reset(shot.camera().at(store.shotFrame()), property, neutral));
+                    CameraEdits.reset(shot.camera().at(desk.cursor().shotFrame()), property, neutral));
         });
     }
 
     private void set(String name, Pose pose) {
-        store.selectedShot()
-                .ifPresent(shot -> store.apply(CameraEdits.setPose(name, shot.id(), store.shotFrame(), pose)));
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .apply(CameraEdits.setPose(name, shot.id(), desk.cursor().shotFrame(), pose)));
     }
 
     /** Shows a shot's property at a frame. */

@@ -4,7 +4,7 @@ import amberlens.core.edit.Edit;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import javafx.geometry.Pos;
@@ -20,15 +20,15 @@ final class StrengthSlider extends HBox {
         CameraTrack at(CameraTrack camera, double strength);
     }
 
-    private final Store store;
+    private final Desk desk;
     private final String word;
     private final Change change;
     private final Slider slider = new Slider(0, 100, 0);
     private final Label percent = new Label();
     private boolean showing;
 
-    StrengthSlider(String name, String word, Store store, Change change) {
-        this.store = store;
+    StrengthSlider(String name, String word, Desk desk, Change change) {
+        this.desk = desk;
         this.word = word;
         this.change = change;
         Label label = new Label(name);
@@ -41,8 +41,8 @@ final class StrengthSlider extends HBox {
         percent.getStyleClass().add("unit");
         percent.setMinWidth(40);
         slider.valueProperty().addListener((_, _, now) -> moved(now.doubleValue()));
-        slider.setOnMouseReleased(_ -> store.commit());
-        slider.setOnKeyReleased(_ -> store.commit());
+        slider.setOnMouseReleased(_ -> desk.document().commit());
+        slider.setOnKeyReleased(_ -> desk.document().commit());
         getChildren().addAll(label, slider, percent);
         setSpacing(6);
         setAlignment(Pos.CENTER_LEFT);
@@ -52,9 +52,10 @@ final class StrengthSlider extends HBox {
         if (showing) {
             return;
         }
-        store.settled()
-                .shot(store.selection().shotId().orElse(""))
-                .ifPresent(shot -> store.show(edit(shot, Math.round(now) / 100.0)));
+        desk.document()
+                .settled()
+                .shot(desk.cursor().selection().shotId().orElse(""))
+                .ifPresent(shot -> desk.document().show(edit(shot, Math.round(now) / 100.0)));
     }
 
     private Edit edit(Shot shot, double strength) {

@@ -1,25 +1,25 @@
 package amberlens.desktop.commands;
 
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Gesture;
-import amberlens.desktop.store.Store;
 import javafx.scene.input.MouseEvent;
 
 /** A drag that shows an edit while it goes on: dropped it is a step of the history, cancelled it never was. */
 public abstract class EditDrag implements Gesture {
     /** What the edit is shown in. */
-    protected final Store store;
+    protected final Desk desk;
 
-    protected EditDrag(Store store) {
-        this.store = store;
+    protected EditDrag(Desk desk) {
+        this.desk = desk;
     }
 
     @Override
     public void drop(MouseEvent event) {
-        store.commit();
+        desk.document().commit();
     }
 
     @Override
     public void cancel() {
-        store.cancel();
+        desk.document().cancel();
     }
 }

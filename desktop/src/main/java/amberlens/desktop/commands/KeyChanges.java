@@ -17,18 +17,18 @@ import amberlens.core.motion.Framings;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /** Choosing keys, and what they hold: eases, glide, path, reset, mute, deletion. */
 public final class KeyChanges {
-    private final Store store;
+    private final Desk desk;
 
-    public KeyChanges(Store store) {
-        this.store = store;
+    public KeyChanges(Desk desk) {
+        this.desk = desk;
     }
 
     public void selectAll() {
@@ -37,39 +37,47 @@ public final class KeyChanges {
 
     /** All keys at the playhead. */
     public void selectAtPlayhead() {
-        select(shot -> KeySet.at(shot.camera(), store.shotFrame()));
+        select(shot -> KeySet.at(shot.camera(), desk.cursor().shotFrame()));
     }
 
     private void select(Function<Shot, KeySet> choice) {
-        store.selectedShot().map(choice).ifPresent(this::select);
+        desk.cursor().selectedShot().map(choice).ifPresent(this::select);
     }
 
     /** Selects keys; none at all is nothing. */
     public void select(KeySet keys) {
-        store.select(keys.isEmpty() ? new Selection.Nothing() : new Selection.Keys(keys));
+        desk.cursor().select(keys.isEmpty() ? new Selection.Nothing() : new Selection.Keys(keys));
     }
 
     /** Deletes the selected part of the shot: keys, framing or marker. */
     public void delete() {
-        store.selectedShot().ifPresent(shot -> {
-            switch (store.selection().part()) {
-                case Selection.Framing framing -> store.apply(FramingEdits.delete(shot.id(), framing.frame()));
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            switch (desk.cursor().selection().part()) {
+                case Selection.Framing framing ->
+                    desk.document().apply(FramingEdits.delete(shot.id(), framing.frame()));
                 case Selection.Keys keys ->
-                    store.apply(ShotEdits.setCamera(
-                            KeyWords.of("deletion", keys.keys()),
-                            shot.id(),
-                            KeyOrder.deleted(shot.camera(), keys.keys(), store.shotFrame())));
+                    desk.document()
+                            .apply(ShotEdits.setCamera(
+                                    KeyWords.of("deletion", keys.keys()),
+                                    shot.id(),
+                                    KeyOrder.deleted(
+                                            shot.camera(),
+                                            keys.keys(),
+                                            desk.cursor().shotFrame())));
                 case Selection.MarkerAt marker ->
-                    store.apply(MarkerEdits.delete(
-                            marker.onLineUp() ? Optional.empty() : Optional.of(shot.id()), marker.frame()));
+                    desk.document()
+                            .apply(MarkerEdits.delete(
+                                    marker.onLineUp() ? Optional.empty() : Optional.of(shot.id()), marker.frame()));
                 case Selection.LegFrom _ ->
-                    store.say("A leg goes when one of its framings goes; select a framing to delete it.");
+                    desk.say("A leg goes when one of its framings goes; select a framing to delete it.");
                 case Selection.Nothing _ ->
-                    store.apply(LineUpEdits.delete(
-                            store.selection().shots(), store.preferences().laying()));
+                    desk.document()
+                            .apply(LineUpEdits.delete(
+                                    desk.cursor().selection().shots(),
+                                    desk.preferences().laying()));
             }
-            if (!(store.selection().part() instanceof Selection.LegFrom)) {
-                store.select(new Selection.Nothing());
+            if (!(desk.cursor().selection().part() instanceof Selection.LegFrom)) {
+                desk.cursor().select(new Selection.Nothing());
             }
         });
     }
@@ -81,20 +89,21 @@ public final class KeyChanges {
 
     /** The keys an ease is for: those selected, or those of the framing before the playhead. */
     public KeySet easeKeys() {
-        KeySet selected = store.selectedKeys();
+        KeySet selected = desk.cursor().selectedKeys();
         if (!selected.isEmpty()) {
             return selected;
         }
-        return store.selectedShot()
-                .flatMap(shot ->
-                        Framings.before(shot.camera(), store.shotFrame()).map(frame -> KeySet.at(shot.camera(), frame)))
+        return desk.cursor()
+                .selectedShot()
+                .flatMap(shot -> Framings.before(shot.camera(), desk.cursor().shotFrame())
+                        .map(frame -> KeySet.at(shot.camera(), frame)))
                 .orElse(KeySet.NONE);
     }
 
     /** Eases every leg of the selected keys, or of the whole move, gently at both ends. */
     public void gentleEverywhere() {
-        store.selectedShot().ifPresent(shot -> {
-            KeySet selected = store.selectedKeys();
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            KeySet selected = desk.cursor().selectedKeys();
             KeySet keys = selected.isEmpty() ? KeySet.all(shot.camera()) : selected;
             changeKeys("gentle eases", camera -> KeyEases.withLeg(camera, keys, Ease.GENTLE_BOTH.leg()));
         });
@@ -102,13 +111,16 @@ public final class KeyChanges {
 
     /** One glide through the selected framings, or through all. */
     public void glide() {
-        store.selectedShot().ifPresent(shot -> {
-            KeySet selected = store.selectedKeys();
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            KeySet selected = desk.cursor().selectedKeys();
             KeySet keys = selected.frames().length < 2 ? KeySet.all(shot.camera()) : selected;
             changeKeys(
                     "one glide",
                     camera -> Glide.through(
-                            camera, keys.first(), keys.last(), store.project().frameSize()));
+                            camera,
+                            keys.first(),
+                            keys.last(),
+                            desk.document().project().frameSize()));
         });
     }
 
@@ -127,35 +139,35 @@ public final class KeyChanges {
 
     /** Curves or straightens the path of a leg. */
     public void setCurved(int frame, boolean curved) {
-        store.selectedShot()
-                .ifPresent(shot -> store.apply(
-                        curved ? PathEdits.curve(shot.id(), frame) : PathEdits.straighten(shot.id(), frame)));
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .apply(curved ? PathEdits.curve(shot.id(), frame) : PathEdits.straighten(shot.id(), frame)));
     }
 
     /** The neutral pose as the framing at the playhead. */
     public void resetFraming() {
-        store.enterShot();
-        store.selectedShot()
-                .ifPresent(shot -> store.apply(
-                        CameraEdits.setFraming("reset of a framing", shot.id(), store.shotFrame(), neutral(shot))));
+        desk.cursor().enterShot();
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .apply(CameraEdits.setFraming(
+                        "reset of a framing", shot.id(), desk.cursor().shotFrame(), neutral(shot))));
     }
 
     /** The neutral pose without any keys. */
     public void resetMove() {
-        store.selectedShot()
-                .ifPresent(shot -> store.apply(
-                        ShotEdits.setCamera("reset of the move", shot.id(), CameraTrack.still(neutral(shot)))));
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .apply(ShotEdits.setCamera("reset of the move", shot.id(), CameraTrack.still(neutral(shot)))));
     }
 
     private Pose neutral(Shot shot) {
         return Pose.neutral(
-                store.project().mediaOf(shot).size(), store.project().frameSize());
+                desk.document().project().mediaOf(shot).size(),
+                desk.document().project().frameSize());
     }
 
     /** Puts all keys of the move aside, or lets them work again. */
     public void toggleMute() {
-        store.selectedShot()
-                .ifPresent(shot -> store.apply(CameraEdits.muteAll(shot.id(), !anyMuted(shot), store.shotFrame())));
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .apply(CameraEdits.muteAll(
+                        shot.id(), !anyMuted(shot), desk.cursor().shotFrame())));
     }
 
     /** Whether some keys of a shot are put aside. */
@@ -164,7 +176,7 @@ public final class KeyChanges {
     }
 
     private void changeKeys(String name, UnaryOperator<CameraTrack> change) {
-        store.selectedShot()
-                .ifPresent(shot -> store.apply(ShotEdits.setCamera(name, shot.id(), change.apply(shot.camera()))));
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .apply(ShotEdits.setCamera(name, shot.id(), change.apply(shot.camera()))));
     }
 }

@@ -12,9 +12,9 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
 import amberlens.project.ClipText;
 import java.util.List;
 import java.util.Map;
@@ -25,49 +25,52 @@ import javafx.scene.input.DataFormat;
 
 /** Copy, cut and paste of keys, framings and moves through the system clipboard. */
 public final class KeyClipboard {
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
 
-    public KeyClipboard(Store store, Overlay overlay) {
-        this.store = store;
+    public KeyClipboard(Desk desk, Overlay overlay) {
+        this.desk = desk;
         this.overlay = overlay;
     }
 
     /** Copies the selected keys or the selected framing. */
     public void copy() {
-        KeySet keys = store.selectedKeys();
+        KeySet keys = desk.cursor().selectedKeys();
         if (keys.isEmpty()) {
-            store.say("Select keys or a framing to copy; Copy the move takes all of it.");
+            desk.say("Select keys or a framing to copy; Copy the move takes all of it.");
             return;
         }
-        boolean framing = store.selection().part() instanceof Selection.Framing;
+        boolean framing = desk.cursor().selection().part() instanceof Selection.Framing;
         copy(framing ? KeyClip.What.FRAMING : KeyClip.What.KEYS, keys);
     }
 
     /** Copies the whole move of the selected shot. */
     public void copyMove() {
-        store.selectedShot().ifPresent(shot -> copy(KeyClip.What.MOVE, KeySet.all(shot.camera())));
+        desk.cursor().selectedShot().ifPresent(shot -> copy(KeyClip.What.MOVE, KeySet.all(shot.camera())));
     }
 
     private void copy(KeyClip.What what, KeySet keys) {
-        store.selectedShot().ifPresent(shot -> {
-            Size picture = store.project().mediaOf(shot).size();
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            Size picture = desk.document().project().mediaOf(shot).size();
             KeyClip clip = KeyClip.of(
-                    what, shot.camera(), keys, picture, store.project().frameSize());
+                    what,
+                    shot.camera(),
+                    keys,
+                    picture,
+                    desk.document().project().frameSize());
             Clipboard.getSystemClipboard().setContent(Map.of(DataFormat.PLAIN_TEXT, ClipText.write(clip)));
         });
     }
 
     /** Copies the selected keys and deletes them. */
     public void cut() {
-        KeySet keys = store.selectedKeys();
+        KeySet keys = desk.cursor().selectedKeys();
         copy();
-        store.selectedShot()
-                .filter(_ -> !keys.isEmpty())
-                .ifPresent(shot -> store.apply(ShotEdits.setCamera(
+        desk.cursor().selectedShot().filter(_ -> !keys.isEmpty()).ifPresent(shot -> desk.document()
+                .apply(ShotEdits.setCamera(
                         KeyWords.of("cut", keys),
                         shot.id(),
-                        KeyOrder.deleted(shot.camera(), keys, store.shotFrame()))));
+                        KeyOrder.deleted(shot.camera(), keys, desk.cursor().shotFrame()))));
     }
 
     /** Pastes into the selected shots: at the playhead in the shown one, in the others where it was copied. */
@@ -77,27 +80,28 @@ public final class KeyClipboard {
             KeyClip clip = ClipText.read(text == null ? "" : text);
             List<Shot> targets = targets();
             if (targets.isEmpty()) {
-                store.say("Select the shot to paste into.");
+                desk.say("Select the shot to paste into.");
             } else if (how != Pasting.EASES && targets.stream().anyMatch(shot -> fits(clip, shot))) {
                 askHow(clip, how, targets);
             } else {
                 paste(clip, how, targets, false);
             }
         } catch (FileProblem e) {
-            store.say(String.valueOf(e.getMessage()));
+            desk.say(String.valueOf(e.getMessage()));
         }
     }
 
     private List<Shot> targets() {
-        Set<String> selected = store.selection().shots();
-        return store.project().shots().stream()
+        Set<String> selected = desk.cursor().selection().shots();
+        return desk.document().project().shots().stream()
                 .filter(shot -> selected.contains(shot.id()))
                 .toList();
     }
 
     private boolean fits(KeyClip clip, Shot shot) {
         return clip.needsFitting(
-                store.project().mediaOf(shot).size(), store.project().frameSize());
+                desk.document().project().mediaOf(shot).size(),
+                desk.document().project().frameSize());
     }
 
     private void askHow(KeyClip clip, Pasting how, List<Shot> targets) {
@@ -112,18 +116,18 @@ public final class KeyClipboard {
     }
 
     private void paste(KeyClip clip, Pasting how, List<Shot> targets, boolean sameLook) {
-        String shown = store.selection().shotId().orElse("");
-        int playhead = store.shotFrame();
+        String shown = desk.cursor().selection().shotId().orElse("");
+        int playhead = desk.cursor().shotFrame();
         boolean replaces = how == Pasting.ALL && clip.what() == KeyClip.What.MOVE;
         boolean apart = clip.camera().position().axes().isPresent();
         if (apart
                 && !replaces
                 && targets.stream().anyMatch(shot -> shot.camera().position().bent())) {
-            store.say("Not pasted: the copied axes are unlinked, but the path here is curved; make it straight first.");
+            desk.say("Not pasted: the copied axes are unlinked, but the path here is curved; make it straight first.");
             return;
         }
         Set<String> ids = targets.stream().map(Shot::id).collect(Collectors.toSet());
-        store.apply(Edit.of(how.words(), project -> {
+        desk.document().apply(Edit.of(how.words(), project -> {
             Project changed = project;
             for (String id : ids) {
                 changed = changed.mapShot(id, shot -> {
@@ -142,13 +146,13 @@ public final class KeyClipboard {
     }
 
     private void selectPasted(KeyClip clip, int playhead) {
-        store.selectedShot().ifPresent(shot -> {
+        desk.cursor().selectedShot().ifPresent(shot -> {
             KeySet pasted = KeySet.where(
                     shot.camera(),
                     key -> clip.properties().contains(key.lane().property())
                             && clip.camera().channel(key.lane().property()).keys().stream()
                                     .anyMatch(copied -> copied.at() + playhead == key.at()));
-            store.select(pasted.isEmpty() ? new Selection.Nothing() : new Selection.Keys(pasted));
+            desk.cursor().select(pasted.isEmpty() ? new Selection.Nothing() : new Selection.Keys(pasted));
         });
     }
 }

@@ -8,18 +8,18 @@ import amberlens.core.model.Marker;
 import amberlens.core.model.Shot;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Function;
 
 /** The selected keys in time: nudge, align, reverse, exact times. */
 public final class KeyTiming {
-    private final Store store;
+    private final Desk desk;
 
-    public KeyTiming(Store store) {
-        this.store = store;
+    public KeyTiming(Desk desk) {
+        this.desk = desk;
     }
 
     /** Moves the keys by some frames, as far as they can go. */
@@ -29,18 +29,19 @@ public final class KeyTiming {
 
     /** In every lane the first of its selected keys goes to the playhead, the others with it. */
     public void alignToPlayhead() {
-        retime("alignment", moves -> moves.firstAt(store.shotFrame()));
+        retime("alignment", moves -> moves.firstAt(desk.cursor().shotFrame()));
     }
 
     /** Likewise to the marker of the shot nearest to the keys. */
     public void alignToMarker() {
-        KeySet keys = store.selectedKeys();
-        store.selectedShot()
+        KeySet keys = desk.cursor().selectedKeys();
+        desk.cursor()
+                .selectedShot()
                 .flatMap(shot -> shot.markers().stream()
                         .min(Comparator.comparingInt((Marker marker) -> Math.abs(marker.at() - keys.first()))))
                 .ifPresentOrElse(
                         marker -> retime("alignment", moves -> moves.firstAt(marker.at())),
-                        () -> store.say("This shot has no marker yet; press M to set one at the playhead."));
+                        () -> desk.say("This shot has no marker yet; press M to set one at the playhead."));
     }
 
     /** In every lane the last of its selected keys goes to the last frame, the others with it. */
@@ -59,12 +60,12 @@ public final class KeyTiming {
      * @return why it was refused, if it was
      */
     public Optional<String> setTime(String typed) {
-        Optional<Shot> shot = store.selectedShot();
-        KeySet keys = store.selectedKeys();
+        Optional<Shot> shot = desk.cursor().selectedShot();
+        KeySet keys = desk.cursor().selectedKeys();
         if (shot.isEmpty() || keys.isEmpty()) {
             return Optional.of("no key is selected");
         }
-        FrameRate rate = store.project().frame().rate();
+        FrameRate rate = desk.document().project().frame().rate();
         try {
             int frame = TypedTime.read(typed, keys.first(), rate);
             int last = shot.get().lastFrame() - (keys.last() - keys.first());
@@ -89,7 +90,7 @@ public final class KeyTiming {
 
     private Retiming moves(Shot shot, KeySet keys) {
         return new Retiming(
-                shot.camera(), keys, shot.lastFrame(), store.preferences().neighbours());
+                shot.camera(), keys, shot.lastFrame(), desk.preferences().neighbours());
     }
 
     private interface OnKeys {
@@ -97,16 +98,17 @@ public final class KeyTiming {
     }
 
     private void with(OnKeys action) {
-        KeySet keys = store.selectedKeys();
-        store.selectedShot().filter(_ -> !keys.isEmpty()).ifPresent(shot -> action.act(shot, keys));
+        KeySet keys = desk.cursor().selectedKeys();
+        desk.cursor().selectedShot().filter(_ -> !keys.isEmpty()).ifPresent(shot -> action.act(shot, keys));
     }
 
     private void changed(String name, Shot shot, Retiming.Moved moved) {
-        Selection.Part part = store.selection().part();
-        store.apply(ShotEdits.setCamera(name, shot.id(), moved.camera()));
-        store.select(
-                part instanceof Selection.Framing
-                        ? new Selection.Framing(moved.keys().first())
-                        : new Selection.Keys(moved.keys()));
+        Selection.Part part = desk.cursor().selection().part();
+        desk.document().apply(ShotEdits.setCamera(name, shot.id(), moved.camera()));
+        desk.cursor()
+                .select(
+                        part instanceof Selection.Framing
+                                ? new Selection.Framing(moved.keys().first())
+                                : new Selection.Keys(moved.keys()));
     }
 }

@@ -3,18 +3,18 @@ package amberlens.desktop.commands;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.edit.ShotEdits.Timing;
 import amberlens.core.model.Shot;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Overlay;
-import amberlens.desktop.store.Store;
 import java.util.List;
 import java.util.Optional;
 
 /** Changes the length of a shot. The first time that a move is concerned it asks what shall happen to it, and remembers. */
 public final class ShotLength {
-    private final Store store;
+    private final Desk desk;
     private final Overlay overlay;
 
-    public ShotLength(Store store, Overlay overlay) {
-        this.store = store;
+    public ShotLength(Desk desk, Overlay overlay) {
+        this.desk = desk;
         this.overlay = overlay;
     }
 
@@ -26,8 +26,8 @@ public final class ShotLength {
         }
         if (!moves) {
             set(shot, length, Timing.KEEP);
-        } else if (store.preferences().lengthTiming().isPresent()) {
-            set(shot, length, store.preferences().lengthTiming().get());
+        } else if (desk.preferences().lengthTiming().isPresent()) {
+            set(shot, length, desk.preferences().lengthTiming().get());
         } else {
             ask(shot, length);
         }
@@ -35,7 +35,7 @@ public final class ShotLength {
 
     /** Gives a shot a length, whatever was chosen before. */
     public void set(Shot shot, int length, Timing timing) {
-        store.apply(ShotEdits.setLength(shot.id(), Math.clamp(length, 1, Shot.LONGEST), timing));
+        desk.document().apply(ShotEdits.setLength(shot.id(), Math.clamp(length, 1, Shot.LONGEST), timing));
     }
 
     private void ask(Shot shot, int length) {
@@ -51,7 +51,7 @@ public final class ShotLength {
 
     private Overlay.Answer answer(String words, boolean main, Shot shot, int length, Timing timing) {
         return new Overlay.Answer(words, main, () -> {
-            store.prefer(to -> to.setLengthTiming(Optional.of(timing)));
+            desk.prefer(to -> to.setLengthTiming(Optional.of(timing)));
             set(shot, length, timing);
         });
     }

@@ -8,8 +8,8 @@ import amberlens.core.model.Shot;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Choices;
-import amberlens.desktop.store.Store;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportSettings;
@@ -70,10 +70,10 @@ final class ExportForm extends GridPane {
     private final CheckBox onlyChanged = new CheckBox("Only what has changed since it was last exported");
     private final TextField destination = new TextField();
 
-    ExportForm(Store store, Path proposed, Function<ExportFormat, Optional<Path>> browse) {
-        project = store.project();
-        selected = store.selectedShot();
-        chosen = store.selection().shots();
+    ExportForm(Desk desk, Path proposed, Function<ExportFormat, Optional<Path>> browse) {
+        project = desk.document().project();
+        selected = desk.cursor().selectedShot();
+        chosen = desk.cursor().selection().shots();
         getStyleClass().add("form");
         range = Choices.of(List.of(Range.values()), choice -> choice.words, Range.LINE_UP, "export-range");
         range.setOnAction(_ -> showRange());

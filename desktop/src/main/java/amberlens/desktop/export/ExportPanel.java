@@ -1,8 +1,8 @@
 package amberlens.desktop.export;
 
 import amberlens.core.model.FileProblem;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.DialogParts;
-import amberlens.desktop.store.Store;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
@@ -29,7 +29,7 @@ public final class ExportPanel extends VBox {
      * @param showQueue shows the queue in its place
      */
     public ExportPanel(
-            Store store,
+            Desk desk,
             ExportQueue queue,
             Path proposed,
             Function<ExportFormat, Optional<Path>> browse,
@@ -37,7 +37,7 @@ public final class ExportPanel extends VBox {
             Runnable showQueue) {
         this.queue = queue;
         this.showQueue = showQueue;
-        form = new ExportForm(store, proposed, browse);
+        form = new ExportForm(desk, proposed, browse);
         note.setWrapText(true);
         note.setMaxWidth(520);
         note.getStyleClass().add("problem");

@@ -1,9 +1,9 @@
 package amberlens.desktop.export;
 
+import amberlens.desktop.desk.Change;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.look.DialogParts;
-import amberlens.desktop.store.Change;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Subscription;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -33,7 +33,7 @@ public final class QueuePanel extends VBox implements Subscription {
     /**
      * @param close closes the panel
      */
-    public QueuePanel(Store store, ExportQueue queue, Runnable close) {
+    public QueuePanel(Desk desk, ExportQueue queue, Runnable close) {
         this.queue = queue;
         ScrollPane scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
@@ -56,7 +56,7 @@ public final class QueuePanel extends VBox implements Subscription {
         setSpacing(14);
         getChildren().addAll(DialogParts.title("Exports"), scroll, foot);
         setId("queue-panel");
-        subscription = store.subscribe(changes -> {
+        subscription = desk.subscribe(changes -> {
             if (changes.contains(Change.EXPORTS)) {
                 refresh();
             }

@@ -3,8 +3,8 @@ package amberlens.desktop.handling;
 import amberlens.core.edit.FramingEdits;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.desktop.commands.EditDrag;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import java.util.List;
 import java.util.function.Function;
 import javafx.scene.input.MouseEvent;
@@ -17,12 +17,12 @@ public final class FramingsDrag extends EditDrag {
     private final Function<MouseEvent, PicturePoint> pointer;
 
     public FramingsDrag(
-            Store store,
+            Desk desk,
             List<Integer> frames,
             int held,
             PicturePoint grabbed,
             Function<MouseEvent, PicturePoint> pointer) {
-        super(store);
+        super(desk);
         this.frames = List.copyOf(frames);
         this.held = held;
         this.grabbed = grabbed;
@@ -41,14 +41,15 @@ public final class FramingsDrag extends EditDrag {
         }
         double x = dx;
         double y = dy;
-        store.selectedShot().ifPresent(shot -> store.show(FramingEdits.moveOver(shot.id(), frames, x, y)));
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .show(FramingEdits.moveOver(shot.id(), frames, x, y)));
     }
 
     @Override
     public void click(MouseEvent event) {
         if (!event.isShiftDown()) {
-            store.select(new Selection.Framing(held));
-            store.seekInShot(held);
+            desk.cursor().select(new Selection.Framing(held));
+            desk.cursor().seekInShot(held);
         }
     }
 }

@@ -7,8 +7,8 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Pose;
 import amberlens.desktop.commands.EditDrag;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -30,12 +30,12 @@ public final class PoseDrag extends EditDrag {
      * @param sourcePxPerScreenPx how far a screen pixel reaches on the picture
      */
     public PoseDrag(
-            Store store,
+            Desk desk,
             GateGesture change,
             Optional<Integer> framing,
             Function<MouseEvent, PicturePoint> pointer,
             double sourcePxPerScreenPx) {
-        super(store);
+        super(desk);
         this.change = change;
         this.framing = framing;
         this.pointer = pointer;
@@ -45,25 +45,27 @@ public final class PoseDrag extends EditDrag {
     @Override
     public void drag(MouseEvent event) {
         if (framing.isEmpty()) {
-            store.enterShot();
+            desk.cursor().enterShot();
         }
-        Shot shot = store.selectedShot().orElseThrow();
+        Shot shot = desk.cursor().selectedShot().orElseThrow();
         Pose wanted = change.at(pointer.apply(event), event.isShiftDown(), event.isAltDown());
-        boolean snaps = store.preferences().snapping() && !event.isShortcutDown();
+        boolean snaps = desk.preferences().snapping() && !event.isShortcutDown();
         PoseSnap.Snapped snapped = snaps ? snapped(shot, wanted) : new PoseSnap.Snapped(wanted, List.of());
-        store.viewing().setSnapLines(snapped.lines());
+        desk.tools().setSnapLines(snapped.lines());
         String name = framing.isPresent() ? "move of a framing" : change.name();
-        store.show(CameraEdits.setFraming(name, shot.id(), framing.orElse(store.shotFrame()), snapped.pose()));
+        desk.document()
+                .show(CameraEdits.setFraming(
+                        name, shot.id(), framing.orElse(desk.cursor().shotFrame()), snapped.pose()));
     }
 
     private PoseSnap.Snapped snapped(Shot shot, Pose wanted) {
-        Size frame = store.project().frameSize();
-        int own = framing.orElse(store.shotFrame());
+        Size frame = desk.document().project().frameSize();
+        int own = framing.orElse(desk.cursor().shotFrame());
         List<PicturePoint> others = Framings.of(shot.camera()).stream()
                 .filter(at -> at != own)
                 .map(at -> shot.camera().at(at).gateCentre(frame))
                 .toList();
-        var snap = new PoseSnap(store.project().judged(shot), others, SNAP * sourcePxPerScreenPx);
+        var snap = new PoseSnap(desk.document().project().judged(shot), others, SNAP * sourcePxPerScreenPx);
         return switch (change) {
             case GateGesture.Move move -> snap.moved(move.start(), wanted);
             case GateGesture.Turn turn -> snap.turned(wanted, turn.start());
@@ -73,21 +75,21 @@ public final class PoseDrag extends EditDrag {
 
     @Override
     public void drop(MouseEvent event) {
-        store.viewing().setSnapLines(List.of());
+        desk.tools().setSnapLines(List.of());
         super.drop(event);
     }
 
     @Override
     public void cancel() {
-        store.viewing().setSnapLines(List.of());
+        desk.tools().setSnapLines(List.of());
         super.cancel();
     }
 
     @Override
     public void click(MouseEvent event) {
         framing.ifPresent(frame -> {
-            store.select(new Selection.Framing(frame));
-            store.seekInShot(frame);
+            desk.cursor().select(new Selection.Framing(frame));
+            desk.cursor().seekInShot(frame);
         });
     }
 }

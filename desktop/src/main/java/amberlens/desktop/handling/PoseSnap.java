@@ -5,7 +5,7 @@ import amberlens.core.edges.Judged;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
-import amberlens.desktop.store.Viewing;
+import amberlens.desktop.desk.Tools;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +18,7 @@ public final class PoseSnap {
     private static final double TURN_DEGREES = 1;
 
     /** A pose that may have snapped, with the lines it snapped to. */
-    public record Snapped(Pose pose, List<Viewing.Line> lines) {}
+    public record Snapped(Pose pose, List<Tools.Line> lines) {}
 
     /** A value that something can snap to, and the line to draw for it. */
     private record Place(double centre, double line) {}
@@ -66,9 +66,9 @@ public final class PoseSnap {
                         top + sides.bottom(),
                         began.y(),
                         others.stream().map(PicturePoint::y).toList()));
-        List<Viewing.Line> lines = new ArrayList<>();
-        column.ifPresent(found -> lines.add(new Viewing.Line(true, found.line())));
-        row.ifPresent(found -> lines.add(new Viewing.Line(false, found.line())));
+        List<Tools.Line> lines = new ArrayList<>();
+        column.ifPresent(found -> lines.add(new Tools.Line(true, found.line())));
+        row.ifPresent(found -> lines.add(new Tools.Line(false, found.line())));
         var to = new PicturePoint(
                 column.map(Place::centre).orElse(centre.x()),
                 row.map(Place::centre).orElse(centre.y()));

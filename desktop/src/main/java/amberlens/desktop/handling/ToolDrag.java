@@ -9,33 +9,33 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
 import amberlens.core.ready.Place;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Tools;
+import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.look.Gesture;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Viewing;
-import amberlens.desktop.store.Viewing.Tool;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.input.MouseEvent;
 
 /** A line or box drawn on the picture with a tool in hand, which is put away afterwards; or a click that puts a point. */
 public final class ToolDrag implements Gesture {
-    private final Store store;
+    private final Desk desk;
     private final Tool tool;
     private final PicturePoint from;
     private final Function<MouseEvent, PicturePoint> pointer;
 
-    public ToolDrag(Store store, PicturePoint from, Function<MouseEvent, PicturePoint> pointer) {
-        this.store = store;
+    public ToolDrag(Desk desk, PicturePoint from, Function<MouseEvent, PicturePoint> pointer) {
+        this.desk = desk;
         this.from = from;
         this.pointer = pointer;
-        tool = store.viewing().tool();
+        tool = desk.tools().tool();
     }
 
     @Override
     public void drag(MouseEvent event) {
         boolean box = tool != Tool.LEVEL;
         if (tool != Tool.SUBJECT) {
-            store.viewing().setDrawn(Optional.of(new Viewing.Drawn(from, pointer.apply(event), box)));
+            desk.tools().setDrawn(Optional.of(new Tools.Drawn(from, pointer.apply(event), box)));
         }
     }
 
@@ -49,15 +49,15 @@ public final class ToolDrag implements Gesture {
         if (tool == Tool.SUBJECT) {
             putSubject(to);
         } else {
-            store.enterShot();
-            store.selectedShot().ifPresent(shot -> aim(shot, to));
+            desk.cursor().enterShot();
+            desk.cursor().selectedShot().ifPresent(shot -> aim(shot, to));
         }
-        store.viewing().take(Tool.HAND);
+        desk.tools().take(Tool.HAND);
     }
 
     private void aim(Shot shot, PicturePoint to) {
-        Pose pose = shot.camera().at(store.shotFrame());
-        Size frame = store.project().frameSize();
+        Pose pose = shot.camera().at(desk.cursor().shotFrame());
+        Size frame = desk.document().project().frameSize();
         try {
             Pose aimed =
                     switch (tool) {
@@ -66,33 +66,35 @@ public final class ToolDrag implements Gesture {
                         default -> FrameThis.COVERING.pose(pose, from, to, frame);
                     };
             String name = tool == Tool.LEVEL ? "levelling" : "framing of a box";
-            store.apply(CameraEdits.setFraming(name, shot.id(), store.shotFrame(), aimed));
+            desk.document()
+                    .apply(CameraEdits.setFraming(name, shot.id(), desk.cursor().shotFrame(), aimed));
         } catch (IllegalArgumentException e) {
-            store.say("Not done: " + e.getMessage() + ".");
+            desk.say("Not done: " + e.getMessage() + ".");
         }
     }
 
     private void pick(Place place) {
-        boolean first = store.viewing().firstPlace().isEmpty();
-        store.viewing().pick(place);
+        boolean first = desk.tools().firstPlace().isEmpty();
+        desk.tools().pick(place);
         if (first) {
-            store.say("And where to? Click the second point, or draw the second box.");
+            desk.say("And where to? Click the second point, or draw the second box.");
         }
     }
 
     private void putSubject(PicturePoint at) {
-        store.selectedShot().ifPresent(shot -> store.apply(SettingsEdits.setSubject(shot.id(), Optional.of(at))));
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .apply(SettingsEdits.setSubject(shot.id(), Optional.of(at))));
     }
 
     @Override
     public void click(MouseEvent event) {
         if (tool == Tool.SUBJECT) {
             putSubject(from);
-            store.viewing().take(Tool.HAND);
+            desk.tools().take(Tool.HAND);
         } else if (tool == Tool.PLACES) {
             pick(Place.point(from));
         } else {
-            store.say(
+            desk.say(
                     tool == Tool.LEVEL
                             ? "Draw a line along the horizon to level by."
                             : "Draw a box for the gate to take.");
@@ -101,6 +103,6 @@ public final class ToolDrag implements Gesture {
 
     @Override
     public void cancel() {
-        store.viewing().take(Tool.HAND);
+        desk.tools().take(Tool.HAND);
     }
 }

@@ -4,7 +4,7 @@ import amberlens.core.edit.CameraEdits;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.scene.input.ScrollEvent;
@@ -16,12 +16,12 @@ public final class WheelZoom {
     private static final double LEAST = 0.01;
     private static final Duration REST = Duration.millis(500);
 
-    private final Store store;
+    private final Desk desk;
     private final PauseTransition resting = new PauseTransition(REST);
 
-    public WheelZoom(Store store) {
-        this.store = store;
-        resting.setOnFinished(_ -> store.commit());
+    public WheelZoom(Desk desk) {
+        this.desk = desk;
+        resting.setOnFinished(_ -> desk.document().commit());
     }
 
     /** How much larger a turn of the wheel makes things. */
@@ -31,13 +31,13 @@ public final class WheelZoom {
 
     /** Zooms the pose at the playhead about a frame point. */
     public void by(double factor, FramePoint about, String name) {
-        store.enterShot();
-        Pose pose = store.pose().orElseThrow();
+        desk.cursor().enterShot();
+        Pose pose = desk.cursor().pose().orElseThrow();
         double larger = Math.max(pose.scale().x(), pose.scale().y());
         if (larger * factor <= Scale.LARGEST && larger * factor >= LEAST) {
             Pose zoomed = pose.zoomedAbout(about, factor);
-            store.selectedShot()
-                    .ifPresent(shot -> store.show(CameraEdits.setFraming(name, shot.id(), store.shotFrame(), zoomed)));
+            desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                    .show(CameraEdits.setFraming(name, shot.id(), desk.cursor().shotFrame(), zoomed)));
             resting.playFromStart();
         }
     }
@@ -46,7 +46,7 @@ public final class WheelZoom {
     public void rest() {
         if (resting.getStatus() == Animation.Status.RUNNING) {
             resting.stop();
-            store.commit();
+            desk.document().commit();
         }
     }
 }

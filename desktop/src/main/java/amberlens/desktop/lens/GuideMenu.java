@@ -1,8 +1,8 @@
 package amberlens.desktop.lens;
 
 import amberlens.core.geometry.MaskShape;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Viewing;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Tools;
 import java.util.Optional;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
@@ -17,7 +17,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class GuideMenu extends MenuButton {
     private final LensSurface surface;
 
-    GuideMenu(Store store, LensSurface surface) {
+    GuideMenu(Desk desk, LensSurface surface) {
         this.surface = surface;
         setId("guides");
         setGraphic(new FontIcon(Feather.GRID));
@@ -25,16 +25,16 @@ final class GuideMenu extends MenuButton {
         setAccessibleText("Guides and masks");
         getStyleClass().addAll("icon-button", "guide-menu");
         getItems().add(new MenuItem());
-        setOnShowing(_ -> fill(store.viewing()));
+        setOnShowing(_ -> fill(desk.tools()));
     }
 
-    private void fill(Viewing viewing) {
+    private void fill(Tools viewing) {
         CheckMenuItem handles = new CheckMenuItem("Handles: zoom, turn and anchor of the picture");
         handles.setId("lens-handles");
         handles.setSelected(surface.showsHandles());
         handles.setOnAction(_ -> surface.setHandles(handles.isSelected()));
         getItems().setAll(handles, new SeparatorMenuItem());
-        for (Viewing.Guide guide : Viewing.Guide.values()) {
+        for (Tools.Guide guide : Tools.Guide.values()) {
             CheckMenuItem item = new CheckMenuItem(guide.words());
             item.setSelected(viewing.shows(guide));
             item.setOnAction(_ -> viewing.toggle(guide));
@@ -52,7 +52,7 @@ final class GuideMenu extends MenuButton {
         getItems().addAll(new SeparatorMenuItem(), judged);
     }
 
-    private static RadioMenuItem mask(Viewing viewing, Optional<MaskShape> shape, String words) {
+    private static RadioMenuItem mask(Tools viewing, Optional<MaskShape> shape, String words) {
         RadioMenuItem item = new RadioMenuItem(words);
         item.setSelected(viewing.mask().equals(shape));
         item.setOnAction(_ -> viewing.setMask(shape));

@@ -4,18 +4,18 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.MaskShape;
 import amberlens.core.geometry.SafeArea;
 import amberlens.core.geometry.Size;
+import amberlens.desktop.desk.Tools;
+import amberlens.desktop.desk.Tools.Guide;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
-import amberlens.desktop.store.Viewing;
-import amberlens.desktop.store.Viewing.Guide;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Paints lines over the output: thirds, centre, diagonals, safe areas, and the mask of another delivery. */
 final class GuidePainter {
     private GuidePainter() {}
 
-    static void paint(GraphicsContext pen, Viewing viewing, LensView view) {
+    static void paint(GraphicsContext pen, Tools viewing, LensView view) {
         viewing.mask().ifPresent(mask -> mask(pen, mask, viewing.judgingMask(), view));
         pen.setLineWidth(1);
         for (boolean shade : new boolean[] {true, false}) {
@@ -27,7 +27,7 @@ final class GuidePainter {
         }
     }
 
-    private static void lines(GraphicsContext pen, Viewing viewing, LensView view) {
+    private static void lines(GraphicsContext pen, Tools viewing, LensView view) {
         Size frame = view.frame();
         double w = frame.width();
         double h = frame.height();

@@ -6,8 +6,8 @@ import amberlens.core.geometry.PicturePoint;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.desktop.commands.EditDrag;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.handling.Pivot;
-import amberlens.desktop.store.Store;
 import javafx.scene.input.MouseEvent;
 
 /**
@@ -24,30 +24,36 @@ final class HandleDrag extends EditDrag {
     private final FramePoint grabbed;
     private final boolean linked;
 
-    HandleDrag(Store store, LensSurface surface, LensHandle handle, MouseEvent press) {
-        super(store);
+    HandleDrag(Desk desk, LensSurface surface, LensHandle handle, MouseEvent press) {
+        super(desk);
         this.surface = surface;
         this.handle = handle;
-        start = store.pose().orElseThrow();
+        start = desk.cursor().pose().orElseThrow();
         grabbed = surface.toFrame(press.getX(), press.getY());
-        linked = store.selectedShot().orElseThrow().camera().scale().axes().isEmpty();
+        linked = desk.cursor()
+                .selectedShot()
+                .orElseThrow()
+                .camera()
+                .scale()
+                .axes()
+                .isEmpty();
     }
 
     @Override
     public void drag(MouseEvent event) {
-        store.enterShot();
+        desk.cursor().enterShot();
         FramePoint now = surface.toFrame(event.getX(), event.getY());
         FramePoint pivot = event.isAltDown()
-                ? store.project().frameSize().centre()
-                : Pivot.of(start, store.project().frameSize());
+                ? desk.document().project().frameSize().centre()
+                : Pivot.of(start, desk.document().project().frameSize());
         Pose pose =
                 switch (handle) {
                     case ANCHOR -> anchored(now, event.isAltDown());
                     case TURN -> turned(now, pivot, event.isShiftDown());
                     default -> zoomed(now, pivot);
                 };
-        store.selectedShot()
-                .ifPresent(shot -> store.show(CameraEdits.setFraming(name(), shot.id(), store.shotFrame(), pose)));
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .show(CameraEdits.setFraming(name(), shot.id(), desk.cursor().shotFrame(), pose)));
     }
 
     private String name() {

@@ -4,14 +4,14 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.handling.ToolDrag;
 import amberlens.desktop.handling.WheelZoom;
 import amberlens.desktop.look.Gesture;
 import amberlens.desktop.look.Gestures;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.path.PathGripDrag;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Viewing.Tool;
 import java.util.Arrays;
 import java.util.Optional;
 import javafx.scene.input.MouseEvent;
@@ -25,14 +25,14 @@ import javafx.scene.input.ZoomEvent;
 final class LensHands {
     private static final double REACH = 8;
 
-    private final Store store;
+    private final Desk desk;
     private final LensSurface surface;
     private final WheelZoom zooming;
 
-    LensHands(Store store, LensSurface surface) {
-        this.store = store;
+    LensHands(Desk desk, LensSurface surface) {
+        this.desk = desk;
         this.surface = surface;
-        zooming = new WheelZoom(store);
+        zooming = new WheelZoom(desk);
         new Gestures(surface, this::choose);
         surface.addEventHandler(ScrollEvent.SCROLL, this::scrolled);
         surface.addEventHandler(ZoomEvent.ZOOM, event -> zoom(event.getZoomFactor(), event.getX(), event.getY()));
@@ -40,33 +40,33 @@ final class LensHands {
 
     private Optional<? extends Gesture> choose(MouseEvent press) {
         zooming.rest();
-        Optional<Shot> shot = store.selectedShot();
+        Optional<Shot> shot = desk.cursor().selectedShot();
         if (shot.isEmpty()) {
             return Optional.empty();
         }
-        Pose pose = shot.get().camera().at(store.shotFrame());
-        if (surface.isClose() && (store.viewing().tool() == Tool.HAND || !surface.isSingle())) {
+        Pose pose = shot.get().camera().at(desk.cursor().shotFrame());
+        if (surface.isClose() && (desk.tools().tool() == Tool.HAND || !surface.isSingle())) {
             return Optional.of(new LensPan(surface, press));
         }
-        if (store.viewing().tool() != Tool.HAND) {
-            return Optional.of(new ToolDrag(store, onPicture(pose, press), event -> onPicture(pose, event)));
+        if (desk.tools().tool() != Tool.HAND) {
+            return Optional.of(new ToolDrag(desk, onPicture(pose, press), event -> onPicture(pose, event)));
         }
         Optional<PathGrip> grip = surface.showsPath()
-                ? PathGrip.of(store, shot.get()).stream()
+                ? PathGrip.of(desk, shot.get()).stream()
                         .filter(found -> near(surface.place(shot.get(), found), press))
                         .findFirst()
                 : Optional.empty();
         if (grip.isPresent()) {
             FramePoint key = shot.get().camera().position().at(grip.get().frame());
             return Optional.of(
-                    new PathGripDrag(store, shot.get(), grip.get(), event -> surface.toFrame(event.getX(), event.getY())
+                    new PathGripDrag(desk, shot.get(), grip.get(), event -> surface.toFrame(event.getX(), event.getY())
                             .minus(key)));
         }
         Optional<LensHandle> handle = surface.showsHandles() ? handleAt(press) : Optional.empty();
         return Optional.of(
                 handle.isPresent()
-                        ? new HandleDrag(store, surface, handle.get(), press)
-                        : new PictureDrag(store, surface, press));
+                        ? new HandleDrag(desk, surface, handle.get(), press)
+                        : new PictureDrag(desk, surface, press));
     }
 
     private PicturePoint onPicture(Pose pose, MouseEvent event) {
@@ -74,7 +74,7 @@ final class LensHands {
     }
 
     private Optional<LensHandle> handleAt(MouseEvent press) {
-        Pose pose = store.pose().orElseThrow();
+        Pose pose = desk.cursor().pose().orElseThrow();
         LensView view = surface.view();
         return Arrays.stream(LensHandle.values())
                 .filter(handle -> {
@@ -90,14 +90,14 @@ final class LensHands {
     }
 
     private void scrolled(ScrollEvent event) {
-        if (event.getDeltaY() != 0 && store.pose().isPresent()) {
+        if (event.getDeltaY() != 0 && desk.cursor().pose().isPresent()) {
             zoom(WheelZoom.factor(event), event.getX(), event.getY());
             event.consume();
         }
     }
 
     private void zoom(double factor, double x, double y) {
-        if (store.pose().isPresent()) {
+        if (desk.cursor().pose().isPresent()) {
             zooming.by(factor, surface.toFrame(x, y), "zoom of the picture");
         }
     }

@@ -6,13 +6,13 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Tools;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Viewing;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
@@ -21,12 +21,12 @@ import javafx.scene.text.TextAlignment;
 final class LensMarks {
     private static final int FRAMES_PER_DOT = 4;
 
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final LensView view;
 
-    LensMarks(Store store, Services services, LensView view) {
-        this.store = store;
+    LensMarks(Desk desk, Services services, LensView view) {
+        this.desk = desk;
         this.services = services;
         this.view = view;
     }
@@ -50,7 +50,7 @@ final class LensMarks {
             FramePoint point = view.toScreen(shot.camera().at(frame).position());
             pen.fillOval(point.x() - 1.5, point.y() - 1.5, 3, 3);
         }
-        for (PathGrip grip : PathGrip.of(store, shot)) {
+        for (PathGrip grip : PathGrip.of(desk, shot)) {
             PathGrip.paint(
                     pen,
                     view.toScreen(shot.camera().position().at(grip.frame())),
@@ -98,7 +98,7 @@ final class LensMarks {
     /** What helps a hand: the lines of the picture that something snaps to, and the line or box being drawn on it. */
     void aids(GraphicsContext pen, Pose pose, Size picture) {
         pen.setStroke(Palette.SEA);
-        for (Viewing.Line line : store.viewing().snapLines()) {
+        for (Tools.Line line : desk.tools().snapLines()) {
             pen.setLineWidth(1);
             boolean column = line.vertical();
             line(
@@ -107,7 +107,7 @@ final class LensMarks {
                     new PicturePoint(column ? line.at() : 0, column ? 0 : line.at()),
                     new PicturePoint(column ? line.at() : picture.width(), column ? picture.height() : line.at()));
         }
-        store.viewing().drawn().ifPresent(drawn -> {
+        desk.tools().drawn().ifPresent(drawn -> {
             pen.setLineWidth(1.8);
             PicturePoint from = drawn.from();
             PicturePoint to = drawn.to();
@@ -131,16 +131,20 @@ final class LensMarks {
     }
 
     void notice(GraphicsContext pen) {
-        Optional<Shot> shot = LineUp.topAt(store.project(), store.playhead());
-        String notice = shot.filter(found -> !store.project().isRig(found)
+        Optional<Shot> shot =
+                LineUp.topAt(desk.document().project(), desk.cursor().playhead());
+        String notice = shot.filter(found -> !desk.document().project().isRig(found)
                         && services.ready()
                                         .of(
-                                                store.project().mediaOf(found),
-                                                store.project()
-                                                        .sourceFrames(found, store.playhead() - found.start())
+                                                desk.document().project().mediaOf(found),
+                                                desk.document()
+                                                        .project()
+                                                        .sourceFrames(
+                                                                found,
+                                                                desk.cursor().playhead() - found.start())
                                                         .first())
                                 == null)
-                .map(store.project()::mediaOf)
+                .map(desk.document().project()::mediaOf)
                 .map(media -> services.ready().problem(media).isPresent()
                         ? "Picture missing: " + media.fileName()
                         : "Reading " + media.fileName() + " …")
@@ -160,7 +164,8 @@ final class LensMarks {
 
     /** Marks the first and the last frame of the shot. */
     void ends(GraphicsContext pen, int frame) {
-        Optional<Shot> shot = store.selectedShot().filter(_ -> store.insideShot());
+        Optional<Shot> shot =
+                desk.cursor().selectedShot().filter(_ -> desk.cursor().insideShot());
         if (shot.isPresent() && frame == 0) {
             endMark(pen, view.left(), 1, "first frame");
         }

@@ -1,13 +1,14 @@
 package amberlens.desktop.lens;
 
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.desk.Change;
+import amberlens.desktop.desk.Changes;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.look.Icons;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Change;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Subscription;
+import java.util.EnumSet;
 import java.util.Locale;
-import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -21,7 +22,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The Lens with the transport beneath it. */
 public final class LensPane extends BorderPane implements Subscription {
-    private final Store store;
+    private final Desk desk;
     private final LensSurface surface;
     private final TimeField time;
     private final Label length = new Label();
@@ -30,12 +31,12 @@ public final class LensPane extends BorderPane implements Subscription {
     private final Button zoom = new Button();
     private final Subscription subscription;
 
-    public LensPane(Store store, Services services, Actions actions) {
-        this.store = store;
-        surface = new LensSurface(store, services);
+    public LensPane(Desk desk, Services services, Actions actions) {
+        this.desk = desk;
+        surface = new LensSurface(desk, services);
         surface.setId("lens-surface");
-        time = new TimeField(store);
-        new LensHands(store, surface);
+        time = new TimeField(desk);
+        new LensHands(desk, surface);
         play = actions.bind(Icons.button(Feather.PLAY, ""), "play.toggle");
         play.getStyleClass().add("play-button");
         loop = actions.bind(Icons.toggle(Feather.REPEAT, ""), "play.loop");
@@ -43,8 +44,8 @@ public final class LensPane extends BorderPane implements Subscription {
         setBottom(transport(actions));
         setMinSize(0, 0);
         getStyleClass().add("lens-pane");
-        subscription = store.subscribe(this::changed);
-        changed(Set.of(Change.PROJECT));
+        subscription = desk.subscribe(this::changed);
+        changed(Changes.EVERYTHING);
     }
 
     private HBox transport(Actions actions) {
@@ -71,7 +72,7 @@ public final class LensPane extends BorderPane implements Subscription {
                 actions.bind(Icons.button(Feather.SKIP_FORWARD, ""), "go.last"),
                 loop,
                 path,
-                new GuideMenu(store, surface),
+                new GuideMenu(desk, surface),
                 zoom);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("transport");
@@ -83,16 +84,17 @@ public final class LensPane extends BorderPane implements Subscription {
         time.begin();
     }
 
-    private void changed(Set<Change> changes) {
-        if (changes.stream().anyMatch(change -> change != Change.MESSAGE && change != Change.FILE)) {
+    private void changed(Changes changes) {
+        if (!changes.only(EnumSet.of(Change.MESSAGE, Change.FILE))) {
             surface.refresh();
         }
         time.refresh();
-        double speed = store.transport().speed();
-        length.setText(store.transport().playing() && speed != 1 ? String.format(Locale.ROOT, " × %.0f", speed) : "");
-        ((FontIcon) play.getGraphic()).setIconCode(store.transport().playing() ? Feather.PAUSE : Feather.PLAY);
-        loop.setSelected(store.transport().looping());
-        zoom.setText(store.viewing().lensZoom().words());
+        double speed = desk.cursor().transport().speed();
+        length.setText(
+                desk.cursor().transport().playing() && speed != 1 ? String.format(Locale.ROOT, " × %.0f", speed) : "");
+        ((FontIcon) play.getGraphic()).setIconCode(desk.cursor().transport().playing() ? Feather.PAUSE : Feather.PLAY);
+        loop.setSelected(desk.cursor().transport().looping());
+        zoom.setText(desk.tools().lensZoom().words());
     }
 
     @Override

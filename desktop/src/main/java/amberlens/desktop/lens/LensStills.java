@@ -6,14 +6,14 @@ import amberlens.core.motion.Framings;
 import amberlens.core.render.FrameRaster;
 import amberlens.core.render.LineUpFrame;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.look.Pictures;
 import amberlens.desktop.play.FramePictures;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -39,13 +39,13 @@ final class LensStills {
 
     private record Named(int frame, String name) {}
 
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final Runnable redraw;
     private final List<Still> stills = new ArrayList<>();
 
-    LensStills(Store store, Services services, Runnable redraw) {
-        this.store = store;
+    LensStills(Desk desk, Services services, Runnable redraw) {
+        this.desk = desk;
         this.services = services;
         this.redraw = redraw;
         for (int i = 0; i < 3; i++) {
@@ -58,13 +58,18 @@ final class LensStills {
             List<Integer> pair = pair(shot);
             return List.of(new Named(pair.getFirst(), ""), new Named(pair.getLast(), ""));
         }
-        return List.of(new Named(0, "First"), new Named(shot.lastFrame(), "Last"), new Named(store.shotFrame(), "Now"));
+        return List.of(
+                new Named(0, "First"),
+                new Named(shot.lastFrame(), "Last"),
+                new Named(desk.cursor().shotFrame(), "Now"));
     }
 
     /** The two framings to compare: those selected, or the first and the last. */
     private List<Integer> pair(Shot shot) {
         List<Integer> framings = Framings.of(shot.camera());
-        var selected = store.selection().part() instanceof Selection.Keys ? store.selectedKeys() : null;
+        var selected = desk.cursor().selection().part() instanceof Selection.Keys
+                ? desk.cursor().selectedKeys()
+                : null;
         List<Integer> chosen = selected == null
                 ? List.of()
                 : framings.stream()
@@ -77,7 +82,7 @@ final class LensStills {
     }
 
     private Size size(boolean difference, double width, double height) {
-        Size frame = store.project().frameSize();
+        Size frame = desk.document().project().frameSize();
         return difference
                 ? frame.fittedInto(width, height - LABEL)
                 : frame.fittedInto((width - GAP) / 2, (height - 2 * LABEL - GAP) / 2);
@@ -85,7 +90,7 @@ final class LensStills {
 
     /** Asks for the frames. */
     void refresh(boolean difference, double width, double height) {
-        Optional<Shot> shot = store.selectedShot();
+        Optional<Shot> shot = desk.cursor().selectedShot();
         if (shot.isEmpty()) {
             return;
         }
@@ -96,8 +101,8 @@ final class LensStills {
             int frame = shot.get().start()
                     + Math.clamp(named.get(i).frame(), 0, shot.get().lastFrame());
             still.frames.layers(
-                    store.project(),
-                    LineUpFrame.layers(store.project(), frame, size, services.ready()),
+                    desk.document().project(),
+                    LineUpFrame.layers(desk.document().project(), frame, size, services.ready()),
                     size,
                     raster -> {
                         still.raster = raster;
@@ -108,7 +113,7 @@ final class LensStills {
     }
 
     void draw(GraphicsContext pen, boolean difference, double width, double height) {
-        store.selectedShot().ifPresent(shot -> {
+        desk.cursor().selectedShot().ifPresent(shot -> {
             Size size = size(difference, width, height);
             if (difference) {
                 drawDifference(pen, shot, size, width);
@@ -141,7 +146,7 @@ final class LensStills {
     }
 
     private String time(int frame) {
-        return Timecode.brief(frame, store.project().frame().rate());
+        return Timecode.brief(frame, desk.document().project().frame().rate());
     }
 
     private static void still(GraphicsContext pen, @Nullable Image image, double x, double y, Size size) {

@@ -4,15 +4,15 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Shot;
 import amberlens.core.render.LineUpFrame;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Tools.LensShow;
+import amberlens.desktop.desk.Tools.LensZoom;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.look.Pictures;
 import amberlens.desktop.look.Surface;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.play.FramePictures;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Viewing.LensShow;
-import amberlens.desktop.store.Viewing.LensZoom;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import org.jspecify.annotations.Nullable;
@@ -22,7 +22,7 @@ final class LensSurface extends Surface {
     /** A finished picture and where on the screen it was made for. */
     private record Shown(Image image, double x, double y, LensView view) {}
 
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final FramePictures frames;
     private final LensStills stills;
@@ -32,31 +32,32 @@ final class LensSurface extends Surface {
     private boolean path;
     private boolean handles;
 
-    LensSurface(Store store, Services services) {
-        this.store = store;
+    LensSurface(Desk desk, Services services) {
+        this.desk = desk;
         this.services = services;
         frames = services.frames();
-        stills = new LensStills(store, services, this::redraw);
+        stills = new LensStills(desk, services, this::redraw);
         setAccessibleText("Lens: the output frame");
     }
 
     /** Whether one frame is shown, not several at once. */
     boolean isSingle() {
-        return store.viewing().lensShow() == LensShow.NOW;
+        return desk.tools().lensShow() == LensShow.NOW;
     }
 
     private boolean difference() {
-        return store.viewing().lensShow() == LensShow.DIFFERENCE;
+        return desk.tools().lensShow() == LensShow.DIFFERENCE;
     }
 
     /** The line-up frame that is shown: the playhead's, or while a key is held the first or last of the shot. */
     private int frame() {
-        int peek = store.viewing().peek();
+        int peek = desk.tools().peek();
         return peek == 0
-                ? store.playhead()
-                : store.selectedShot()
+                ? desk.cursor().playhead()
+                : desk.cursor()
+                        .selectedShot()
                         .map(shot -> peek < 0 ? shot.start() : shot.onLineUp().to())
-                        .orElse(store.playhead());
+                        .orElse(desk.cursor().playhead());
     }
 
     /** Asks for the frame at the playhead. */
@@ -78,9 +79,9 @@ final class LensSurface extends Surface {
         double y = Math.max(0, view.top());
         var part = new Size((int) Math.max(1, Math.min(getWidth(), view.left() + whole.width()) - x), (int)
                 Math.max(1, Math.min(getHeight(), view.top() + whole.height()) - y));
-        var layers =
-                LineUpFrame.layers(store.project(), frame(), whole, x - view.left(), y - view.top(), services.ready());
-        frames.layers(store.project(), layers, part, raster -> {
+        var layers = LineUpFrame.layers(
+                desk.document().project(), frame(), whole, x - view.left(), y - view.top(), services.ready());
+        frames.layers(desk.document().project(), layers, part, raster -> {
             shown = new Shown(Pictures.image(raster), x, y, view);
             redraw();
         });
@@ -106,13 +107,13 @@ final class LensSurface extends Surface {
 
     /** Whether the output is looked at closely, so that a drag looks around instead of moving the picture. */
     boolean isClose() {
-        return store.viewing().lensZoom() != LensZoom.FIT || !isSingle();
+        return desk.tools().lensZoom() != LensZoom.FIT || !isSingle();
     }
 
     /** How the output lies here now. */
     LensView view() {
-        LensZoom zoom = store.viewing().lensZoom();
-        Size frame = store.project().frameSize();
+        LensZoom zoom = desk.tools().lensZoom();
+        Size frame = desk.document().project().frameSize();
         if (zoom != zoomed) {
             middle = zoomed == LensZoom.FIT ? frame.centre() : middle;
             zoomed = zoom;
@@ -178,19 +179,19 @@ final class LensSurface extends Surface {
                     zoom * shown.image().getWidth(),
                     zoom * shown.image().getHeight());
         }
-        GuidePainter.paint(pen, store.viewing(), view);
-        var marks = new LensMarks(store, services, view);
-        store.selectedShot().ifPresent(shot -> {
+        GuidePainter.paint(pen, desk.tools(), view);
+        var marks = new LensMarks(desk, services, view);
+        desk.cursor().selectedShot().ifPresent(shot -> {
             if (path) {
                 marks.path(pen, shot);
             }
-            if (handles && store.insideShot()) {
-                marks.handles(pen, shot, shot.camera().at(store.shotFrame()));
+            if (handles && desk.cursor().insideShot()) {
+                marks.handles(pen, shot, shot.camera().at(desk.cursor().shotFrame()));
             }
             marks.aids(
                     pen,
-                    shot.camera().at(store.shotFrame()),
-                    store.project().mediaOf(shot).size());
+                    shot.camera().at(desk.cursor().shotFrame()),
+                    desk.document().project().mediaOf(shot).size());
             marks.ends(pen, frame() - shot.start());
         });
         marks.notice(pen);

@@ -4,7 +4,7 @@ import amberlens.core.model.LineUp;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.commands.TypedTime;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
@@ -17,10 +17,10 @@ final class TimeField extends TextField {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final String HINT = "Time of the line-up: type a frame, 2:06, +12 or -12  (T)";
 
-    private final Store store;
+    private final Desk desk;
 
-    TimeField(Store store) {
-        this.store = store;
+    TimeField(Desk desk) {
+        this.desk = desk;
         getStyleClass().add("timecode");
         setId("timecode");
         setPrefColumnCount(10);
@@ -36,7 +36,7 @@ final class TimeField extends TextField {
         });
         focusedProperty().addListener((_, _, focused) -> {
             if (focused) {
-                store.transport().setPlaying(false);
+                desk.cursor().transport().setPlaying(false);
             } else {
                 refresh();
             }
@@ -54,21 +54,22 @@ final class TimeField extends TextField {
     void refresh() {
         if (!isFocused()) {
             pseudoClassStateChanged(WRONG, false);
-            setText(Timecode.of(store.playhead(), store.project().frame().rate()));
+            setText(Timecode.of(
+                    desk.cursor().playhead(), desk.document().project().frame().rate()));
         }
     }
 
     private void go() {
-        FrameRate rate = store.project().frame().rate();
-        int last = Math.max(0, LineUp.length(store.project()) - 1);
+        FrameRate rate = desk.document().project().frame().rate();
+        int last = Math.max(0, LineUp.length(desk.document().project()) - 1);
         try {
-            int frame = TypedTime.read(getText(), store.playhead(), rate);
+            int frame = TypedTime.read(getText(), desk.cursor().playhead(), rate);
             if (frame < 0 || frame > last) {
                 wrong("the line-up goes from 0:00 to " + Timecode.brief(last, rate) + " (frame " + last + ")");
                 return;
             }
-            store.seek(frame);
-            store.say("");
+            desk.cursor().seek(frame);
+            desk.say("");
             leave();
         } catch (IllegalArgumentException e) {
             wrong(String.valueOf(e.getMessage()));
@@ -78,7 +79,7 @@ final class TimeField extends TextField {
     private void wrong(String reason) {
         pseudoClassStateChanged(WRONG, true);
         getTooltip().setText("Not gone there: " + reason);
-        store.say("Not gone there: " + reason + ".");
+        desk.say("Not gone there: " + reason + ".");
     }
 
     private void leave() {

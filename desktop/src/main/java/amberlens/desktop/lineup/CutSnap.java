@@ -2,7 +2,7 @@ package amberlens.desktop.lineup;
 
 import amberlens.core.model.Marker;
 import amberlens.core.model.Project;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
@@ -11,27 +11,27 @@ import java.util.TreeSet;
 final class CutSnap {
     private static final double REACH = 8;
 
-    private final Store store;
+    private final Desk desk;
     private final TreeSet<Integer> frames = new TreeSet<>();
 
     /**
      * @param moved shots that do not catch on themselves
      */
-    CutSnap(Store store, Set<String> moved) {
-        this.store = store;
-        Project project = store.settled();
+    CutSnap(Desk desk, Set<String> moved) {
+        this.desk = desk;
+        Project project = desk.document().settled();
         project.shots().stream().filter(shot -> !moved.contains(shot.id())).forEach(shot -> {
             frames.add(shot.start());
             frames.add(shot.start() + shot.length());
         });
         project.markers().stream().map(Marker::at).forEach(frames::add);
         frames.add(0);
-        frames.add(store.playhead());
+        frames.add(desk.cursor().playhead());
     }
 
     /** How far a frame, and another one, have to go on so that one of them catches; empty when none is near. */
     OptionalInt correction(int first, int second, double perFrame) {
-        if (!store.preferences().snapping()) {
+        if (!desk.preferences().snapping()) {
             return OptionalInt.empty();
         }
         int best = Integer.MAX_VALUE;

@@ -4,10 +4,10 @@ import amberlens.core.edit.MarkerEdits;
 import amberlens.core.model.Marker;
 import amberlens.core.model.Shot;
 import amberlens.desktop.commands.ShotLength;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.Gesture;
 import amberlens.desktop.look.Gestures;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
 import java.util.Optional;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseEvent;
@@ -20,12 +20,12 @@ import javafx.scene.input.ScrollEvent;
 final class LineUpHands {
     private static final double TRIM_REACH = 6;
 
-    private final Store store;
+    private final Desk desk;
     private final LineUpSurface surface;
     private final ShotLength lengths;
 
-    LineUpHands(Store store, LineUpSurface surface, ShotLength lengths) {
-        this.store = store;
+    LineUpHands(Desk desk, LineUpSurface surface, ShotLength lengths) {
+        this.desk = desk;
         this.surface = surface;
         this.lengths = lengths;
         new Gestures(surface, this::choose);
@@ -53,7 +53,7 @@ final class LineUpHands {
         }
         Optional<Marker> marker = markerAt(press.getX(), press.getY());
         if (marker.isPresent()) {
-            store.select(new Selection.MarkerAt(marker.get().at(), true));
+            desk.cursor().select(new Selection.MarkerAt(marker.get().at(), true));
             return Optional.of(new MarkerMove(marker.get().at()));
         }
         Optional<End> end = endAt(press.getX(), press.getY());
@@ -62,22 +62,23 @@ final class LineUpHands {
             return Optional.of(new Scrub(press));
         }
         if (press.isShiftDown() || press.isShortcutDown()) {
-            store.select(store.selection().toggled(shot.get().id()));
+            desk.cursor().select(desk.cursor().selection().toggled(shot.get().id()));
             return Optional.empty();
         }
-        if (!store.selection().includes(shot.get().id()) || end.isPresent()) {
-            store.select(Selection.shot(shot.get().id()));
+        if (!desk.cursor().selection().includes(shot.get().id()) || end.isPresent()) {
+            desk.cursor().select(Selection.shot(shot.get().id()));
         }
-        boolean slips = press.isAltDown() && store.project().mediaOf(shot.get()).moves();
+        boolean slips = press.isAltDown()
+                && desk.document().project().mediaOf(shot.get()).moves();
         if (slips) {
             return Optional.of(
-                    new SlipDrag(store, shot.get(), press.getX(), surface.plan().perFrame()));
+                    new SlipDrag(desk, shot.get(), press.getX(), surface.plan().perFrame()));
         }
         return Optional.of(
                 end.isPresent()
                         ? new TrimDrag(
-                                store, surface, lengths, shot.get(), end.get().atStart(), press.getX())
-                        : new ShotsDrag(store, surface, shot.get(), press.getX()));
+                                desk, surface, lengths, shot.get(), end.get().atStart(), press.getX())
+                        : new ShotsDrag(desk, surface, shot.get(), press.getX()));
     }
 
     /** An end of a shot under the pointer. */
@@ -86,14 +87,14 @@ final class LineUpHands {
     private Optional<Marker> markerAt(double x, double y) {
         return y > LineUpSurface.MARKER + 3
                 ? Optional.empty()
-                : store.project().markers().stream()
+                : desk.document().project().markers().stream()
                         .filter(marker -> Math.abs(surface.plan().x(marker.at()) - x) <= TRIM_REACH)
                         .findFirst();
     }
 
     private Optional<End> endAt(double x, double y) {
         LineUpLayout plan = surface.plan();
-        for (Shot shot : store.project().shots()) {
+        for (Shot shot : desk.document().project().shots()) {
             if (y >= plan.top(shot) && y < plan.top(shot) + plan.rowHeight()) {
                 double end = plan.x(shot.start() + (double) shot.length()) - 2;
                 double start = plan.x(shot.start()) + 2;
@@ -119,8 +120,8 @@ final class LineUpHands {
 
         @Override
         public void drag(MouseEvent event) {
-            store.transport().setPlaying(false);
-            store.seek(surface.plan().frame(event.getX()));
+            desk.cursor().transport().setPlaying(false);
+            desk.cursor().seek(surface.plan().frame(event.getX()));
         }
     }
 
@@ -135,22 +136,22 @@ final class LineUpHands {
         @Override
         public void drag(MouseEvent event) {
             int to = Math.max(0, surface.plan().frame(event.getX()));
-            store.show(MarkerEdits.move(Optional.empty(), frame, to), new Selection.MarkerAt(to, true));
+            desk.cursor().show(MarkerEdits.move(Optional.empty(), frame, to), new Selection.MarkerAt(to, true));
         }
 
         @Override
         public void drop(MouseEvent event) {
-            store.commit();
+            desk.document().commit();
         }
 
         @Override
         public void click(MouseEvent event) {
-            store.seek(frame);
+            desk.cursor().seek(frame);
         }
 
         @Override
         public void cancel() {
-            store.cancel();
+            desk.document().cancel();
         }
     }
 }

@@ -4,10 +4,10 @@ import amberlens.core.edges.Conform;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.model.Shot;
 import amberlens.desktop.commands.ShotLength;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.look.DragFormats;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Subscription;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -19,7 +19,7 @@ import javafx.scene.layout.StackPane;
 
 /** The Line-up band. */
 public final class LineUpPane extends StackPane implements Subscription {
-    private final Store store;
+    private final Desk desk;
     private final LineUpSurface surface;
     private final Supplier<Conform> conform;
     private final BiConsumer<Set<String>, String> replacing;
@@ -31,23 +31,23 @@ public final class LineUpPane extends StackPane implements Subscription {
      * @param replacing shows other media, by their id, in some shots
      */
     public LineUpPane(
-            Store store,
+            Desk desk,
             Services services,
             Supplier<Conform> conform,
             ShotLength lengths,
             BiConsumer<Set<String>, String> replacing) {
         this.replacing = replacing;
-        this.store = store;
+        this.desk = desk;
         this.conform = conform;
-        surface = new LineUpSurface(store, services);
+        surface = new LineUpSurface(desk, services);
         surface.setId("lineup-surface");
-        new LineUpHands(store, surface, lengths);
+        new LineUpHands(desk, surface, lengths);
         getChildren().add(surface);
         getStyleClass().add("lineup-pane");
         setOnDragOver(this::over);
         setOnDragExited(_ -> leave());
         setOnDragDropped(this::dropped);
-        subscription = store.subscribe(_ -> {
+        subscription = desk.subscribe(_ -> {
             fitHeight();
             surface.redraw();
         });
@@ -56,7 +56,7 @@ public final class LineUpPane extends StackPane implements Subscription {
 
     /** The band grows with its tracks. */
     private void fitHeight() {
-        double height = LineUpLayout.bandHeight(store.project());
+        double height = LineUpLayout.bandHeight(desk.document().project());
         setMinHeight(height);
         setMaxHeight(height);
     }
@@ -90,13 +90,14 @@ public final class LineUpPane extends StackPane implements Subscription {
         }
         Optional<Shot> onto = surface.plan().replacedBy(event.getX(), event.getY());
         if (onto.isPresent()) {
-            Set<String> shots = store.selection().includes(onto.get().id())
-                    ? store.selection().shots()
+            Set<String> shots = desk.cursor().selection().includes(onto.get().id())
+                    ? desk.cursor().selection().shots()
                     : Set.of(onto.get().id());
             replacing.accept(shots, id);
         } else {
             int place = surface.plan().place(event.getX(), 1, Optional.empty());
-            store.project().media(id).ifPresent(media -> store.apply(ShotEdits.add(media, conform.get(), place)));
+            desk.document().project().media(id).ifPresent(media -> desk.document()
+                    .apply(ShotEdits.add(media, conform.get(), place)));
         }
         event.setDropCompleted(true);
         event.consume();

@@ -3,13 +3,13 @@ package amberlens.desktop.lineup;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Marker;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.look.Surface;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.scene.canvas.GraphicsContext;
@@ -19,20 +19,20 @@ final class LineUpSurface extends Surface {
     /** The height of the marks of markers. */
     static final double MARKER = 9;
 
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final LineUpView view = new LineUpView();
     private Optional<String> replaced = Optional.empty();
     private OptionalDouble dropX = OptionalDouble.empty();
 
-    LineUpSurface(Store store, Services services) {
-        this.store = store;
+    LineUpSurface(Desk desk, Services services) {
+        this.desk = desk;
         this.services = services;
         setAccessibleText("Line-up: all shots in a row");
     }
 
     LineUpLayout plan() {
-        return view.layout(store.project(), getWidth(), getHeight());
+        return view.layout(desk.document().project(), getWidth(), getHeight());
     }
 
     LineUpView view() {
@@ -54,14 +54,15 @@ final class LineUpSurface extends Surface {
     @Override
     protected void draw(GraphicsContext pen, double width, double height) {
         LineUpLayout plan = plan();
-        boolean empty = store.project().shots().isEmpty();
+        boolean empty = desk.document().project().shots().isEmpty();
         Brush.text(pen, Fonts.strong(13), Palette.TEXT, "Line-up", 14, height / 2 - (empty ? 0 : 8));
         if (!empty) {
             String whole = Timecode.brief(
-                    LineUp.length(store.project()), store.project().frame().rate());
+                    LineUp.length(desk.document().project()),
+                    desk.document().project().frame().rate());
             Brush.text(pen, Fonts.numbers(11), Palette.MUTED, whole, 14, height / 2 + 10);
         }
-        if (store.project().shots().isEmpty()) {
+        if (desk.document().project().shots().isEmpty()) {
             pen.setStroke(Palette.LINE);
             pen.setLineDashes(4, 4);
             pen.strokeRoundRect(
@@ -84,15 +85,15 @@ final class LineUpSurface extends Surface {
         pen.beginPath();
         pen.rect(LineUpLayout.LEFT - 2, 0, width - LineUpLayout.LEFT + 2, height);
         pen.clip();
-        var painter = new ShotPainter(store, services, pen, plan);
-        store.project().shots().stream().filter(plan::shows).forEach(painter::shot);
+        var painter = new ShotPainter(desk, services, pen, plan);
+        desk.document().project().shots().stream().filter(plan::shows).forEach(painter::shot);
         markers(pen, plan, height);
         view.snapLine().ifPresent(frame -> {
             pen.setStroke(Palette.SEA);
             pen.setLineWidth(1);
             pen.strokeLine(plan.x(frame), 0, plan.x(frame), height);
         });
-        replaced.flatMap(store.project()::shot).ifPresent(shot -> {
+        replaced.flatMap(desk.document().project()::shot).ifPresent(shot -> {
             pen.setStroke(Palette.SEA);
             pen.setLineWidth(3);
             pen.strokeRoundRect(
@@ -107,8 +108,8 @@ final class LineUpSurface extends Surface {
             pen.setFill(Palette.SEA);
             pen.fillRect(x - 1.5, 2, 3, height - 4);
         });
-        if (!store.project().shots().isEmpty()) {
-            double x = plan.x(store.playhead());
+        if (!desk.document().project().shots().isEmpty()) {
+            double x = plan.x(desk.cursor().playhead());
             pen.setStroke(Palette.AMBER);
             pen.setLineWidth(1.6);
             pen.strokeLine(x, 0, x, height);
@@ -117,9 +118,9 @@ final class LineUpSurface extends Surface {
     }
 
     private void markers(GraphicsContext pen, LineUpLayout plan, double height) {
-        for (Marker marker : store.project().markers()) {
+        for (Marker marker : desk.document().project().markers()) {
             double x = plan.x(marker.at());
-            boolean selected = store.selection().part().equals(new Selection.MarkerAt(marker.at(), true));
+            boolean selected = desk.cursor().selection().part().equals(new Selection.MarkerAt(marker.at(), true));
             pen.setStroke(Palette.faint(Palette.SEA, selected ? 1 : 0.6));
             pen.setLineWidth(1);
             pen.strokeLine(x, MARKER, x, height);

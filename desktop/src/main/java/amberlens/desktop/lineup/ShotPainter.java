@@ -6,11 +6,11 @@ import amberlens.core.layering.Fade;
 import amberlens.core.model.Media;
 import amberlens.core.model.Shot;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Store;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Paints one shot of the Line-up: its first frame, its name, what is to be said of it, its fades, and where an edge is open. */
@@ -20,13 +20,13 @@ final class ShotPainter {
 
     private static final double TWO_LINES = 34;
 
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final GraphicsContext pen;
     private final LineUpLayout plan;
 
-    ShotPainter(Store store, Services services, GraphicsContext pen, LineUpLayout plan) {
-        this.store = store;
+    ShotPainter(Desk desk, Services services, GraphicsContext pen, LineUpLayout plan) {
+        this.desk = desk;
         this.services = services;
         this.pen = pen;
         this.plan = plan;
@@ -49,7 +49,7 @@ final class ShotPainter {
         }
         fades(shot, x, y, width, height);
         border(shot, x, y, width, height);
-        if (services.facts().open(store.project(), shot)) {
+        if (services.facts().open(desk.document().project(), shot)) {
             open(shot, y);
         }
     }
@@ -58,7 +58,7 @@ final class ShotPainter {
         int thumbWidth = (int) Math.max(16, Math.round(height * 16 / 9));
         var size = new Size(thumbWidth, (int) Math.max(9, height));
         services.thumbnails()
-                .framing(store.project(), shot, shot.fillsFrame() ? 0 : shot.length() / 2, size)
+                .framing(desk.document().project(), shot, shot.fillsFrame() ? 0 : shot.length() / 2, size)
                 .ifPresent(image -> pen.drawImage(image, x, y));
         boolean named = width > thumbWidth + 30;
         double textX = named ? x + thumbWidth + 8 : x + 6;
@@ -85,10 +85,11 @@ final class ShotPainter {
     }
 
     private String facts(Shot shot) {
-        Media media = store.project().mediaOf(shot);
+        Media media = desk.document().project().mediaOf(shot);
         boolean missing = services.ready().problem(media).isPresent();
-        boolean soft = services.facts().enlargement(store.project(), shot).percent()
-                > store.preferences().limitPercent();
+        boolean soft =
+                services.facts().enlargement(desk.document().project(), shot).percent()
+                        > desk.preferences().limitPercent();
         String speed = media.moves() && shot.camera().retimed()
                 ? shot.camera().speed().animated()
                         ? "speed keyed · "
@@ -98,13 +99,14 @@ final class ShotPainter {
         return (missing ? "missing · " : damaged ? "damaged · " : "")
                 + (soft ? "soft · " : "")
                 + speed
-                + Timecode.brief(shot.length(), store.project().frame().rate());
+                + Timecode.brief(
+                        shot.length(), desk.document().project().frame().rate());
     }
 
     /** A fade is a dark wedge; a dissolve with the neighbour a lighter one over both. */
     private void fades(Shot shot, double x, double y, double width, double height) {
         shot.layering().enter().ifPresent(fade -> {
-            boolean dissolves = LayeringEdits.overlap(store.project(), shot) > 0;
+            boolean dissolves = LayeringEdits.overlap(desk.document().project(), shot) > 0;
             double part = Math.min(width, fade.frames() * plan.perFrame());
             wedge(fade, dissolves, new double[] {x, x + part, x}, new double[] {y, y, y + height});
         });
@@ -123,8 +125,9 @@ final class ShotPainter {
     }
 
     private void border(Shot shot, double x, double y, double width, double height) {
-        boolean shown = store.selection().shotId().filter(shot.id()::equals).isPresent();
-        boolean selected = store.selection().includes(shot.id());
+        boolean shown =
+                desk.cursor().selection().shotId().filter(shot.id()::equals).isPresent();
+        boolean selected = desk.cursor().selection().includes(shot.id());
         pen.setStroke(selected ? Palette.AMBER : Palette.LINE);
         pen.setLineWidth(selected ? 2 : 1);
         if (selected && !shown) {
@@ -136,7 +139,7 @@ final class ShotPainter {
 
     /** Hatching over the open frames. */
     private void open(Shot shot, double top) {
-        services.facts().edges(store.project(), shot).open().forEach(span -> {
+        services.facts().edges(desk.document().project(), shot).open().forEach(span -> {
             double from = plan.x(shot.start() + span.span().from());
             double to = Math.max(from + 4, plan.x(shot.start() + span.span().to() + 1.0));
             Brush.hatchedBox(pen, from, top, to - from, 7);

@@ -4,7 +4,7 @@ import amberlens.core.edit.LineUpEdits;
 import amberlens.core.lineup.Laying;
 import amberlens.core.model.Shot;
 import amberlens.desktop.commands.EditDrag;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import java.util.OptionalInt;
 import java.util.Set;
 import javafx.scene.input.MouseEvent;
@@ -18,21 +18,21 @@ final class ShotsDrag extends EditDrag {
     private final double pressX;
     private final CutSnap snap;
 
-    ShotsDrag(Store store, LineUpSurface surface, Shot shot, double pressX) {
-        super(store);
+    ShotsDrag(Desk desk, LineUpSurface surface, Shot shot, double pressX) {
+        super(desk);
         this.surface = surface;
         this.shot = shot;
         this.pressX = pressX;
-        moved = Set.copyOf(store.selection().shots());
+        moved = Set.copyOf(desk.cursor().selection().shots());
         plan = surface.plan();
-        snap = new CutSnap(store, moved);
+        snap = new CutSnap(desk, moved);
     }
 
     @Override
     public void drag(MouseEvent event) {
         int by = (int) Math.round((event.getX() - pressX) / plan.perFrame());
         int tracks = plan.track(event.getY()) - shot.track();
-        Laying laying = store.preferences().laying();
+        Laying laying = desk.preferences().laying();
         OptionalInt line = OptionalInt.empty();
         if (laying == Laying.OVERWRITE) {
             int start = shot.start() + by;
@@ -43,7 +43,7 @@ final class ShotsDrag extends EditDrag {
             }
         }
         surface.view().setSnapLine(line);
-        store.show(LineUpEdits.move(moved, by, tracks, laying));
+        desk.document().show(LineUpEdits.move(moved, by, tracks, laying));
     }
 
     @Override
@@ -55,7 +55,7 @@ final class ShotsDrag extends EditDrag {
     @Override
     public void click(MouseEvent event) {
         if (event.getClickCount() == 2) {
-            store.seek(shot.start());
+            desk.cursor().seek(shot.start());
         }
     }
 

@@ -3,7 +3,7 @@ package amberlens.desktop.lineup;
 import amberlens.core.edit.LineUpEdits;
 import amberlens.core.model.Shot;
 import amberlens.desktop.commands.EditDrag;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import java.util.Locale;
 import javafx.scene.input.MouseEvent;
 
@@ -13,8 +13,8 @@ final class SlipDrag extends EditDrag {
     private final double pressX;
     private final double perFrame;
 
-    SlipDrag(Store store, Shot shot, double pressX, double perFrame) {
-        super(store);
+    SlipDrag(Desk desk, Shot shot, double pressX, double perFrame) {
+        super(desk);
         this.shot = shot;
         this.pressX = pressX;
         this.perFrame = perFrame;
@@ -22,10 +22,11 @@ final class SlipDrag extends EditDrag {
 
     @Override
     public void drag(MouseEvent event) {
-        store.show(LineUpEdits.slip(shot.id(), Math.rint((pressX - event.getX()) / perFrame)));
-        store.project()
+        desk.document().show(LineUpEdits.slip(shot.id(), Math.rint((pressX - event.getX()) / perFrame)));
+        desk.document()
+                .project()
                 .shot(shot.id())
-                .ifPresent(now -> store.say(String.format(
+                .ifPresent(now -> desk.say(String.format(
                         Locale.ROOT,
                         "The shot begins at frame %.0f of its footage.",
                         now.source().in())));
@@ -33,7 +34,7 @@ final class SlipDrag extends EditDrag {
 
     @Override
     public void cancel() {
-        store.say("");
+        desk.say("");
         super.cancel();
     }
 }

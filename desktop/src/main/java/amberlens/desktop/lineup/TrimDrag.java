@@ -8,7 +8,7 @@ import amberlens.core.lineup.Laying;
 import amberlens.core.model.Shot;
 import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.commands.ShotLength;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import java.util.OptionalInt;
 import java.util.Set;
 import javafx.scene.input.MouseEvent;
@@ -24,15 +24,15 @@ final class TrimDrag extends EditDrag {
     private final CutSnap snap;
     private int by;
 
-    TrimDrag(Store store, LineUpSurface surface, ShotLength lengths, Shot shot, boolean atStart, double pressX) {
-        super(store);
+    TrimDrag(Desk desk, LineUpSurface surface, ShotLength lengths, Shot shot, boolean atStart, double pressX) {
+        super(desk);
         this.surface = surface;
         this.lengths = lengths;
         this.shot = shot;
         this.atStart = atStart;
         this.pressX = pressX;
         perFrame = surface.plan().perFrame();
-        snap = new CutSnap(store, Set.of(shot.id()));
+        snap = new CutSnap(desk, Set.of(shot.id()));
     }
 
     @Override
@@ -47,15 +47,15 @@ final class TrimDrag extends EditDrag {
         by = atStart
                 ? Math.min(by, shot.length() - 1)
                 : Math.clamp(by, 1 - shot.length(), Shot.LONGEST - shot.length());
-        store.show(edit());
+        desk.document().show(edit());
     }
 
     private Edit edit() {
-        Laying laying = store.preferences().laying();
+        Laying laying = desk.preferences().laying();
         if (atStart) {
             return LineUpEdits.trimStart(shot.id(), by, laying);
         }
-        Timing timing = store.preferences().lengthTiming().orElse(Timing.KEEP);
+        Timing timing = desk.preferences().lengthTiming().orElse(Timing.KEEP);
         return laying == Laying.RIPPLE
                 ? ShotEdits.setLength(shot.id(), shot.length() + by, timing)
                 : LineUpEdits.trimEnd(shot.id(), by, laying);
@@ -64,8 +64,8 @@ final class TrimDrag extends EditDrag {
     @Override
     public void drop(MouseEvent event) {
         surface.view().setSnapLine(OptionalInt.empty());
-        if (!atStart && store.preferences().laying() == Laying.RIPPLE) {
-            store.cancel();
+        if (!atStart && desk.preferences().laying() == Laying.RIPPLE) {
+            desk.document().cancel();
             lengths.set(shot, shot.length() + by);
         } else {
             super.drop(event);

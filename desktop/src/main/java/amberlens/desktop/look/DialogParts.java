@@ -17,6 +17,11 @@ public final class DialogParts {
         return styled(words, "quiet");
     }
 
+    /** A name among quiet words. */
+    public static Label strong(String words) {
+        return styled(words, "strong");
+    }
+
     private static Label styled(String words, String style) {
         Label label = new Label(words);
         label.getStyleClass().add(style);

@@ -7,9 +7,9 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.PathHandles;
 import amberlens.core.motion.Property;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.Palette;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.canvas.GraphicsContext;
@@ -25,7 +25,7 @@ public record PathGrip(int frame, PathEdits.End end, FramePoint offset) {
     private static final Lane POSITION = Lane.of(Property.POSITION);
 
     /** The handles to show: those of the selected keys of the position, and of the selected leg. */
-    public static List<PathGrip> of(Store store, Shot shot) {
+    public static List<PathGrip> of(Desk desk, Shot shot) {
         var position = shot.camera().position();
         List<PathGrip> grips = new ArrayList<>();
         if (position.axes().isPresent()) {
@@ -33,7 +33,7 @@ public record PathGrip(int frame, PathEdits.End end, FramePoint offset) {
         }
         for (Key<FramePoint> key : position.keys()) {
             boolean bent = !key.handles().equals(PathHandles.STRAIGHT);
-            if (bent && selected(store.selection().part(), key.at())) {
+            if (bent && selected(desk.cursor().selection().part(), key.at())) {
                 add(grips, key.at(), PathEdits.End.IN, key.handles().in());
                 add(grips, key.at(), PathEdits.End.OUT, key.handles().out());
             }

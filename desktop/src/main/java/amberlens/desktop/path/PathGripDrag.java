@@ -4,7 +4,7 @@ import amberlens.core.edit.PathEdits;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.model.Shot;
 import amberlens.desktop.commands.EditDrag;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import java.util.function.Function;
 import javafx.scene.input.MouseEvent;
 
@@ -17,8 +17,8 @@ public final class PathGripDrag extends EditDrag {
     /**
      * @param offset from the key to the pointer, in frame pixels
      */
-    public PathGripDrag(Store store, Shot shot, PathGrip grip, Function<MouseEvent, FramePoint> offset) {
-        super(store);
+    public PathGripDrag(Desk desk, Shot shot, PathGrip grip, Function<MouseEvent, FramePoint> offset) {
+        super(desk);
         this.shot = shot;
         this.grip = grip;
         this.offset = offset;
@@ -31,13 +31,13 @@ public final class PathGripDrag extends EditDrag {
             boolean across = Math.abs(pulled.x()) >= Math.abs(pulled.y());
             pulled = across ? new FramePoint(pulled.x(), 0) : new FramePoint(0, pulled.y());
         }
-        store.show(PathEdits.pull(shot.id(), grip.frame(), grip.end(), pulled, !event.isAltDown()));
+        desk.document().show(PathEdits.pull(shot.id(), grip.frame(), grip.end(), pulled, !event.isAltDown()));
     }
 
     @Override
     public void click(MouseEvent event) {
         if (event.getClickCount() == 2) {
-            store.apply(PathEdits.corner(shot.id(), grip.frame()));
+            desk.document().apply(PathEdits.corner(shot.id(), grip.frame()));
         }
     }
 }

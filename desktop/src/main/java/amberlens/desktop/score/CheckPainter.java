@@ -43,7 +43,7 @@ final class CheckPainter {
     private static void edges(Painting on) {
         GraphicsContext pen = on.pen();
         ScoreLayout plan = on.plan();
-        EdgeReport report = on.services().facts().edges(on.store().project(), on.shot());
+        EdgeReport report = on.services().facts().edges(on.desk().document().project(), on.shot());
         int open = report.open().stream().mapToInt(span -> span.span().length()).sum();
         boolean judged = on.shot().fillsFrame();
         Color colour = open > 0 && judged ? Palette.OPEN_TEXT : Palette.MUTED;
@@ -112,8 +112,8 @@ final class CheckPainter {
         ScoreLayout plan = on.plan();
         GraphicsContext pen = on.pen();
         double top = plan.paceTop();
-        FrameFormat format = on.store().project().frame();
-        PaceReport report = on.services().facts().pace(on.store().project(), on.shot());
+        FrameFormat format = on.desk().document().project().frame();
+        PaceReport report = on.services().facts().pace(on.desk().document().project(), on.shot());
         Pace greatest = report.greatest();
         double across = greatest.crossingSeconds(format.size(), format.rate());
         boolean hasty = across < Pace.CALM_CROSSING_SECONDS;
@@ -147,8 +147,9 @@ final class CheckPainter {
         GraphicsContext pen = on.pen();
         ScoreLayout plan = on.plan();
         double y = plan.enlargementTop() + (ScoreLayout.CHECK - 8) / 2;
-        double limit = on.store().preferences().limitPercent();
-        Enlargement greatest = on.services().facts().enlargement(on.store().project(), on.shot());
+        double limit = on.desk().preferences().limitPercent();
+        Enlargement greatest =
+                on.services().facts().enlargement(on.desk().document().project(), on.shot());
         boolean soft = greatest.percent() > limit;
         head(
                 on,

@@ -6,7 +6,7 @@ import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Leg;
 import amberlens.desktop.commands.EditDrag;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import javafx.scene.input.MouseEvent;
 
 /** A handle of an ease dragged in a tall lane; shift keeps it level with its bead. */
@@ -15,10 +15,10 @@ final class EaseDrag extends EditDrag {
     private final Shot shot;
     private final EaseHandle handle;
 
-    EaseDrag(Store store, ScoreSurface surface, EaseHandle handle) {
-        super(store);
+    EaseDrag(Desk desk, ScoreSurface surface, EaseHandle handle) {
+        super(desk);
         this.surface = surface;
-        shot = store.selectedShot().orElseThrow();
+        shot = desk.cursor().selectedShot().orElseThrow();
         this.handle = handle;
     }
 
@@ -26,7 +26,8 @@ final class EaseDrag extends EditDrag {
     public void drag(MouseEvent event) {
         Leg leg =
                 handle.draggedTo(event.getX(), event.getY(), event.isShiftDown(), shot, surface.plan(), surface.view());
-        store.show(ShotEdits.setCamera(
-                "ease by hand", shot.id(), KeyEases.withLeg(shot.camera(), KeySet.of(handle.key()), leg)));
+        desk.document()
+                .show(ShotEdits.setCamera(
+                        "ease by hand", shot.id(), KeyEases.withLeg(shot.camera(), KeySet.of(handle.key()), leg)));
     }
 }

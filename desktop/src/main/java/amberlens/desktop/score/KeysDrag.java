@@ -11,8 +11,8 @@ import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Lane;
 import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.commands.KeyWords;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import java.util.Optional;
 import java.util.OptionalInt;
 import javafx.scene.input.MouseEvent;
@@ -39,23 +39,23 @@ final class KeysDrag extends EditDrag {
      * @param framing whether a card is dragged, which stays selected as one
      */
     KeysDrag(
-            Store store,
+            Desk desk,
             ScoreSurface surface,
             MouseEvent press,
             KeySet keys,
             int lead,
             Optional<Bead> tall,
             boolean framing) {
-        super(store);
+        super(desk);
         this.surface = surface;
-        this.shot = store.selectedShot().orElseThrow();
+        this.shot = desk.cursor().selectedShot().orElseThrow();
         this.keys = keys;
         this.lead = lead;
         this.tall = tall;
         this.framing = framing;
         pressX = press.getX();
         pressY = press.getY();
-        snap = new Snap(store, shot, shot.camera(), keys);
+        snap = new Snap(desk, shot, shot.camera(), keys);
         target = lead;
     }
 
@@ -70,13 +70,15 @@ final class KeysDrag extends EditDrag {
         Retiming.Moved moved = inTime(alongTime ? across : 0, plan, event.isAltDown());
         CameraTrack camera = moved.camera();
         if (tall.isPresent() && alongValue) {
-            camera = Inside.kept(store.settled(), shot, valued(camera, moved.keys(), plan, up));
+            camera = Inside.kept(desk.document().settled(), shot, valued(camera, moved.keys(), plan, up));
         }
         target = moved.keys().isEmpty() ? lead : lead + moved.keys().first() - keys.first();
         String deed = event.isAltDown() ? "copy" : alongTime ? "move" : "change";
-        store.show(
-                ShotEdits.setCamera(framing ? deed + " of a framing" : KeyWords.of(deed, keys), shot.id(), camera),
-                framing ? new Selection.Framing(target) : new Selection.Keys(moved.keys()));
+        desk.cursor()
+                .show(
+                        ShotEdits.setCamera(
+                                framing ? deed + " of a framing" : KeyWords.of(deed, keys), shot.id(), camera),
+                        framing ? new Selection.Framing(target) : new Selection.Keys(moved.keys()));
     }
 
     private Retiming.Moved inTime(double across, ScoreLayout plan, boolean copies) {
@@ -89,7 +91,7 @@ final class KeysDrag extends EditDrag {
                                 shot.camera(),
                                 keys,
                                 shot.lastFrame(),
-                                store.preferences().neighbours())
+                                desk.preferences().neighbours())
                         .shifted(by);
         surface.view().setSnapLine(caught);
         return moved;
@@ -106,13 +108,13 @@ final class KeysDrag extends EditDrag {
     public void drop(MouseEvent event) {
         surface.view().setSnapLine(OptionalInt.empty());
         super.drop(event);
-        store.seekInShot(target);
+        desk.cursor().seekInShot(target);
     }
 
     @Override
     public void click(MouseEvent event) {
         if (!event.isShiftDown()) {
-            store.seekInShot(lead);
+            desk.cursor().seekInShot(lead);
         }
     }
 

@@ -45,8 +45,9 @@ final class LanePainter {
         chevron(pen, 8, y, band.tall());
         boolean muted = on.shot().camera().channel(lane.property()).muted();
         Brush.text(pen, Fonts.text(13), muted ? Palette.MUTED : Palette.TEXT, lane.words(), 18, y);
-        String value =
-                muted ? "muted" : ValueText.of(on.shot().camera(), on.store().shotFrame(), lane);
+        String value = muted
+                ? "muted"
+                : ValueText.of(on.shot().camera(), on.desk().cursor().shotFrame(), lane);
         if (channel.animated() || !muted) {
             Brush.aligned(pen, Fonts.numbers(11), Palette.MUTED, value, ScoreLayout.LEFT - 12, y, TextAlignment.RIGHT);
         }
@@ -80,7 +81,7 @@ final class LanePainter {
 
     static void beads(Painting on, Lane lane) {
         boolean muted = on.shot().camera().channel(lane.property()).muted();
-        int now = on.store().insideShot() ? on.store().shotFrame() : Integer.MIN_VALUE;
+        int now = on.desk().cursor().insideShot() ? on.desk().cursor().shotFrame() : Integer.MIN_VALUE;
         on.pen().setGlobalAlpha(muted ? 0.45 : 1);
         double lastX = Double.NEGATIVE_INFINITY;
         boolean lastSelected = false;

@@ -4,9 +4,9 @@ import amberlens.core.keys.KeyRef;
 import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Lane;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.Gesture;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,7 +15,7 @@ import javafx.scene.input.MouseEvent;
 
 /** A rectangle drawn over the lanes selects the keys in it; with shift it adds to those selected. A click selects nothing. */
 final class Lasso implements Gesture {
-    private final Store store;
+    private final Desk desk;
     private final ScoreSurface surface;
     private final Shot shot;
     private final KeySet before;
@@ -23,12 +23,12 @@ final class Lasso implements Gesture {
     private final double pressX;
     private final double pressY;
 
-    Lasso(Store store, ScoreSurface surface, MouseEvent press) {
-        this.store = store;
+    Lasso(Desk desk, ScoreSurface surface, MouseEvent press) {
+        this.desk = desk;
         this.surface = surface;
-        shot = store.selectedShot().orElseThrow();
-        before = press.isShiftDown() ? store.selectedKeys() : KeySet.NONE;
-        partBefore = store.selection().part();
+        shot = desk.cursor().selectedShot().orElseThrow();
+        before = press.isShiftDown() ? desk.cursor().selectedKeys() : KeySet.NONE;
+        partBefore = desk.cursor().selection().part();
         pressX = press.getX();
         pressY = press.getY();
     }
@@ -42,7 +42,7 @@ final class Lasso implements Gesture {
                 Math.abs(event.getY() - pressY));
         surface.view().setLasso(Optional.of(box));
         KeySet keys = before.with(inside(box));
-        store.select(keys.isEmpty() ? new Selection.Nothing() : new Selection.Keys(keys));
+        desk.cursor().select(keys.isEmpty() ? new Selection.Nothing() : new Selection.Keys(keys));
     }
 
     private KeySet inside(Rectangle2D box) {
@@ -65,15 +65,15 @@ final class Lasso implements Gesture {
     @Override
     public void click(MouseEvent event) {
         if (!event.isShiftDown()) {
-            store.select(new Selection.Nothing());
-            store.transport().setPlaying(false);
-            store.seekInShot(surface.plan().frame(event.getX()));
+            desk.cursor().select(new Selection.Nothing());
+            desk.cursor().transport().setPlaying(false);
+            desk.cursor().seekInShot(surface.plan().frame(event.getX()));
         }
     }
 
     @Override
     public void cancel() {
         surface.view().setLasso(Optional.empty());
-        store.select(partBefore);
+        desk.cursor().select(partBefore);
     }
 }

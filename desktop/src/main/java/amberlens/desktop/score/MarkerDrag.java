@@ -4,8 +4,8 @@ import amberlens.core.edit.MarkerEdits;
 import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
 import amberlens.desktop.commands.EditDrag;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -18,12 +18,12 @@ final class MarkerDrag extends EditDrag {
     private final int frame;
     private final Snap snap;
 
-    MarkerDrag(Store store, ScoreSurface surface, int frame) {
-        super(store);
+    MarkerDrag(Desk desk, ScoreSurface surface, int frame) {
+        super(desk);
         this.surface = surface;
         this.frame = frame;
-        shot = store.selectedShot().orElseThrow();
-        snap = new Snap(store, shot.withMarkers(List.of()), shot.camera(), KeySet.NONE);
+        shot = desk.cursor().selectedShot().orElseThrow();
+        snap = new Snap(desk, shot.withMarkers(List.of()), shot.camera(), KeySet.NONE);
     }
 
     @Override
@@ -32,7 +32,7 @@ final class MarkerDrag extends EditDrag {
         OptionalInt caught = snap.near(plan.time(event.getX()), plan.perFrame());
         surface.view().setSnapLine(caught);
         int to = caught.orElse(plan.frame(event.getX()));
-        store.show(MarkerEdits.move(Optional.of(shot.id()), frame, to), new Selection.MarkerAt(to, false));
+        desk.cursor().show(MarkerEdits.move(Optional.of(shot.id()), frame, to), new Selection.MarkerAt(to, false));
     }
 
     @Override
@@ -43,7 +43,7 @@ final class MarkerDrag extends EditDrag {
 
     @Override
     public void click(MouseEvent event) {
-        store.seekInShot(frame);
+        desk.cursor().seekInShot(frame);
     }
 
     @Override

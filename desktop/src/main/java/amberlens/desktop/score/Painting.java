@@ -2,8 +2,8 @@ package amberlens.desktop.score;
 
 import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Store;
 import java.util.Set;
 import javafx.scene.canvas.GraphicsContext;
 
@@ -14,6 +14,6 @@ record Painting(
         Shot shot,
         KeySet selected,
         Set<Integer> selectedFrames,
-        Store store,
+        Desk desk,
         Services services,
         ScoreView view) {}

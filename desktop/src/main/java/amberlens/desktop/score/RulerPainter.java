@@ -3,10 +3,10 @@ package amberlens.desktop.score;
 import amberlens.core.model.Marker;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
-import amberlens.desktop.store.Selection;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Paints what belongs to time as a whole: ruler, markers, the stretch bar, the snap line and the playhead. */
@@ -18,7 +18,7 @@ final class RulerPainter {
     static void ruler(Painting on) {
         GraphicsContext pen = on.pen();
         ScoreLayout plan = on.plan();
-        FrameRate rate = on.store().project().frame().rate();
+        FrameRate rate = on.desk().document().project().frame().rate();
         int step = step(plan, rate);
         int first = (int) Math.floor(plan.from() / step) * step;
         for (int frame = first; frame <= Math.min(on.shot().length(), plan.from() + plan.shown()); frame += step) {
@@ -29,7 +29,7 @@ final class RulerPainter {
             pen.setStroke(Palette.LINE);
             pen.setLineWidth(1);
             pen.strokeLine(x, 4, x, ScoreLayout.RULER);
-            boolean underPlayhead = Math.abs(x + 15 - plan.x(on.store().shotFrame())) < 36;
+            boolean underPlayhead = Math.abs(x + 15 - plan.x(on.desk().cursor().shotFrame())) < 36;
             if (x < plan.width() - 40 && !underPlayhead) {
                 Brush.text(pen, Fonts.numbers(11), Palette.MUTED, Timecode.brief(frame, rate), x + 4, 9);
             }
@@ -58,7 +58,7 @@ final class RulerPainter {
             if (x < ScoreLayout.LEFT - 1) {
                 continue;
             }
-            boolean selected = on.store().selection().part().equals(new Selection.MarkerAt(marker.at(), false));
+            boolean selected = on.desk().cursor().selection().part().equals(new Selection.MarkerAt(marker.at(), false));
             pen.setStroke(Palette.faint(Palette.SEA, selected ? 0.9 : 0.45));
             pen.setLineWidth(1);
             pen.strokeLine(x, ScoreLayout.RULER, x, plan.lanesBottom());
@@ -107,12 +107,12 @@ final class RulerPainter {
 
     static void playhead(Painting on) {
         GraphicsContext pen = on.pen();
-        int frame = on.store().shotFrame();
+        int frame = on.desk().cursor().shotFrame();
         double x = on.plan().x(frame);
         if (x < ScoreLayout.LEFT - 2 || x > on.plan().width()) {
             return;
         }
-        boolean inside = on.store().insideShot();
+        boolean inside = on.desk().cursor().insideShot();
         pen.setStroke(inside ? Palette.AMBER : Palette.MUTED);
         pen.setLineWidth(1.6);
         if (!inside) {
@@ -120,7 +120,8 @@ final class RulerPainter {
         }
         pen.strokeLine(x, ScoreLayout.RULER - 7, x, on.plan().height());
         pen.setLineDashes();
-        String text = Timecode.brief(frame, on.store().project().frame().rate());
+        String text =
+                Timecode.brief(frame, on.desk().document().project().frame().rate());
         double width = Brush.width(Fonts.numbers(11), text) + 10;
         double left = Math.clamp(x - width / 2, ScoreLayout.LEFT - 20, on.plan().width() - width - 2);
         pen.setFill(inside ? Palette.AMBER : Palette.MUTED);

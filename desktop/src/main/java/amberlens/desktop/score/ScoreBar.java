@@ -6,7 +6,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Lane;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.commands.KeyTiming;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -24,7 +24,7 @@ import javafx.scene.layout.Region;
 final class ScoreBar extends HBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
-    private final Store store;
+    private final Desk desk;
     private final ScoreSurface surface;
     private final KeyTiming timing;
     private final Label subject = new Label();
@@ -38,10 +38,10 @@ final class ScoreBar extends HBox {
             toggle("Curves", "curves", "Pull all lanes tall, to shape values and eases by hand");
     private final ToggleButton speed = toggle("Speed", "curve-speed", "Tall lanes show speed instead of value");
 
-    ScoreBar(Store store, ScoreSurface surface) {
-        this.store = store;
+    ScoreBar(Desk desk, ScoreSurface surface) {
+        this.desk = desk;
         this.surface = surface;
-        timing = new KeyTiming(store);
+        timing = new KeyTiming(desk);
         Label title = new Label("Score");
         title.getStyleClass().add("view-title");
         subject.getStyleClass().add("quiet");
@@ -56,8 +56,8 @@ final class ScoreBar extends HBox {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         push.setOnAction(
-                _ -> store.prefer(to -> to.setNeighbours(push.isSelected() ? Neighbours.PUSH : Neighbours.STOP)));
-        snap.setOnAction(_ -> store.prefer(to -> to.setSnapping(snap.isSelected())));
+                _ -> desk.prefer(to -> to.setNeighbours(push.isSelected() ? Neighbours.PUSH : Neighbours.STOP)));
+        snap.setOnAction(_ -> desk.prefer(to -> to.setSnapping(snap.isSelected())));
         curves.setOnAction(_ -> surface.view().setAllTall(curves.isSelected()));
         speed.setOnAction(_ -> surface.view().setSpeed(speed.isSelected()));
         getChildren()
@@ -104,13 +104,13 @@ final class ScoreBar extends HBox {
     }
 
     void refresh() {
-        Optional<Shot> shot = store.selectedShot();
+        Optional<Shot> shot = desk.cursor().selectedShot();
         subject.setText(shot.map(Shot::name).orElse(""));
-        push.setSelected(store.preferences().neighbours() == Neighbours.PUSH);
-        snap.setSelected(store.preferences().snapping());
+        push.setSelected(desk.preferences().neighbours() == Neighbours.PUSH);
+        snap.setSelected(desk.preferences().snapping());
         curves.setSelected(surface.view().anyTall());
         speed.setDisable(!surface.view().anyTall());
-        KeySet keys = store.selectedKeys();
+        KeySet keys = desk.cursor().selectedKeys();
         boolean any = !keys.isEmpty();
         chosen.setText(
                 any ? String.format(Locale.ROOT, "%d %s at", keys.size(), keys.size() == 1 ? "key" : "keys") : "");
@@ -118,7 +118,7 @@ final class ScoreBar extends HBox {
         if (any && !time.isFocused()) {
             time.pseudoClassStateChanged(WRONG, false);
             time.setText(Timecode.brief(
-                    Math.max(0, keys.first()), store.project().frame().rate()));
+                    Math.max(0, keys.first()), desk.document().project().frame().rate()));
         }
     }
 
@@ -126,19 +126,19 @@ final class ScoreBar extends HBox {
         Optional<String> refused = timing.setTime(time.getText());
         time.pseudoClassStateChanged(WRONG, refused.isPresent());
         if (refused.isPresent()) {
-            store.say("Not moved: " + refused.get() + ".");
+            desk.say("Not moved: " + refused.get() + ".");
             time.getTooltip().setText("Not moved: " + refused.get());
         } else {
-            store.say("");
+            desk.say("");
             surface.requestFocus();
             refresh();
         }
     }
 
     private void fit(boolean toKeys) {
-        store.selectedShot().ifPresent(shot -> {
+        desk.cursor().selectedShot().ifPresent(shot -> {
             ScoreLayout plan = surface.plan();
-            KeySet keys = store.selectedKeys();
+            KeySet keys = desk.cursor().selectedKeys();
             boolean some = toKeys && !keys.isEmpty();
             double from = some ? keys.first() : Math.max(0, plan.from());
             double to = some ? keys.last() : Math.min(shot.lastFrame(), plan.from() + plan.shown());

@@ -7,10 +7,10 @@ import amberlens.core.model.Marker;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Lane;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.Gesture;
 import amberlens.desktop.look.Gestures;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.MouseEvent;
@@ -21,18 +21,18 @@ final class ScoreHands {
     private static final double NEAR_CURVE = 6;
     private static final double ZOOM_PER_PIXEL = 1.002;
 
-    private final Store store;
+    private final Desk desk;
     private final ScoreSurface surface;
 
-    ScoreHands(Store store, ScoreSurface surface) {
-        this.store = store;
+    ScoreHands(Desk desk, ScoreSurface surface) {
+        this.desk = desk;
         this.surface = surface;
         new Gestures(surface, this::choose);
         surface.addEventHandler(ScrollEvent.SCROLL, this::wheel);
     }
 
     private Optional<? extends Gesture> choose(MouseEvent press) {
-        Optional<Shot> shot = store.selectedShot();
+        Optional<Shot> shot = desk.cursor().selectedShot();
         if (shot.isEmpty()) {
             return Optional.empty();
         }
@@ -58,11 +58,15 @@ final class ScoreHands {
     private boolean toWorst(Shot shot, ScoreLayout plan, MouseEvent press) {
         double time = plan.time(press.getX());
         double slack = 4 / plan.perFrame();
-        Optional<EdgeReport.OpenSpan> span = surface.facts().edges(store.project(), shot).open().stream()
+        Optional<EdgeReport.OpenSpan> span = surface
+                .facts()
+                .edges(desk.document().project(), shot)
+                .open()
+                .stream()
                 .filter(open -> time >= open.span().from() - slack
                         && time <= open.span().to() + 1 + slack)
                 .findFirst();
-        span.ifPresent(open -> store.seekInShot(open.worstFrame()));
+        span.ifPresent(open -> desk.cursor().seekInShot(open.worstFrame()));
         return span.isPresent();
     }
 
@@ -71,37 +75,37 @@ final class ScoreHands {
         if (press.getX() < 16 || press.getClickCount() == 2) {
             surface.view().toggleTall(lane.property());
         } else {
-            store.selectedShot().ifPresent(shot -> select(KeySet.of(shot.camera(), lane), press.isShiftDown()));
+            desk.cursor().selectedShot().ifPresent(shot -> select(KeySet.of(shot.camera(), lane), press.isShiftDown()));
         }
     }
 
     private void select(KeySet keys, boolean toggle) {
-        KeySet chosen = toggle ? store.selectedKeys().toggled(keys) : keys;
-        store.select(chosen.isEmpty() ? new Selection.Nothing() : new Selection.Keys(chosen));
+        KeySet chosen = toggle ? desk.cursor().selectedKeys().toggled(keys) : keys;
+        desk.cursor().select(chosen.isEmpty() ? new Selection.Nothing() : new Selection.Keys(chosen));
     }
 
     private Gesture inRuler(Shot shot, ScoreLayout plan, MouseEvent press) {
-        KeySet keys = store.selectedKeys();
+        KeySet keys = desk.cursor().selectedKeys();
         if (StretchGrips.on(keys)) {
             StretchGrips grips = StretchGrips.of(keys);
             boolean first = grips.firstAt(plan, press.getX(), press.getY());
             if (first || grips.lastAt(plan, press.getX(), press.getY())) {
-                return new StretchDrag(store, surface, press, first);
+                return new StretchDrag(desk, surface, press, first);
             }
         }
         Optional<Marker> marker = shot.markers().stream()
                 .filter(found -> Math.abs(plan.x(found.at()) - press.getX()) <= 6 && press.getY() < 16)
                 .findFirst();
         if (marker.isPresent()) {
-            store.select(new Selection.MarkerAt(marker.get().at(), false));
-            return new MarkerDrag(store, surface, marker.get().at());
+            desk.cursor().select(new Selection.MarkerAt(marker.get().at(), false));
+            return new MarkerDrag(desk, surface, marker.get().at());
         }
-        return new Scrub(store, surface, press);
+        return new Scrub(desk, surface, press);
     }
 
     private Scrub scrub(MouseEvent press) {
-        store.select(new Selection.Nothing());
-        return new Scrub(store, surface, press);
+        desk.cursor().select(new Selection.Nothing());
+        return new Scrub(desk, surface, press);
     }
 
     private Optional<? extends Gesture> inStrip(Shot shot, ScoreLayout plan, MouseEvent press) {
@@ -114,7 +118,7 @@ final class ScoreHands {
         }
         for (int i = 0; i + 1 < framings.size(); i++) {
             if (press.getX() >= plan.x(framings.get(i)) && press.getX() < plan.x(framings.get(i + 1))) {
-                store.select(new Selection.LegFrom(framings.get(i)));
+                desk.cursor().select(new Selection.LegFrom(framings.get(i)));
                 return Optional.empty();
             }
         }
@@ -123,16 +127,17 @@ final class ScoreHands {
 
     private Gesture card(Shot shot, int frame, MouseEvent press) {
         KeySet own = KeySet.at(shot.camera(), frame);
-        KeySet selected = store.selectedKeys();
+        KeySet selected = desk.cursor().selectedKeys();
         boolean among = own.stream().allMatch(selected::contains) && selected.size() > own.size();
         if (press.isShiftDown()) {
             select(own, true);
         } else if (!among) {
-            store.select(new Selection.Framing(frame));
+            desk.cursor().select(new Selection.Framing(frame));
         }
-        KeySet dragged = store.selectedKeys().isEmpty() ? own : store.selectedKeys();
-        boolean single = store.selection().part() instanceof Selection.Framing;
-        return new KeysDrag(store, surface, press, dragged, frame, Optional.empty(), single);
+        KeySet dragged =
+                desk.cursor().selectedKeys().isEmpty() ? own : desk.cursor().selectedKeys();
+        boolean single = desk.cursor().selection().part() instanceof Selection.Framing;
+        return new KeysDrag(desk, surface, press, dragged, frame, Optional.empty(), single);
     }
 
     private Optional<? extends Gesture> inLanes(Shot shot, ScoreLayout plan, MouseEvent press) {
@@ -141,35 +146,36 @@ final class ScoreHands {
             return Optional.of(bead(bead.get(), plan, press));
         }
         Optional<Lane> lane = plan.laneAt(press.getY());
-        Optional<EaseHandle> handle =
-                lane.flatMap(found -> EaseHandle.of(shot, found, plan, surface.view(), store.selectedKeys()).stream()
+        Optional<EaseHandle> handle = lane.flatMap(found ->
+                EaseHandle.of(shot, found, plan, surface.view(), desk.cursor().selectedKeys()).stream()
                         .filter(one -> one.isAt(press.getX(), press.getY()))
                         .findFirst());
         if (handle.isPresent()) {
-            return Optional.of(new EaseDrag(store, surface, handle.get()));
+            return Optional.of(new EaseDrag(desk, surface, handle.get()));
         }
         Optional<Integer> leg =
                 lane.filter(found -> plan.band(found).tall()).flatMap(found -> legAt(shot, found, plan, press));
         if (leg.isPresent()) {
-            store.select(new Selection.LegFrom(leg.get(), lane));
+            desk.cursor().select(new Selection.LegFrom(leg.get(), lane));
             return Optional.empty();
         }
-        return Optional.of(new Lasso(store, surface, press));
+        return Optional.of(new Lasso(desk, surface, press));
     }
 
     private Gesture bead(Bead bead, ScoreLayout plan, MouseEvent press) {
         KeySet own = KeySet.of(bead.key());
         if (press.isShiftDown()) {
             select(own, true);
-        } else if (!(store.selection().part() instanceof Selection.Keys keys
+        } else if (!(desk.cursor().selection().part() instanceof Selection.Keys keys
                 && keys.keys().contains(bead.key()))) {
             select(own, false);
         }
-        KeySet dragged = store.selectedKeys().isEmpty() ? own : store.selectedKeys();
+        KeySet dragged =
+                desk.cursor().selectedKeys().isEmpty() ? own : desk.cursor().selectedKeys();
         KeyRef key = bead.key();
         boolean valued = plan.band(key.lane()).tall() && !surface.view().speed();
         return new KeysDrag(
-                store, surface, press, dragged, key.at(), Optional.of(bead).filter(_ -> valued), false);
+                desk, surface, press, dragged, key.at(), Optional.of(bead).filter(_ -> valued), false);
     }
 
     /** The frame of the key whose leg's curve is under the pointer. */
@@ -212,7 +218,7 @@ final class ScoreHands {
     }
 
     private void zoomValues(ScoreLayout plan, ScrollEvent event, double turned) {
-        store.selectedShot().ifPresent(shot -> plan.laneAt(event.getY())
+        desk.cursor().selectedShot().ifPresent(shot -> plan.laneAt(event.getY())
                 .filter(lane -> plan.band(lane).tall())
                 .ifPresent(lane -> {
                     LaneScale scale = LaneScale.of(surface.view(), plan, lane, LaneValues.of(shot, lane));

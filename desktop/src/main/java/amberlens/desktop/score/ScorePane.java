@@ -1,8 +1,8 @@
 package amberlens.desktop.score;
 
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Subscription;
 import javafx.scene.layout.BorderPane;
 
 /** The Score with its controls. */
@@ -11,18 +11,20 @@ public final class ScorePane extends BorderPane implements Subscription {
     private final ScoreBar bar;
     private final Subscription subscription;
 
-    public ScorePane(Store store, Services services) {
-        surface = new ScoreSurface(store, services);
+    public ScorePane(Desk desk, Services services) {
+        surface = new ScoreSurface(desk, services);
         surface.setId("score-surface");
-        new ScoreHands(store, surface);
-        bar = new ScoreBar(store, surface);
+        new ScoreHands(desk, surface);
+        bar = new ScoreBar(desk, surface);
         setTop(bar);
         setCenter(surface);
         getStyleClass().add("score-pane");
         setMinHeight(120);
-        subscription = store.subscribe(_ -> {
-            surface.redraw();
-            bar.refresh();
+        subscription = desk.subscribe(changes -> {
+            if (changes.concern(desk.cursor().selection().shotId())) {
+                surface.redraw();
+                bar.refresh();
+            }
         });
         surface.whenViewChanges(bar::refresh);
         bar.refresh();

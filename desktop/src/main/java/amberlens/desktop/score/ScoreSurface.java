@@ -3,26 +3,26 @@ package amberlens.desktop.score;
 import amberlens.core.keys.KeyRef;
 import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.ShotFacts;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.look.Surface;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.ShotFacts;
-import amberlens.desktop.store.Store;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Paints the selected shot in time: ruler, framing strip, a lane per property, edges and enlargement. */
 final class ScoreSurface extends Surface {
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final ScoreView view = new ScoreView(this::viewChanged);
     private Runnable onView = () -> {};
 
-    ScoreSurface(Store store, Services services) {
-        this.store = store;
+    ScoreSurface(Desk desk, Services services) {
+        this.desk = desk;
         this.services = services;
         setAccessibleText("Score: the selected shot in time");
     }
@@ -46,17 +46,17 @@ final class ScoreSurface extends Surface {
     }
 
     ScoreLayout plan() {
-        return view.layout(getWidth(), getHeight(), store.selectedShot());
+        return view.layout(getWidth(), getHeight(), desk.cursor().selectedShot());
     }
 
     /** The frame of the shot at the playhead. */
     double playheadTime() {
-        return store.shotFrame();
+        return desk.cursor().shotFrame();
     }
 
     @Override
     protected void draw(GraphicsContext pen, double width, double height) {
-        Optional<Shot> shot = store.selectedShot();
+        Optional<Shot> shot = desk.cursor().selectedShot();
         ScoreLayout plan = plan();
         if (shot.isEmpty()) {
             Brush.text(
@@ -68,14 +68,14 @@ final class ScoreSurface extends Surface {
                     plan.stripTop() + ScoreLayout.STRIP / 2);
             return;
         }
-        KeySet selected = store.selectedKeys();
+        KeySet selected = desk.cursor().selectedKeys();
         var on = new Painting(
                 pen,
                 plan,
                 shot.get(),
                 selected,
                 selected.stream().map(KeyRef::at).collect(Collectors.toSet()),
-                store,
+                desk,
                 services,
                 view);
         RulerPainter.ruler(on);

@@ -1,23 +1,23 @@
 package amberlens.desktop.score;
 
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Gesture;
-import amberlens.desktop.store.Store;
 import javafx.scene.input.MouseEvent;
 
 /** The playhead follows the pointer. */
 final class Scrub implements Gesture {
-    private final Store store;
+    private final Desk desk;
     private final ScoreSurface surface;
 
-    Scrub(Store store, ScoreSurface surface, MouseEvent press) {
-        this.store = store;
+    Scrub(Desk desk, ScoreSurface surface, MouseEvent press) {
+        this.desk = desk;
         this.surface = surface;
         drag(press);
     }
 
     @Override
     public void drag(MouseEvent event) {
-        store.transport().setPlaying(false);
-        store.seekInShot(surface.plan().frame(event.getX()));
+        desk.cursor().transport().setPlaying(false);
+        desk.cursor().seekInShot(surface.plan().frame(event.getX()));
     }
 }

@@ -4,7 +4,7 @@ import amberlens.core.keys.KeySet;
 import amberlens.core.model.Marker;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import java.util.OptionalInt;
 import java.util.TreeSet;
 
@@ -12,26 +12,26 @@ import java.util.TreeSet;
 final class Snap {
     private static final double REACH = 7;
 
-    private final Store store;
+    private final Desk desk;
     private final TreeSet<Integer> frames = new TreeSet<>();
 
     /**
      * @param moved keys that are dragged, which do not catch on themselves
      */
-    Snap(Store store, Shot shot, CameraTrack camera, KeySet moved) {
-        this.store = store;
+    Snap(Desk desk, Shot shot, CameraTrack camera, KeySet moved) {
+        this.desk = desk;
         KeySet.where(camera, key -> !moved.contains(key)).stream().forEach(key -> frames.add(key.at()));
         shot.markers().stream().map(Marker::at).forEach(frames::add);
         frames.add(0);
         frames.add(shot.lastFrame());
-        if (store.insideShot()) {
-            frames.add(store.shotFrame());
+        if (desk.cursor().insideShot()) {
+            frames.add(desk.cursor().shotFrame());
         }
     }
 
     /** The frame caught near a moment; empty when none is near or snapping is off. */
     OptionalInt near(double time, double perFrame) {
-        if (!store.preferences().snapping()) {
+        if (!desk.preferences().snapping()) {
             return OptionalInt.empty();
         }
         return frames.stream()

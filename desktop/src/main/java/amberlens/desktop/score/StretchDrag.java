@@ -6,8 +6,8 @@ import amberlens.core.keys.Retiming;
 import amberlens.core.model.Shot;
 import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.commands.KeyWords;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import java.util.OptionalInt;
 import javafx.scene.input.MouseEvent;
 
@@ -21,15 +21,15 @@ final class StretchDrag extends EditDrag {
     private final double pressX;
     private final Snap snap;
 
-    StretchDrag(Store store, ScoreSurface surface, MouseEvent press, boolean first) {
-        super(store);
+    StretchDrag(Desk desk, ScoreSurface surface, MouseEvent press, boolean first) {
+        super(desk);
         this.surface = surface;
-        shot = store.selectedShot().orElseThrow();
-        keys = store.selectedKeys();
+        shot = desk.cursor().selectedShot().orElseThrow();
+        keys = desk.cursor().selectedKeys();
         edge = first ? keys.first() : keys.last();
         fixed = first ? keys.last() : keys.first();
         pressX = press.getX();
-        snap = new Snap(store, shot, shot.camera(), keys);
+        snap = new Snap(desk, shot, shot.camera(), keys);
     }
 
     @Override
@@ -42,11 +42,12 @@ final class StretchDrag extends EditDrag {
                         shot.camera(),
                         keys,
                         shot.lastFrame(),
-                        store.preferences().neighbours())
+                        desk.preferences().neighbours())
                 .stretched(fixed, edge, caught.orElse((int) Math.round(wanted)));
-        store.show(
-                ShotEdits.setCamera(KeyWords.of("stretch", keys), shot.id(), moved.camera()),
-                new Selection.Keys(moved.keys()));
+        desk.cursor()
+                .show(
+                        ShotEdits.setCamera(KeyWords.of("stretch", keys), shot.id(), moved.camera()),
+                        new Selection.Keys(moved.keys()));
     }
 
     @Override

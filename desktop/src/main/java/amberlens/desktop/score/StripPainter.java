@@ -5,11 +5,11 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Leg;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.EaseGlyph;
 import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
-import amberlens.desktop.store.Selection;
 import java.util.List;
 import java.util.Locale;
 import javafx.scene.canvas.GraphicsContext;
@@ -66,12 +66,12 @@ final class StripPainter {
         double right = plan.cardLeft(to);
         boolean wide = plan.x(to) - plan.x(from) >= LEAST_GAP;
         boolean still = wide && shot.camera().at(from).equals(shot.camera().at(to));
-        boolean selected = on.store().selection().part().equals(new Selection.LegFrom(from));
+        boolean selected = on.desk().cursor().selection().part().equals(new Selection.LegFrom(from));
         pen.setStroke(selected ? Palette.PALE : still ? Palette.MUTED : Palette.AMBER);
         pen.setLineWidth(selected ? 3 : 2);
         pen.strokeLine(plan.x(from), y, plan.x(to), y);
         Leg leg = Framings.legAt(shot.camera(), from).orElse(Leg.LINEAR);
-        double seconds = on.store().project().frame().rate().seconds(to - from);
+        double seconds = on.desk().document().project().frame().rate().seconds(to - from);
         if (right - left < LEAST_PILL) {
             return;
         }
@@ -115,14 +115,14 @@ final class StripPainter {
             return;
         }
         double y = plan.cardTop();
-        boolean selected = on.store().selection().part().equals(new Selection.Framing(frame))
+        boolean selected = on.desk().cursor().selection().part().equals(new Selection.Framing(frame))
                 || on.selectedFrames().contains(frame);
         boolean beyond = frame > shot.lastFrame() || frame < 0;
         pen.setFill(Palette.RAISED);
         pen.fillRoundRect(x, y, ScoreLayout.CARD_WIDTH, ScoreLayout.CARD_HEIGHT, 6, 6);
         on.services()
                 .thumbnails()
-                .framing(on.store().project(), shot, frame, CARD)
+                .framing(on.desk().document().project(), shot, frame, CARD)
                 .ifPresent(image -> pen.drawImage(image, x + 2, y + 2));
         pen.setStroke(selected ? Palette.AMBER : Palette.PALE);
         pen.setLineWidth(selected ? 2.5 : 1.4);

@@ -9,12 +9,13 @@ import amberlens.core.motion.Framings;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
+import amberlens.desktop.desk.Change;
+import amberlens.desktop.desk.Changes;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
+import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.look.NumberField;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Change;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Subscription;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -41,7 +42,7 @@ import org.jspecify.annotations.Nullable;
  * Score as an edit that is not made yet; accepting makes it. The ways are worked out in the background.
  */
 public final class SealPane extends VBox implements Subscription {
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final Label title = new Label("Seal");
     private final Label heading = new Label();
@@ -56,14 +57,14 @@ public final class SealPane extends VBox implements Subscription {
     private @Nullable SealOffers offers;
     private @Nullable SealWay way;
 
-    public SealPane(Store store, Services services) {
-        this.store = store;
+    public SealPane(Desk desk, Services services) {
+        this.desk = desk;
         this.services = services;
         title.getStyleClass().add("view-title");
         heading.getStyleClass().add("quiet");
         heading.setId("seal-heading");
         limit = new NumberField(1, "Greatest enlargement, in per cent", value -> {
-                    store.prefer(to -> to.setLimitPercent(value));
+                    desk.prefer(to -> to.setLimitPercent(value));
                     refresh();
                 })
                 .refusing(value ->
@@ -91,7 +92,7 @@ public final class SealPane extends VBox implements Subscription {
         locks.setAlignment(Pos.CENTER_LEFT);
         managedProperty().bind(visibleProperty());
         setVisible(false);
-        subscription = store.subscribe(this::changed);
+        subscription = desk.subscribe(this::changed);
     }
 
     private HBox header() {
@@ -130,18 +131,18 @@ public final class SealPane extends VBox implements Subscription {
         return foot;
     }
 
-    private void changed(Set<Change> changes) {
-        boolean open = store.viewing().sealing() && store.selectedShot().isPresent();
+    private void changed(Changes changes) {
+        boolean open = desk.tools().sealing() && desk.cursor().selectedShot().isPresent();
         if (open != isVisible()) {
             setVisible(open);
             if (!open) {
                 forget();
             } else {
-                limit.show(store.preferences().limitPercent());
+                limit.show(desk.preferences().limitPercent());
                 accept.requestFocus();
             }
         }
-        if (open && !changes.equals(Set.of(Change.MESSAGE))) {
+        if (open && !changes.only(Set.of(Change.MESSAGE))) {
             refresh();
         }
     }
@@ -155,26 +156,27 @@ public final class SealPane extends VBox implements Subscription {
     /** Leaves the offer; the move is as it was, unless it was accepted. */
     private void close(boolean cancel) {
         if (cancel) {
-            store.cancel();
+            desk.document().cancel();
         }
         forget();
-        store.viewing().setSealing(false);
+        desk.tools().setSealing(false);
     }
 
     private SealTerms sealTerms() {
-        return SealTerms.limit(store.preferences().limitPercent()).withMayAddKey(addKey.isSelected());
+        return SealTerms.limit(desk.preferences().limitPercent()).withMayAddKey(addKey.isSelected());
     }
 
     /** Asks for the ways anew when the shot, as it is without the preview, or the terms are others. */
     private void refresh() {
-        Optional<Shot> shot = store.selection().shotId().flatMap(store.settled()::shot);
+        Optional<Shot> shot =
+                desk.cursor().selection().shotId().flatMap(desk.document().settled()::shot);
         if (shot.isEmpty()) {
             return;
         }
         var question = new SealOffers.Question(
                 shot.get(),
-                services.facts().judged(store.settled(), shot.get()),
-                store.settled().ride(shot.get()),
+                services.facts().judged(desk.document().settled(), shot.get()),
+                desk.document().settled().ride(shot.get()),
                 sealTerms());
         if (asked != null && asked.sameAs(question)) {
             return;
@@ -183,9 +185,9 @@ public final class SealPane extends VBox implements Subscription {
         asked = question;
         offers = null;
         if (before != null && !before.shot().id().equals(question.shot().id())) {
-            Selection chosen = store.selection();
-            store.cancel();
-            store.select(chosen);
+            Selection chosen = desk.cursor().selection();
+            desk.document().cancel();
+            desk.cursor().select(chosen);
         }
         heading.setText(shot.get().name() + ": working it out …");
         rows.values().forEach(SealRow::waiting);
@@ -198,7 +200,7 @@ public final class SealPane extends VBox implements Subscription {
     }
 
     private void arrived(SealOffers found) {
-        if (asked == null || !asked.sameAs(found.question()) || !store.viewing().sealing()) {
+        if (asked == null || !asked.sameAs(found.question()) || !desk.tools().sealing()) {
             return;
         }
         offers = found;
@@ -214,7 +216,7 @@ public final class SealPane extends VBox implements Subscription {
                                 ? "no way with these keys; see why"
                                 : "choose a way; it is shown as it would be"));
         if (best.isEmpty()) {
-            store.cancel();
+            desk.document().cancel();
         }
         best.ifPresent(one -> {
             rows.get(one).choose();
@@ -226,9 +228,8 @@ public final class SealPane extends VBox implements Subscription {
         way = one;
         SealOffers known = offers;
         if (known != null) {
-            known.sealed(one)
-                    .ifPresent(result ->
-                            store.show(SealEdits.accept(known.question().shot(), one, result)));
+            known.sealed(one).ifPresent(result -> desk.document()
+                    .show(SealEdits.accept(known.question().shot(), one, result)));
         }
     }
 
@@ -242,7 +243,7 @@ public final class SealPane extends VBox implements Subscription {
             lock.getStyleClass().add("lock-button");
             lock.setSelected(shot.settings().locked().contains(frame));
             lock.setTooltip(new Tooltip("Framing " + (i + 1) + " must not change"));
-            lock.setOnAction(_ -> store.apply(SettingsEdits.setLocked(shot.id(), frame, lock.isSelected())));
+            lock.setOnAction(_ -> desk.document().apply(SettingsEdits.setLocked(shot.id(), frame, lock.isSelected())));
             locks.getChildren().add(lock);
         }
     }
@@ -256,9 +257,8 @@ public final class SealPane extends VBox implements Subscription {
         }
         if (over == SealScope.SHOT) {
             if (chosen != null) {
-                known.sealed(chosen)
-                        .ifPresent(result ->
-                                store.apply(SealEdits.accept(known.question().shot(), chosen, result)));
+                known.sealed(chosen).ifPresent(result -> desk.document()
+                        .apply(SealEdits.accept(known.question().shot(), chosen, result)));
             }
             close(false);
         } else {
@@ -270,15 +270,16 @@ public final class SealPane extends VBox implements Subscription {
 
     /** Seals many shots in the background, as one step; those that cannot be stay and are named. */
     private void acceptMany(SealScope over, SealWay by) {
-        Project project = store.settled();
+        Project project = desk.document().settled();
         SealTerms terms = sealTerms();
         List<Shot> shots = project.shots().stream()
-                .filter(shot -> over == SealScope.ALL || store.selection().includes(shot.id()))
+                .filter(shot ->
+                        over == SealScope.ALL || desk.cursor().selection().includes(shot.id()))
                 .toList();
         var judged = shots.stream()
                 .map(shot -> services.facts().judged(project, shot))
                 .toList();
-        store.say("Sealing " + shots.size() + " shots …");
+        desk.say("Sealing " + shots.size() + " shots …");
         services.background().execute(() -> {
             List<SealedShot> results = new ArrayList<>();
             for (int i = 0; i < shots.size(); i++) {
@@ -295,13 +296,14 @@ public final class SealPane extends VBox implements Subscription {
     private void put(List<SealedShot> results, SealWay by) {
         List<SealedShot> sealed = results.stream()
                 .filter(one -> one.result() instanceof SealResult.Sealed)
-                .filter(one -> store.settled()
+                .filter(one -> desk.document()
+                        .settled()
                         .shot(one.shot().id())
                         .filter(now -> now.camera() == one.shot().camera())
                         .isPresent())
                 .toList();
         if (!sealed.isEmpty()) {
-            store.apply(Edit.of("seal of " + sealed.size() + " shots", project -> {
+            desk.document().apply(Edit.of("seal of " + sealed.size() + " shots", project -> {
                 Project changed = project;
                 for (SealedShot one : sealed) {
                     changed = SealEdits.accept(one.shot(), by, (SealResult.Sealed) one.result())
@@ -316,7 +318,7 @@ public final class SealPane extends VBox implements Subscription {
                 .reduce((one, other) -> one + "; " + other)
                 .map(words -> " " + words + ".")
                 .orElse("");
-        store.say((sealed.size() == 1 ? "1 shot" : sealed.size() + " shots") + " sealed." + refused);
+        desk.say((sealed.size() == 1 ? "1 shot" : sealed.size() + " shots") + " sealed." + refused);
     }
 
     @Override

@@ -1,44 +1,118 @@
 package amberlens.desktop.services;
 
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Project;
+import amberlens.core.render.Compositor;
+import amberlens.core.render.LineUpFrame;
+import amberlens.desktop.desk.Change;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.ShotFacts;
 import amberlens.desktop.export.ExportQueue;
 import amberlens.desktop.play.FramePictures;
 import amberlens.desktop.play.ReadyPictures;
 import amberlens.desktop.play.Thumbnails;
-import amberlens.desktop.store.Change;
-import amberlens.desktop.store.ShotFacts;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.saving.SafeKeeping;
+import amberlens.desktop.saving.Saver;
 import amberlens.media.WorkPool;
+import amberlens.media.film.StillFile;
 import amberlens.media.pixels.PixelCache;
+import amberlens.media.pixels.PixelKey;
+import amberlens.project.safe.EarlierVersions;
+import amberlens.project.safe.Safe;
+import java.nio.file.Path;
+import java.time.InstantSource;
+import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import javafx.application.Platform;
+import org.jspecify.annotations.Nullable;
 
-/** What the views share beside the store: threads, pictures, derived facts. */
+/** What the views share beside the desk: threads, pictures, derived facts. */
 public final class Services implements AutoCloseable {
+    private static final int PICTURE_SIZE = 288;
+
     private final WorkPool rows = WorkPool.ofCores();
     private final ExecutorService decoding = daemons("decode", 2);
     private final ExecutorService background = daemons("background", 3);
-    private final PixelCache cache = new PixelCache(PixelCache.usualBudget(), decoding, rows);
+    private final Saver saver;
+    private final SafeKeeping keeping;
+    private final EarlierVersions versions;
+    private final Distrusted distrusted;
+    private final Path safes;
+    private final PixelCache cache;
     private final ShotFacts facts;
     private final ReadyPictures ready;
     private final Thumbnails thumbnails;
     private final ExportQueue exports;
 
-    public Services(Store store) {
-        facts = new ShotFacts(store.viewing()::judgedMask);
+    /**
+     * @param data where work is kept safe, and earlier versions
+     */
+    public Services(Desk desk, Path data) {
+        safes = data.resolve("safe");
+        versions = new EarlierVersions(data.resolve("versions"));
+        saver = new Saver(Platform::runLater, versions, InstantSource.system());
+        keeping = new SafeKeeping(desk, saver, safes, this::picture, InstantSource.system(), Platform::runLater);
+        distrusted =
+                new Distrusted(data.resolve("distrusted"), () -> keeping.safe().suspects());
+        cache = new PixelCache(PixelCache.usualBudget(), decoding, rows, distrusted);
+        facts = new ShotFacts(desk.tools()::judgedMask);
         ready = new ReadyPictures(
-                cache, Platform::runLater, store.transport()::playing, () -> store.tell(Change.PICTURES));
+                cache, Platform::runLater, desk.cursor().transport()::playing, () -> desk.tell(Change.PICTURES));
         exports = new ExportQueue(
                 cache,
                 rows,
                 background,
                 Platform::runLater,
                 System::nanoTime,
-                () -> store.tell(Change.EXPORTS),
-                store::say);
-        thumbnails = new Thumbnails(cache, rows, background, Platform::runLater, () -> store.tell(Change.PICTURES));
+                () -> desk.tell(Change.EXPORTS),
+                desk::say);
+        thumbnails = new Thumbnails(cache, rows, background, Platform::runLater, () -> desk.tell(Change.PICTURES));
+    }
+
+    /** Reads and writes projects in order. */
+    public Saver saver() {
+        return saver;
+    }
+
+    /** Keeps what is not saved. */
+    public SafeKeeping keeping() {
+        return keeping;
+    }
+
+    /** The saved versions of projects. */
+    public EarlierVersions versions() {
+        return versions;
+    }
+
+    /** Files on which the program died. */
+    public Distrusted distrusted() {
+        return distrusted;
+    }
+
+    /** Looks for what ended programs left behind; the files on which they died are distrusted from now on. */
+    public void leftBehind(Consumer<List<Safe.LeftBehind>> answer) {
+        background.execute(() -> {
+            List<Safe.LeftBehind> left = Safe.leftBehind(safes);
+            for (Safe.LeftBehind safe : left) {
+                distrusted.add(safe.suspects());
+                safe.forgetSuspects();
+            }
+            Platform.runLater(() -> answer.accept(left));
+        });
+    }
+
+    /** A small picture of a frame, as far as its pixels are at hand. */
+    private byte @Nullable [] picture(Project project, int frame) {
+        Size size = project.frameSize().fittedInto(PICTURE_SIZE, PICTURE_SIZE);
+        var layers = LineUpFrame.layers(project, frame, size, (media, of) -> cache.ready(PixelKey.of(media, of))
+                .orElse(null));
+        return layers.isEmpty()
+                ? null
+                : StillFile.png(Compositor.compose(layers, project.frame().background(), size, rows));
     }
 
     /** Exports that wait and run. */
@@ -90,6 +164,8 @@ public final class Services implements AutoCloseable {
     @Override
     public void close() {
         exports.stopAll();
+        keeping.close();
+        saver.close();
         decoding.shutdownNow();
         background.shutdownNow();
         rows.close();

@@ -1,5 +1,5 @@
 /**
- * What all views share beside the store: threads, pictures, derived facts.
+ * What all views share beside the desk: threads, pictures, derived facts.
  */
 @NullMarked
 package amberlens.desktop.services;

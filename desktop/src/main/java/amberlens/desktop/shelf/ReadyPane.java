@@ -11,9 +11,9 @@ import amberlens.core.ready.ReadyMoves;
 import amberlens.core.ready.Stage;
 import amberlens.core.ready.Wish;
 import amberlens.core.render.Pyramid;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Viewing.Tool;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -38,7 +38,7 @@ import org.kordamp.ikonli.feather.Feather;
 final class ReadyPane extends BorderPane {
     private static final Duration STEP = Duration.millis(110);
 
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final OwnMoves own;
     private final MovePreviews previews;
@@ -52,8 +52,8 @@ final class ReadyPane extends BorderPane {
     /** What the previews were made for. */
     private record PreviewOf(Pyramid picture, Stage stage, Wish wish) {}
 
-    ReadyPane(Store store, Services services, Path settings) {
-        this.store = store;
+    ReadyPane(Desk desk, Services services, Path settings) {
+        this.desk = desk;
         this.services = services;
         own = new OwnMoves(settings);
         previews = new MovePreviews(services);
@@ -122,7 +122,7 @@ final class ReadyPane extends BorderPane {
             MenuItem away = new MenuItem("Remove this kept move");
             away.setOnAction(_ -> remove(kept));
             MenuItem where = new MenuItem("Say where its file is, to share it");
-            where.setOnAction(_ -> store.say("The move is kept in " + kept.file() + "."));
+            where.setOnAction(_ -> desk.say("The move is kept in " + kept.file() + "."));
             ContextMenu menu = new ContextMenu(where, away);
             card.setOnContextMenuRequested(event -> menu.show(card, event.getScreenX(), event.getScreenY()));
             moves.put(card, stage -> move.make(stage).camera());
@@ -133,7 +133,7 @@ final class ReadyPane extends BorderPane {
     }
 
     private double limit() {
-        return store.preferences().limitPercent();
+        return desk.preferences().limitPercent();
     }
 
     private interface Planner {
@@ -141,49 +141,49 @@ final class ReadyPane extends BorderPane {
     }
 
     private void give(Planner planner) {
-        Set<String> shots = store.selection().shots();
+        Set<String> shots = desk.cursor().selection().shots();
         if (shots.isEmpty()) {
-            store.say("Make a shot first; ready moves are given to the selected shots.");
+            desk.say("Make a shot first; ready moves are given to the selected shots.");
             return;
         }
-        give(planner.of(store.project(), shots), shots);
+        give(planner.of(desk.document().project(), shots), shots);
     }
 
     private void give(ReadyEdits.Plan plan, Set<String> shots) {
         if (!plan.cameras().isEmpty()) {
-            store.apply(plan.edit());
+            desk.document().apply(plan.edit());
         }
-        store.say(ReadyWords.outcome(plan, store.project(), shots.size()));
+        desk.say(ReadyWords.outcome(plan, desk.document().project(), shots.size()));
     }
 
     /** Asks for two places of the picture, and gives the selected shot a move from one to the other. */
     void panBetweenPlaces() {
-        Optional<Shot> shot = store.selectedShot();
+        Optional<Shot> shot = desk.cursor().selectedShot();
         if (shot.isEmpty()) {
-            store.say("Make a shot first; the move goes from one place of its picture to another.");
+            desk.say("Make a shot first; the move goes from one place of its picture to another.");
             return;
         }
         String id = shot.get().id();
-        store.viewing().pickPlaces((from, to) -> {
-            if (store.selectedShot().map(Shot::id).filter(id::equals).isPresent()) {
-                give(ReadyEdits.between(store.project(), id, from, to, form.wish(), limit()), Set.of(id));
+        desk.tools().pickPlaces((from, to) -> {
+            if (desk.cursor().selectedShot().map(Shot::id).filter(id::equals).isPresent()) {
+                give(ReadyEdits.between(desk.document().project(), id, from, to, form.wish(), limit()), Set.of(id));
             } else {
-                store.say("Both places have to lie in the same shot; nothing was changed.");
+                desk.say("Both places have to lie in the same shot; nothing was changed.");
             }
         });
-        store.say(
-                store.viewing().tool() == Tool.PLACES
+        desk.say(
+                desk.tools().tool() == Tool.PLACES
                         ? "Where does the move begin? Click a point of the picture, or draw a box."
                         : "");
     }
 
     private void keep() {
-        Optional<Shot> shot = store.selectedShot();
+        Optional<Shot> shot = desk.cursor().selectedShot();
         if (shot.isEmpty()) {
-            store.say("There is no shot whose move could be kept.");
+            desk.say("There is no shot whose move could be kept.");
             return;
         }
-        Project project = store.project();
+        Project project = desk.document().project();
         try {
             own.keep(new OwnMove(
                     shot.get().name() + " move",
@@ -192,10 +192,9 @@ final class ReadyPane extends BorderPane {
                     project.frameSize(),
                     shot.get().length()));
             fill();
-            store.say(
-                    "The move is kept among the ready moves as \"" + shot.get().name() + " move\".");
+            desk.say("The move is kept among the ready moves as \"" + shot.get().name() + " move\".");
         } catch (FileProblem e) {
-            store.say(e.getMessage());
+            desk.say(e.getMessage());
         }
     }
 
@@ -203,7 +202,7 @@ final class ReadyPane extends BorderPane {
         try {
             own.remove(kept);
         } catch (FileProblem e) {
-            store.say(e.getMessage());
+            desk.say(e.getMessage());
         }
         fill();
     }
@@ -214,22 +213,23 @@ final class ReadyPane extends BorderPane {
             own.keep(move);
             fill();
         } catch (FileProblem e) {
-            store.say(e.getMessage());
+            desk.say(e.getMessage());
         }
     }
 
     /** Makes the previews anew when picture or wish have changed. */
     void refreshPreviews() {
-        if (!isVisible() || store.showing()) {
+        if (!isVisible() || desk.document().showing()) {
             return;
         }
-        Optional<Shot> shot = store.selectedShot();
-        Pyramid picture = shot.map(found -> services.ready().of(store.project().mediaOf(found), 0))
+        Optional<Shot> shot = desk.cursor().selectedShot();
+        Pyramid picture = shot.map(
+                        found -> services.ready().of(desk.document().project().mediaOf(found), 0))
                 .orElse(null);
         if (shot.isEmpty() || picture == null) {
             return;
         }
-        Stage stage = ReadyEdits.stage(store.project(), shot.get(), limit());
+        Stage stage = ReadyEdits.stage(desk.document().project(), shot.get(), limit());
         var wanted = new PreviewOf(picture, stage, form.wish());
         if (previewed.filter(wanted::equals).isPresent()) {
             return;

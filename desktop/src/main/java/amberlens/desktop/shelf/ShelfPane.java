@@ -7,11 +7,12 @@ import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.ready.OwnMove;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.desk.Change;
+import amberlens.desktop.desk.Changes;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
+import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Change;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Subscription;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -37,7 +38,7 @@ import org.jspecify.annotations.Nullable;
 
 /** The pictures of the project with their thumbnails and true sizes. */
 public final class ShelfPane extends BorderPane implements Subscription {
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final Consumer<List<Path>> importer;
     private final BiConsumer<Set<String>, String> replacing;
@@ -57,17 +58,17 @@ public final class ShelfPane extends BorderPane implements Subscription {
      * @param settings the folder where kept moves are
      */
     public ShelfPane(
-            Store store,
+            Desk desk,
             Services services,
             Actions actions,
             Consumer<List<Path>> importer,
             BiConsumer<Set<String>, String> replacing,
             Path settings) {
         this.replacing = replacing;
-        this.store = store;
+        this.desk = desk;
         this.services = services;
         this.importer = importer;
-        ready = new ReadyPane(store, services, settings);
+        ready = new ReadyPane(desk, services, settings);
         empty.setWrapText(true);
         empty.getStyleClass().add("empty-text");
         cards.getStyleClass().add("shelf-cards");
@@ -87,7 +88,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
         getStyleClass().add("shelf-pane");
         setOnDragOver(this::over);
         setOnDragDropped(this::dropped);
-        subscription = store.subscribe(this::changed);
+        subscription = desk.subscribe(this::changed);
         refill();
     }
 
@@ -175,7 +176,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
                 : (Conform) conform.getSelectedToggle().getUserData();
     }
 
-    private void changed(Set<Change> changes) {
+    private void changed(Changes changes) {
         if (changes.contains(Change.PROJECT)
                 || changes.contains(Change.PICTURES)
                 || changes.contains(Change.SELECTION)) {
@@ -186,7 +187,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
 
     /** Only the cards that are seen are made; those that stay are kept, so that a click in progress is not lost. */
     private void refill() {
-        List<Media> wanted = store.project().media().stream()
+        List<Media> wanted = desk.document().project().media().stream()
                 .filter(media -> media.kind() != Media.Kind.RIG)
                 .toList();
         if (!cards.getItems().equals(wanted)) {
@@ -218,8 +219,8 @@ public final class ShelfPane extends BorderPane implements Subscription {
                 card = new MediaCard(
                         media,
                         ShelfPane.this::addShot,
-                        found -> replacing.accept(store.selection().shots(), found.id()),
-                        gone -> store.apply(MediaEdits.remove(gone.id())));
+                        found -> replacing.accept(desk.cursor().selection().shots(), found.id()),
+                        gone -> desk.document().apply(MediaEdits.remove(gone.id())));
                 setGraphic(card);
             }
             show();
@@ -231,7 +232,8 @@ public final class ShelfPane extends BorderPane implements Subscription {
                 card.show(
                         services.thumbnails().whole(media, MediaCard.THUMBNAIL),
                         services.ready().problem(media).isPresent(),
-                        store.selectedShot()
+                        desk.cursor()
+                                .selectedShot()
                                 .filter(shot -> shot.media().equals(media.id()))
                                 .isPresent());
             }
@@ -239,16 +241,17 @@ public final class ShelfPane extends BorderPane implements Subscription {
     }
 
     private void addShot(Media media) {
-        int place = LineUp.track(store.project(), 1).size();
-        Set<String> before = Set.copyOf(
-                store.project().shots().stream().map(shot -> shot.id()).toList());
-        store.apply(ShotEdits.add(media, conform(), place));
-        store.project().shots().stream()
+        int place = LineUp.track(desk.document().project(), 1).size();
+        Set<String> before = Set.copyOf(desk.document().project().shots().stream()
+                .map(shot -> shot.id())
+                .toList());
+        desk.document().apply(ShotEdits.add(media, conform(), place));
+        desk.document().project().shots().stream()
                 .filter(shot -> !before.contains(shot.id()))
                 .findFirst()
                 .ifPresent(shot -> {
-                    store.select(Selection.shot(shot.id()));
-                    store.seek(shot.start());
+                    desk.cursor().select(Selection.shot(shot.id()));
+                    desk.cursor().seek(shot.start());
                 });
     }
 

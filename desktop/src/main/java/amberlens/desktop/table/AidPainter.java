@@ -6,11 +6,11 @@ import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
 import amberlens.core.ready.Place;
+import amberlens.desktop.desk.Tools;
 import amberlens.desktop.handling.Pivot;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
-import amberlens.desktop.store.Viewing;
 import java.util.Locale;
 import javafx.scene.canvas.GraphicsContext;
 
@@ -19,10 +19,10 @@ final class AidPainter {
     private AidPainter() {}
 
     /** The lines of the picture that the gate has snapped to. */
-    static void snapLines(GraphicsContext pen, Viewing viewing, TableView view, double width, double height) {
+    static void snapLines(GraphicsContext pen, Tools viewing, TableView view, double width, double height) {
         pen.setStroke(Palette.SEA);
         pen.setLineWidth(1);
-        for (Viewing.Line line : viewing.snapLines()) {
+        for (Tools.Line line : viewing.snapLines()) {
             FramePoint at = view.toScreen(new PicturePoint(line.at(), line.at()));
             if (line.vertical()) {
                 pen.strokeLine(at.x(), 0, at.x(), height);
@@ -81,14 +81,14 @@ final class AidPainter {
     /** A place that has been picked, while the one after it is waited for. */
     static void place(GraphicsContext pen, Place place, TableView view) {
         if (place.isBox()) {
-            drawn(pen, new Viewing.Drawn(place.corner(), place.opposite(), true), view);
+            drawn(pen, new Tools.Drawn(place.corner(), place.opposite(), true), view);
         } else {
             subject(pen, view.toScreen(place.corner()));
         }
     }
 
     /** The line or box that is being drawn. */
-    static void drawn(GraphicsContext pen, Viewing.Drawn drawn, TableView view) {
+    static void drawn(GraphicsContext pen, Tools.Drawn drawn, TableView view) {
         FramePoint from = view.toScreen(drawn.from());
         FramePoint to = view.toScreen(drawn.to());
         pen.setStroke(Palette.SEA);

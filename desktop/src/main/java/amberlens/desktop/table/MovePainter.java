@@ -5,12 +5,12 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Pose;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.Brush;
 import amberlens.desktop.look.Fonts;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.path.PathGrip;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.canvas.GraphicsContext;
@@ -25,23 +25,23 @@ final class MovePainter {
 
     private static final int MOST_POINTS = 600;
 
-    private final Store store;
+    private final Desk desk;
     private final Shot shot;
     private final TableView view;
     private final Size frame;
 
-    MovePainter(Store store, Shot shot, TableView view) {
-        this.store = store;
+    MovePainter(Desk desk, Shot shot, TableView view) {
+        this.desk = desk;
         this.shot = shot;
         this.view = view;
-        frame = store.project().frameSize();
+        frame = desk.document().project().frameSize();
     }
 
     void framings(GraphicsContext pen) {
         List<Integer> framings = Framings.of(shot.camera());
-        Pose shown = shot.camera().at(store.shotFrame());
-        int nearest =
-                (int) framings.stream().filter(at -> at < store.shotFrame()).count();
+        Pose shown = shot.camera().at(desk.cursor().shotFrame());
+        int nearest = (int)
+                framings.stream().filter(at -> at < desk.cursor().shotFrame()).count();
         int first = Math.clamp(nearest - MOST_FRAMINGS / 2, 0, Math.max(0, framings.size() - MOST_FRAMINGS));
         for (int i = first; i < Math.min(framings.size(), first + MOST_FRAMINGS); i++) {
             Pose pose = shot.camera().at(framings.get(i));
@@ -56,7 +56,7 @@ final class MovePainter {
                 Outline.stroke(pen, gate.corners());
                 pen.setLineDashes();
             }
-            boolean selected = store.selection().part().equals(new Selection.Framing(framings.get(i)));
+            boolean selected = desk.cursor().selection().part().equals(new Selection.Framing(framings.get(i)));
             FramingTag tag = FramingTag.of(shot, framings, i, frame, view);
             pen.setFill(selected ? Palette.AMBER : Palette.PALE);
             pen.fillRoundRect(tag.x(), tag.y(), FramingTag.WIDTH, FramingTag.HEIGHT, 4, 4);
@@ -105,7 +105,7 @@ final class MovePainter {
     }
 
     private void grips(GraphicsContext pen) {
-        for (PathGrip grip : PathGrip.of(store, shot)) {
+        for (PathGrip grip : PathGrip.of(desk, shot)) {
             PathGrip.paint(pen, centreAt(grip.frame()), place(shot, grip, frame, view));
         }
     }

@@ -10,11 +10,11 @@ import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.render.LineUpFrame;
 import amberlens.core.render.Pyramid;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.look.Pictures;
 import amberlens.desktop.play.FramePictures;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Store;
 import java.util.List;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
@@ -29,7 +29,7 @@ final class TableGround {
             Size size,
             @Nullable Pyramid pixels) {}
 
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final FramePictures frames;
     private final Runnable redraw;
@@ -37,8 +37,8 @@ final class TableGround {
     private @Nullable Ground shownFor;
     private @Nullable Image picture;
 
-    TableGround(Store store, Services services, Runnable redraw) {
-        this.store = store;
+    TableGround(Desk desk, Services services, Runnable redraw) {
+        this.desk = desk;
         this.services = services;
         this.redraw = redraw;
         frames = services.frames();
@@ -85,9 +85,10 @@ final class TableGround {
                 0,
                 new PicturePoint(0, 0));
         var layer = LineUpFrame.layer(pixels, screen, ground.size(), ground.size());
-        var onGround = store.project()
-                .withFrame(
-                        new FrameFormat(ground.size(), store.project().frame().rate(), new Colour(0x12100E)));
+        var onGround = desk.document()
+                .project()
+                .withFrame(new FrameFormat(
+                        ground.size(), desk.document().project().frame().rate(), new Colour(0x12100E)));
         frames.layers(onGround, List.of(layer), ground.size(), raster -> {
             picture = Pictures.image(raster);
             shownFor = ground;

@@ -10,6 +10,9 @@ import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Pose;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
+import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.handling.FramingsDrag;
 import amberlens.desktop.handling.GateGesture;
 import amberlens.desktop.handling.PoseDrag;
@@ -19,9 +22,6 @@ import amberlens.desktop.look.Gesture;
 import amberlens.desktop.look.Gestures;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.path.PathGripDrag;
-import amberlens.desktop.store.Selection;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Viewing.Tool;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -36,15 +36,15 @@ final class TableHands {
     private static final double REACH = 9;
     private static final double NEAR_PATH = 5;
 
-    private final Store store;
+    private final Desk desk;
     private final TableSurface surface;
     private final WheelZoom zooming;
 
-    TableHands(Store store, TableSurface surface) {
-        this.store = store;
+    TableHands(Desk desk, TableSurface surface) {
+        this.desk = desk;
         this.surface = surface;
         new Gestures(surface, this::choose);
-        zooming = new WheelZoom(store);
+        zooming = new WheelZoom(desk);
         surface.addEventHandler(MouseEvent.MOUSE_MOVED, event -> surface.setCursor(cursor(event)));
         surface.addEventHandler(ScrollEvent.SCROLL, this::scrolled);
         surface.addEventHandler(
@@ -56,12 +56,12 @@ final class TableHands {
         if (surface.gate().isEmpty()) {
             return Optional.empty();
         }
-        Shot shot = store.selectedShot().orElseThrow();
+        Shot shot = desk.cursor().selectedShot().orElseThrow();
         TableView view = surface.view().orElseThrow();
         double x = press.getX();
         double y = press.getY();
-        if (store.viewing().tool() != Tool.HAND) {
-            return Optional.of(new ToolDrag(store, view.toPicture(x, y), on(view)));
+        if (desk.tools().tool() != Tool.HAND) {
+            return Optional.of(new ToolDrag(desk, view.toPicture(x, y), on(view)));
         }
         Optional<GateGesture> handle = handleAt(x, y);
         if (handle.isPresent()) {
@@ -76,7 +76,7 @@ final class TableHands {
     }
 
     private PoseDrag poseDrag(GateGesture change, Optional<Integer> framing, TableView view) {
-        return new PoseDrag(store, change, framing, on(view), 1 / view.scale());
+        return new PoseDrag(desk, change, framing, on(view), 1 / view.scale());
     }
 
     private static Function<MouseEvent, PicturePoint> on(TableView view) {
@@ -84,17 +84,14 @@ final class TableHands {
     }
 
     private Optional<Gesture> pathGrip(Shot shot, TableView view, double x, double y) {
-        Size frame = store.project().frameSize();
-        return PathGrip.of(store, shot).stream()
+        Size frame = desk.document().project().frameSize();
+        return PathGrip.of(desk, shot).stream()
                 .filter(found -> near(MovePainter.place(shot, found, frame, view), x, y))
                 .findFirst()
                 .map(grip -> {
                     Pose pose = shot.camera().at(grip.frame());
                     return new PathGripDrag(
-                            store,
-                            shot,
-                            grip,
-                            event -> offset(pose, frame, view.toPicture(event.getX(), event.getY())));
+                            desk, shot, grip, event -> offset(pose, frame, view.toPicture(event.getX(), event.getY())));
                 });
     }
 
@@ -104,7 +101,7 @@ final class TableHands {
         double y = press.getY();
         Optional<Integer> found = FramingTag.framingAt(
                 shot,
-                store.project().frameSize(),
+                desk.document().project().frameSize(),
                 view,
                 surface.gate().orElseThrow().centre(),
                 x,
@@ -114,17 +111,18 @@ final class TableHands {
             if (press.isShiftDown() || (selected.size() > 1 && selected.contains(frame))) {
                 var together = new TreeSet<>(selected);
                 together.add(frame);
-                store.select(new Selection.Keys(KeySet.where(shot.camera(), key -> together.contains(key.at()))));
-                return new FramingsDrag(store, List.copyOf(together), frame, view.toPicture(x, y), on(view));
+                desk.cursor()
+                        .select(new Selection.Keys(KeySet.where(shot.camera(), key -> together.contains(key.at()))));
+                return new FramingsDrag(desk, List.copyOf(together), frame, view.toPicture(x, y), on(view));
             }
-            store.select(new Selection.Framing(frame));
+            desk.cursor().select(new Selection.Framing(frame));
             var move = new GateGesture.Move(shot.camera().at(frame), view.toPicture(x, y));
             return poseDrag(move, Optional.of(frame), view);
         });
     }
 
     private List<Integer> selectedFramings(Shot shot) {
-        KeySet keys = store.selectedKeys();
+        KeySet keys = desk.cursor().selectedKeys();
         return Framings.of(shot.camera()).stream()
                 .filter(frame -> keys.stream().anyMatch(key -> key.at() == frame))
                 .toList();
@@ -136,7 +134,8 @@ final class TableHands {
         }
         if (event.isShortcutDown()) {
             TableView view = surface.view().orElseThrow();
-            store.pose()
+            desk.cursor()
+                    .pose()
                     .ifPresent(pose -> zooming.by(
                             WheelZoom.factor(event),
                             pose.toFrame(view.toPicture(event.getX(), event.getY())),
@@ -154,7 +153,7 @@ final class TableHands {
 
     /** A double-click on the path puts a framing there, without changing the way. */
     private boolean addOnPath(Shot shot, TableView view, double x, double y) {
-        Size frame = store.project().frameSize();
+        Size frame = desk.document().project().frameSize();
         int nearest = -1;
         double least = NEAR_PATH;
         for (int at = 0; at <= shot.lastFrame(); at++) {
@@ -169,16 +168,16 @@ final class TableHands {
         if (nearest < 0 || !moving) {
             return false;
         }
-        store.apply(FramingEdits.add(shot.id(), nearest));
-        store.select(new Selection.Framing(nearest));
-        store.seekInShot(nearest);
+        desk.document().apply(FramingEdits.add(shot.id(), nearest));
+        desk.cursor().select(new Selection.Framing(nearest));
+        desk.cursor().seekInShot(nearest);
         return true;
     }
 
     private Optional<GateGesture> handleAt(double x, double y) {
         GateShape gate = surface.gate().orElseThrow();
-        Pose pose = store.pose().orElseThrow();
-        Size frame = store.project().frameSize();
+        Pose pose = desk.cursor().pose().orElseThrow();
+        Size frame = desk.document().project().frameSize();
         TableView view = surface.view().orElseThrow();
         if (near(gate.turnHandle(), x, y)) {
             return Optional.of(GateGesture.Turn.from(pose, frame, view.toPicture(x, y)));
@@ -188,7 +187,8 @@ final class TableHands {
                 return Optional.of(new GateGesture.Resize(pose, frame, corner));
             }
         }
-        boolean linked = store.selectedShot()
+        boolean linked = desk.cursor()
+                .selectedShot()
                 .map(shot -> shot.camera().scale().axes().isEmpty())
                 .orElse(true);
         for (Side side : Side.values()) {
@@ -204,7 +204,8 @@ final class TableHands {
     private Optional<GateGesture> insideGate(double x, double y) {
         return surface.gate().orElseThrow().contains(x, y)
                 ? Optional.of(new GateGesture.Move(
-                        store.pose().orElseThrow(), surface.view().orElseThrow().toPicture(x, y)))
+                        desk.cursor().pose().orElseThrow(),
+                        surface.view().orElseThrow().toPicture(x, y)))
                 : Optional.empty();
     }
 
@@ -212,7 +213,7 @@ final class TableHands {
         if (surface.gate().isEmpty()) {
             return Cursor.DEFAULT;
         }
-        if (store.viewing().tool() != Tool.HAND) {
+        if (desk.tools().tool() != Tool.HAND) {
             return Cursor.CROSSHAIR;
         }
         double x = event.getX();

@@ -2,17 +2,16 @@ package amberlens.desktop.table;
 
 import amberlens.core.model.Media;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.desk.Changes;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Subscription;
+import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.look.Icons;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Change;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Subscription;
-import amberlens.desktop.store.Viewing.Tool;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -28,7 +27,7 @@ import org.kordamp.ikonli.feather.Feather;
 
 /** The Table with its heading, its empty state, and the placeholder of a missing picture. */
 public final class TablePane extends BorderPane implements Subscription {
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final TableSurface surface;
     private final Label subject = new Label();
@@ -42,11 +41,11 @@ public final class TablePane extends BorderPane implements Subscription {
     /**
      * @param find asks where the file of missing media is now
      */
-    public TablePane(Store store, Services services, Actions actions, Consumer<Media> find) {
-        this.store = store;
+    public TablePane(Desk desk, Services services, Actions actions, Consumer<Media> find) {
+        this.desk = desk;
         this.services = services;
-        surface = new TableSurface(store, services);
-        new TableHands(store, surface);
+        surface = new TableSurface(desk, services);
+        new TableHands(desk, surface);
         missing = missingPanel(find);
         Label title = new Label("Table");
         title.getStyleClass().add("view-title");
@@ -80,8 +79,8 @@ public final class TablePane extends BorderPane implements Subscription {
         setCenter(new StackPane(surface, empty, missing));
         getStyleClass().add("table-view-pane");
         setMinSize(0, 0);
-        subscription = store.subscribe(this::changed);
-        changed(Set.of(Change.PROJECT));
+        subscription = desk.subscribe(this::changed);
+        changed(Changes.EVERYTHING);
     }
 
     private ToggleButton tool(Actions actions, Feather icon, String action, Tool tool) {
@@ -117,23 +116,28 @@ public final class TablePane extends BorderPane implements Subscription {
     }
 
     private Optional<Media> media() {
-        return store.selectedShot().map(shot -> store.project().mediaOf(shot));
+        return desk.cursor()
+                .selectedShot()
+                .map(shot -> desk.document().project().mediaOf(shot));
     }
 
-    private void changed(Set<Change> changes) {
-        tools.forEach((tool, button) -> button.setSelected(store.viewing().tool() == tool));
+    private void changed(Changes changes) {
+        tools.forEach((tool, button) -> button.setSelected(desk.tools().tool() == tool));
         surface.redraw();
-        var shot = store.selectedShot();
+        var shot = desk.cursor().selectedShot();
         subject.setText(shot.map(found -> found.name()
-                        + (store.project().isRig(found) ? " · rig over the whole frame, " : " · whole picture, ")
-                        + store.project().mediaOf(found).size() + " px")
+                        + (desk.document().project().isRig(found)
+                                ? " · rig over the whole frame, "
+                                : " · whole picture, ")
+                        + desk.document().project().mediaOf(found).size() + " px")
                 .orElse(""));
         moment.setVisible(
-                shot.filter(found -> store.project().mediaOf(found).moves()).isPresent());
-        moment.setText(store.viewing().tableMoment().words());
+                shot.filter(found -> desk.document().project().mediaOf(found).moves())
+                        .isPresent());
+        moment.setText(desk.tools().tableMoment().words());
         empty.setVisible(shot.isEmpty());
         empty.setText(
-                store.project().media().isEmpty()
+                desk.document().project().media().isEmpty()
                         ? "Drop pictures on the shelf at the left.\nThey keep all their pixels, however large they are."
                         : "Double-click a picture on the shelf, or drag it to the line-up, to make a shot of it.");
         var problem = media().flatMap(services.ready()::problem);

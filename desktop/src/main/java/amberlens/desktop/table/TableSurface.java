@@ -9,10 +9,10 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Pose;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Tools;
 import amberlens.desktop.look.Surface;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.store.Store;
-import amberlens.desktop.store.Viewing;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -23,21 +23,21 @@ import javafx.scene.canvas.GraphicsContext;
 final class TableSurface extends Surface {
     private static final double AIR = 26;
 
-    private final Store store;
+    private final Desk desk;
     private final Services services;
     private final TableGround ground;
     private final TableZoom zoom = new TableZoom();
     private String zoomedFor = "";
 
-    TableSurface(Store store, Services services) {
-        this.store = store;
+    TableSurface(Desk desk, Services services) {
+        this.desk = desk;
         this.services = services;
-        ground = new TableGround(store, services, this::redraw);
+        ground = new TableGround(desk, services, this::redraw);
         setAccessibleText("Table: the whole picture with the gate");
     }
 
     Optional<TableView> view() {
-        Optional<Shot> shot = store.selectedShot();
+        Optional<Shot> shot = desk.cursor().selectedShot();
         String id = shot.map(Shot::id).orElse("");
         if (!id.equals(zoomedFor)) {
             zoomedFor = id;
@@ -60,12 +60,12 @@ final class TableSurface extends Surface {
     }
 
     private Size picture(Shot shot) {
-        return store.project().mediaOf(shot).size();
+        return desk.document().project().mediaOf(shot).size();
     }
 
     /** Looks closer or from further away; the point under the pointer stays there. */
     void zoomAbout(double x, double y, double factor) {
-        store.selectedShot().ifPresent(shot -> {
+        desk.cursor().selectedShot().ifPresent(shot -> {
             double fit = TableView.fitting(picture(shot), getWidth(), getHeight(), AIR)
                     .scale();
             zoom.zoomAbout(view().orElseThrow(), fit, x, y, factor, getWidth(), getHeight());
@@ -80,12 +80,12 @@ final class TableSurface extends Surface {
 
     /** Shows the picture with all framings, also what of them lies beyond it. */
     void fitAll() {
-        store.selectedShot().ifPresent(shot -> {
+        desk.cursor().selectedShot().ifPresent(shot -> {
             List<PicturePoint> points = new ArrayList<>();
             Size picture = picture(shot);
             points.add(new PicturePoint(0, 0));
             points.add(new PicturePoint(picture.width(), picture.height()));
-            points.addAll(corners(shot.camera().at(store.shotFrame())));
+            points.addAll(corners(shot.camera().at(desk.cursor().shotFrame())));
             Framings.of(shot.camera())
                     .forEach(frame -> points.addAll(corners(shot.camera().at(frame))));
             zoom.fit(points, getWidth(), getHeight(), AIR);
@@ -95,7 +95,7 @@ final class TableSurface extends Surface {
 
     /** Comes as close as the gate allows. */
     void fitGate() {
-        store.pose().ifPresent(pose -> {
+        desk.cursor().pose().ifPresent(pose -> {
             zoom.fit(corners(pose), getWidth(), getHeight(), 2 * AIR);
             redraw();
         });
@@ -108,55 +108,56 @@ final class TableSurface extends Surface {
     }
 
     Optional<GateShape> gate() {
-        return view().flatMap(view -> store.pose().map(pose -> GateShape.of(pose, frame(), view)));
+        return view().flatMap(view -> desk.cursor().pose().map(pose -> GateShape.of(pose, frame(), view)));
     }
 
     private Size frame() {
-        return store.project().frameSize();
+        return desk.document().project().frameSize();
     }
 
     @Override
     protected void draw(GraphicsContext pen, double width, double height) {
-        var shot = store.selectedShot();
+        var shot = desk.cursor().selectedShot();
         if (shot.isEmpty()) {
             return;
         }
         TableView view = view().orElseThrow();
-        Media media = store.project().mediaOf(shot.get());
+        Media media = desk.document().project().mediaOf(shot.get());
         ground.draw(pen, media, footageFrame(shot.get()), view, width, height);
-        Pose pose = shot.get().camera().at(store.shotFrame());
+        Pose pose = shot.get().camera().at(desk.cursor().shotFrame());
         GateShape gate = GateShape.of(pose, frame(), view);
         GatePainter.dimOutside(pen, gate, view, media.size());
         GatePainter.hatchOpen(pen, gate, view, media.size(), shot.get().fillsFrame());
-        var move = new MovePainter(store, shot.get(), view);
+        var move = new MovePainter(desk, shot.get(), view);
         move.framings(pen);
         GatePainter.gate(pen, gate);
         GatePainter.handles(pen, gate);
         move.path(pen);
         aids(pen, shot.get(), pose, view, gate);
-        String time = Timecode.of(store.shotFrame(), store.project().frame().rate());
+        String time = Timecode.of(
+                desk.cursor().shotFrame(), desk.document().project().frame().rate());
         GatePainter.label(pen, gate, time, width, height);
     }
 
     /** Which frame of footage lies on the table: the one at the playhead, or the shot's first or last one. */
     private int footageFrame(Shot shot) {
         int at =
-                switch (store.viewing().tableMoment()) {
-                    case NOW -> store.shotFrame();
+                switch (desk.tools().tableMoment()) {
+                    case NOW -> desk.cursor().shotFrame();
                     case FIRST -> 0;
                     case LAST -> shot.lastFrame();
                 };
-        return store.project().sourceFrames(shot, at).first();
+        return desk.document().project().sourceFrames(shot, at).first();
     }
 
     private void aids(GraphicsContext pen, Shot shot, Pose pose, TableView view, GateShape gate) {
-        Viewing viewing = store.viewing();
+        Tools viewing = desk.tools();
         if (viewing.closest()) {
-            AidPainter.closest(pen, pose, store.preferences().limitPercent(), frame(), view);
+            AidPainter.closest(pen, pose, desk.preferences().limitPercent(), frame(), view);
         }
-        store.settled().shot(shot.id()).ifPresent(settled -> {
-            Pose before = settled.camera().at(store.shotFrame());
-            if (store.showing() && before.degrees() != pose.degrees() && !viewing.sealing()) {
+        desk.document().settled().shot(shot.id()).ifPresent(settled -> {
+            Pose before = settled.camera().at(desk.cursor().shotFrame());
+            if (desk.document().showing() && before.degrees() != pose.degrees() && !viewing.sealing()) {
                 AidPainter.turnGhost(pen, before, pose, frame(), view);
             }
         });
@@ -166,8 +167,8 @@ final class TableSurface extends Surface {
         AidPainter.snapLines(pen, viewing, view, getWidth(), getHeight());
         viewing.firstPlace().ifPresent(place -> AidPainter.place(pen, place, view));
         viewing.drawn().ifPresent(drawn -> AidPainter.drawn(pen, drawn, view));
-        if (store.showing() && !viewing.sealing()) {
-            RoomPainter.paint(pen, services.facts().judged(store.project(), shot), pose, gate, view);
+        if (desk.document().showing() && !viewing.sealing()) {
+            RoomPainter.paint(pen, services.facts().judged(desk.document().project(), shot), pose, gate, view);
         }
     }
 }

@@ -2,6 +2,7 @@ package amberlens.desktop.app;
 
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.files.Folders;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
@@ -28,7 +29,7 @@ abstract class BenchInteraction extends ApplicationTest {
     @Override
     public void start(Stage stage) {
         AmberLens.dress();
-        bench = new Bench(files, folder.resolve("settings"), 1280, 800);
+        bench = new Bench(files, Folders.below(folder.resolve("settings")), 1280, 800);
         stage.setScene(bench.scene());
         stage.setX(0);
         stage.setY(0);
@@ -42,11 +43,11 @@ abstract class BenchInteraction extends ApplicationTest {
     }
 
     Project project() {
-        return bench.store().project();
+        return bench.desk().document().project();
     }
 
     Shot shot() {
-        return bench.store().selectedShot().orElseThrow();
+        return bench.desk().cursor().selectedShot().orElseThrow();
     }
 
     String text(String query) {

@@ -10,7 +10,8 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.desktop.actions.Action;
-import amberlens.desktop.store.Selection;
+import amberlens.desktop.desk.Selection;
+import amberlens.files.Folders;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -44,7 +45,7 @@ class BenchSceneTest {
 
     private static Bench opened() {
         return onInterface(() -> {
-            var bench = new Bench(new AnsweredFiles(), folder, 1280, 800);
+            var bench = new Bench(new AnsweredFiles(), Folders.below(folder), 1280, 800);
             bench.scene().getRoot().applyCss();
             bench.scene().getRoot().layout();
             return bench;
@@ -62,9 +63,9 @@ class BenchSceneTest {
     void a_closed_bench_leaves_no_listener_behind() {
         Bench bench = opened();
         onInterface(() -> {
-            assertThat(bench.store().listeners()).isPositive();
+            assertThat(bench.desk().listeners()).isPositive();
             bench.close();
-            assertThat(bench.store().listeners()).isZero();
+            assertThat(bench.desk().listeners()).isZero();
             return null;
         });
     }
@@ -89,19 +90,21 @@ class BenchSceneTest {
     void a_drag_is_shown_at_once_and_becomes_one_step_or_none() {
         Bench bench = opened();
         onInterface(() -> {
-            var store = bench.store();
-            store.load(oneShot(), Optional.empty());
-            store.show(ShotEdits.setLength("s1", 50, ShotEdits.Timing.KEEP));
-            store.show(ShotEdits.setLength("s1", 60, ShotEdits.Timing.KEEP));
-            assertThat(store.project().shot("s1").orElseThrow().length()).isEqualTo(60);
-            assertThat(store.undoName()).isEmpty();
-            store.cancel();
-            assertThat(store.project().shot("s1").orElseThrow().length()).isEqualTo(125);
-            store.show(ShotEdits.setLength("s1", 70, ShotEdits.Timing.KEEP));
-            store.commit();
+            var desk = bench.desk();
+            desk.document().load(oneShot(), Optional.empty());
+            desk.document().show(ShotEdits.setLength("s1", 50, ShotEdits.Timing.KEEP));
+            desk.document().show(ShotEdits.setLength("s1", 60, ShotEdits.Timing.KEEP));
+            assertThat(desk.document().project().shot("s1").orElseThrow().length())
+                    .isEqualTo(60);
+            assertThat(desk.document().undoName()).isEmpty();
+            desk.document().cancel();
+            assertThat(desk.document().project().shot("s1").orElseThrow().length())
+                    .isEqualTo(125);
+            desk.document().show(ShotEdits.setLength("s1", 70, ShotEdits.Timing.KEEP));
+            desk.document().commit();
             assertThat(bench.actions().get("edit.undo").menuText().get()).isEqualTo("Undo length of a shot");
-            store.undo();
-            assertThat(store.project()).isEqualTo(oneShot());
+            desk.document().undo();
+            assertThat(desk.document().project()).isEqualTo(oneShot());
             bench.close();
             return null;
         });
@@ -111,14 +114,14 @@ class BenchSceneTest {
     void what_will_happen_is_said_before_it_happens() {
         Bench bench = opened();
         onInterface(() -> {
-            var store = bench.store();
-            store.load(oneShot(), Optional.empty());
+            var desk = bench.desk();
+            desk.document().load(oneShot(), Optional.empty());
             assertThat(text(bench, "#will-do")).isEqualTo("sets framing 1");
-            store.seek(2);
+            desk.cursor().seek(2);
             assertThat(text(bench, "#will-do")).isEqualTo("adds a framing or key at 0:02");
             assertThat(text(bench, "#go-to-key")).isEqualTo("go to key at 0:00");
             assertThat(bench.scene().lookup("#go-to-key").isVisible()).isTrue();
-            store.seek(60);
+            desk.cursor().seek(60);
             assertThat(bench.scene().lookup("#go-to-key").isVisible()).isFalse();
             bench.close();
             return null;
@@ -129,17 +132,17 @@ class BenchSceneTest {
     void selecting_a_shot_moves_nothing_and_changing_it_goes_there_first() {
         Bench bench = opened();
         onInterface(() -> {
-            var store = bench.store();
+            var desk = bench.desk();
             Project two =
                     ShotEdits.add(oneShot().media().getFirst(), Conform.FIT, 1).apply(oneShot());
-            store.load(two, Optional.empty());
-            store.select(Selection.shot("s2"));
-            assertThat(store.playhead()).isZero();
+            desk.document().load(two, Optional.empty());
+            desk.cursor().select(Selection.shot("s2"));
+            assertThat(desk.cursor().playhead()).isZero();
             assertThat(text(bench, "#will-do")).isEqualTo("goes to 0:00, then changes the constant");
-            store.enterShot();
-            assertThat(store.playhead()).isEqualTo(125);
-            store.seek(10);
-            assertThat(store.selection()).isEqualTo(Selection.shot("s1"));
+            desk.cursor().enterShot();
+            assertThat(desk.cursor().playhead()).isEqualTo(125);
+            desk.cursor().seek(10);
+            assertThat(desk.cursor().selection()).isEqualTo(Selection.shot("s1"));
             bench.close();
             return null;
         });

@@ -26,7 +26,8 @@ class CheckAndExportTest extends ThreeShotsInteraction {
         onFx(() -> {
             Shot open = shot("s2");
             Pose off = open.camera().at(0);
-            bench.store()
+            bench.desk()
+                    .document()
                     .load(
                             project()
                                     .mapShot(
@@ -40,7 +41,7 @@ class CheckAndExportTest extends ThreeShotsInteraction {
         clickOn("#check-listed").clickOn("with an open edge");
         clickOn(from(lookup("#check-table")).lookup("Tall").<Node>query());
         clickOn("#check-go");
-        assertThat(bench.store().selection().shotId()).contains("s2");
+        assertThat(bench.desk().cursor().selection().shotId()).contains("s2");
         clickOn("#edges-check-all");
         waitUntil("the outcome", () -> text("#check-note").startsWith("1 of 3 shots"));
         clickOn("#check-seal");

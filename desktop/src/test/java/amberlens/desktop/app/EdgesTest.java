@@ -28,9 +28,9 @@ import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
+import amberlens.desktop.desk.Tools;
 import amberlens.desktop.lens.LensProbe;
 import amberlens.desktop.score.ScoreProbe;
-import amberlens.desktop.store.Viewing;
 import amberlens.desktop.table.TableProbe;
 import java.util.List;
 import java.util.Optional;
@@ -77,18 +77,18 @@ class EdgesTest extends BenchInteraction {
                 .withMedia(List.of(Media.photo("m1", sheet, SHEET)))
                 .withShots(List.of(new Shot("s1", "Sheet", "m1", 1, 0, 101, true, camera, Extras.NONE)));
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
-            bench.store().prefer(to -> {
+            bench.desk().prefer(to -> {
                 to.setSnapping(false);
                 to.setToNearKeys(false);
                 to.setLimitPercent(110);
             });
-            bench.store().load(project, Optional.empty());
+            bench.desk().document().load(project, Optional.empty());
         });
         WaitForAsyncUtils.waitForFxEvents();
     }
 
     private Pose pose() {
-        return bench.store().pose().orElseThrow();
+        return bench.desk().cursor().pose().orElseThrow();
     }
 
     private Point2D onSheet(double x, double y) {
@@ -132,7 +132,7 @@ class EdgesTest extends BenchInteraction {
         assertThat(pose().position().x()).isEqualTo(1200);
         keys(KeyCode.RIGHT, KeyCode.CONTROL, KeyCode.SHIFT);
         assertThat(pose().position().x()).isEqualTo(1190);
-        assertThat(bench.store().undoName()).contains("nudge of the gate");
+        assertThat(bench.desk().document().undoName()).contains("nudge of the gate");
     }
 
     @Test
@@ -141,15 +141,15 @@ class EdgesTest extends BenchInteraction {
         int worst = EdgeReport.of(project().take(shot())).worstFrame();
         assertThat(text("#status")).startsWith("Edge opens");
         type(KeyCode.E);
-        assertThat(bench.store().shotFrame()).isEqualTo(worst);
-        onFx(() -> bench.store().seekInShot(0));
+        assertThat(bench.desk().cursor().shotFrame()).isEqualTo(worst);
+        onFx(() -> bench.desk().cursor().seekInShot(0));
         clickOn(at(() -> ScoreProbe.edges(bench.scene(), worst + 3)));
-        waitUntil("the worst frame", () -> bench.store().shotFrame() == worst);
+        waitUntil("the worst frame", () -> bench.desk().cursor().shotFrame() == worst);
         onFx(() -> bench.actions().run("edges.lift"));
         assertThat(sealed()).isTrue();
         type(KeyCode.HOME);
         keys(KeyCode.E, KeyCode.SHIFT);
-        assertThat(bench.store().shotFrame()).isPositive();
+        assertThat(bench.desk().cursor().shotFrame()).isPositive();
     }
 
     @Test
@@ -161,21 +161,21 @@ class EdgesTest extends BenchInteraction {
         type(KeyCode.S);
         waitUntil("the ways", () -> text("#seal-cost-lift").startsWith("no:"));
         assertThat(text("#seal-cost-lift")).contains("what would do: a limit of");
-        onFx(() -> bench.store().prefer(to -> to.setLimitPercent(250)));
+        onFx(() -> bench.desk().prefer(to -> to.setLimitPercent(250)));
         waitUntil("a lift", () -> text("#seal-cost-lift").startsWith("scale +"));
         clickOn("#seal-lift");
         waitUntil("the preview", () -> sealed() && !project().equals(before));
-        assertThat(bench.store().settled()).isEqualTo(before);
+        assertThat(bench.desk().document().settled()).isEqualTo(before);
         clickOn("#seal-lock-2");
         waitUntil("the lock", () -> shot().settings().locked().equals(new java.util.TreeSet<>(List.of(100))));
         waitUntil("no lift", () -> text("#seal-cost-lift").contains("locked"));
         waitUntil("least change", () -> text("#seal-cost-least").startsWith("scale"));
         clickOn("#seal-least");
         clickOn("#seal-accept");
-        waitUntil("a sealed move", () -> bench.store().settled().equals(project()) && sealed());
+        waitUntil("a sealed move", () -> bench.desk().document().settled().equals(project()) && sealed());
         assertThat(shot().camera().at(100)).isEqualTo(turning().at(100));
-        assertThat(bench.store().viewing().sealing()).isFalse();
-        assertThat(bench.store().undoName()).contains("seal by least change");
+        assertThat(bench.desk().tools().sealing()).isFalse();
+        assertThat(bench.desk().document().undoName()).contains("seal by least change");
         keys(KeyCode.Z, KeyCode.CONTROL);
         assertThat(shot().camera()).isEqualTo(turning());
     }
@@ -184,12 +184,12 @@ class EdgesTest extends BenchInteraction {
     void an_offer_to_seal_is_left_with_escape_and_nothing_has_changed() throws Exception {
         load(turning());
         Project before = project();
-        onFx(() -> bench.store().prefer(to -> to.setLimitPercent(250)));
+        onFx(() -> bench.desk().prefer(to -> to.setLimitPercent(250)));
         type(KeyCode.S);
         waitUntil("the preview", () -> !project().equals(before));
         type(KeyCode.ESCAPE);
         waitUntil("the move as it was", () -> project().equals(before));
-        assertThat(bench.store().steps()).isEmpty();
+        assertThat(bench.desk().document().steps()).isEmpty();
     }
 
     @Test
@@ -202,12 +202,12 @@ class EdgesTest extends BenchInteraction {
 
     @Test
     void the_anchor_is_moved_in_place_and_with_alt_the_picture_jumps() {
-        Point2D grip = at(() -> TableProbe.anchorGrip(bench.scene(), bench.store()));
+        Point2D grip = at(() -> TableProbe.anchorGrip(bench.scene(), bench.desk()));
         dragTo(grip, grip.add(60, 30));
         assertThat(pose().anchor().x()).isGreaterThan(1600);
         assertThat(pose().gateCentre(FRAME).x()).isCloseTo(1500, within(1e-6));
         type(KeyCode.I);
-        Point2D again = at(() -> TableProbe.anchorGrip(bench.scene(), bench.store()));
+        Point2D again = at(() -> TableProbe.anchorGrip(bench.scene(), bench.desk()));
         FramePoint position = pose().position();
         dragWith(KeyCode.ALT, again, again.add(40, 0));
         assertThat(pose().position()).isEqualTo(position);
@@ -228,8 +228,8 @@ class EdgesTest extends BenchInteraction {
         dragTo(onSheet(300, 900), onSheet(2700, 1080));
         double slope = Math.toDegrees(Math.atan2(180, 2400));
         assertThat(pose().degrees()).isCloseTo(-slope, within(0.35));
-        assertThat(bench.store().viewing().tool()).isEqualTo(Viewing.Tool.HAND);
-        assertThat(bench.store().undoName()).contains("levelling");
+        assertThat(bench.desk().tools().tool()).isEqualTo(Tools.Tool.HAND);
+        assertThat(bench.desk().document().undoName()).contains("levelling");
     }
 
     @Test
@@ -246,7 +246,7 @@ class EdgesTest extends BenchInteraction {
 
     @Test
     void side_handles_zoom_one_unlinked_axis() {
-        onFx(() -> bench.store().apply(CameraEdits.setLinked("s1", Property.SCALE, false)));
+        onFx(() -> bench.desk().document().apply(CameraEdits.setLinked("s1", Property.SCALE, false)));
         Point2D side = at(() -> TableProbe.side(bench.scene(), Side.RIGHT));
         Point2D centre = at(() -> TableProbe.centre(bench.scene()));
         dragTo(side, centre.add(side.subtract(centre).multiply(0.8)));
@@ -256,7 +256,7 @@ class EdgesTest extends BenchInteraction {
 
     @Test
     void a_gate_snaps_to_the_side_unless_control_is_held() {
-        onFx(() -> bench.store().prefer(to -> to.setSnapping(true)));
+        onFx(() -> bench.desk().prefer(to -> to.setSnapping(true)));
         Point2D centre = at(() -> TableProbe.centre(bench.scene()));
         double perScreen = at(() -> TableProbe.point(bench.scene(), 1000, 0)).getX()
                 - onSheet(0, 0).getX();
@@ -270,30 +270,30 @@ class EdgesTest extends BenchInteraction {
     @Test
     void several_framings_are_moved_together() throws Exception {
         load(turning());
-        onFx(() -> bench.store().apply(SettingsEdits.setKeepInside("s1", false)));
-        onFx(() -> bench.store().seekInShot(50));
-        Point2D first = at(() -> TableProbe.tag(bench.scene(), bench.store(), 0));
-        Point2D last = at(() -> TableProbe.tag(bench.scene(), bench.store(), 100));
+        onFx(() -> bench.desk().document().apply(SettingsEdits.setKeepInside("s1", false)));
+        onFx(() -> bench.desk().cursor().seekInShot(50));
+        Point2D first = at(() -> TableProbe.tag(bench.scene(), bench.desk(), 0));
+        Point2D last = at(() -> TableProbe.tag(bench.scene(), bench.desk(), 100));
         clickOn(first);
-        onFx(() -> bench.store().seekInShot(50));
+        onFx(() -> bench.desk().cursor().seekInShot(50));
         press(KeyCode.SHIFT)
                 .moveTo(last)
                 .press(MouseButton.PRIMARY)
                 .release(MouseButton.PRIMARY)
                 .release(KeyCode.SHIFT);
-        onFx(() -> bench.store().seekInShot(50));
+        onFx(() -> bench.desk().cursor().seekInShot(50));
         PicturePoint before = shot().camera().at(100).gateCentre(FRAME);
         dragTo(first, first.add(30, 10));
         PicturePoint after = shot().camera().at(100).gateCentre(FRAME);
         assertThat(after.x()).isGreaterThan(before.x() + 50);
         assertThat(shot().camera().at(0).gateCentre(FRAME).x()).isCloseTo(after.x(), within(1e-6));
-        assertThat(bench.store().undoName()).contains("move of 2 framings");
+        assertThat(bench.desk().document().undoName()).contains("move of 2 framings");
     }
 
     @Test
     void a_subject_is_put_and_held_at_its_place_in_every_framing() throws Exception {
         load(turning());
-        onFx(() -> bench.store().apply(SettingsEdits.setKeepInside("s1", false)));
+        onFx(() -> bench.desk().document().apply(SettingsEdits.setKeepInside("s1", false)));
         type(KeyCode.U);
         clickOn(onSheet(1200, 900));
         waitUntil("the subject", () -> shot().settings().subject().isPresent());
@@ -338,15 +338,15 @@ class EdgesTest extends BenchInteraction {
         dragTo(middle, middle.add(-40, -30));
         assertThat(project()).isEqualTo(before);
         press(KeyCode.X);
-        waitUntil("the last frame", () -> bench.store().viewing().peek() == 1);
+        waitUntil("the last frame", () -> bench.desk().tools().peek() == 1);
         release(KeyCode.X);
-        waitUntil("the current frame", () -> bench.store().viewing().peek() == 0);
+        waitUntil("the current frame", () -> bench.desk().tools().peek() == 0);
         type(KeyCode.W);
-        assertThat(bench.store().viewing().lensShow()).isEqualTo(Viewing.LensShow.ENDS);
+        assertThat(bench.desk().tools().lensShow()).isEqualTo(Tools.LensShow.ENDS);
         type(KeyCode.D);
-        assertThat(bench.store().viewing().lensShow()).isEqualTo(Viewing.LensShow.DIFFERENCE);
+        assertThat(bench.desk().tools().lensShow()).isEqualTo(Tools.LensShow.DIFFERENCE);
         type(KeyCode.D);
-        assertThat(bench.store().viewing().lensShow()).isEqualTo(Viewing.LensShow.NOW);
+        assertThat(bench.desk().tools().lensShow()).isEqualTo(Tools.LensShow.NOW);
     }
 
     @Test
@@ -354,7 +354,7 @@ class EdgesTest extends BenchInteraction {
         load(turning());
         clickOn("#guides").clickOn("Mask 1:1");
         clickOn("#guides").clickOn("Judge edges and room for the mask");
-        waitUntil("the mask", () -> bench.store().viewing().judgedMask().equals(Optional.of(MaskShape.SQUARE)));
+        waitUntil("the mask", () -> bench.desk().tools().judgedMask().equals(Optional.of(MaskShape.SQUARE)));
         assertThat(bench.services().facts().edges(project(), shot()).worst().framePx())
                 .isGreaterThan(EdgeReport.of(project().take(shot())).worst().framePx() + 50);
     }
@@ -392,7 +392,8 @@ class EdgesTest extends BenchInteraction {
         onFx(() -> {
             Shot open = shot();
             CameraTrack far = CameraTrack.still(START.withDegrees(40));
-            bench.store()
+            bench.desk()
+                    .document()
                     .load(
                             project()
                                     .withShots(List.of(
@@ -400,18 +401,18 @@ class EdgesTest extends BenchInteraction {
                                             new Shot("s2", "Stem", "m1", 1, 101, 50, true, far, Extras.NONE),
                                             new Shot("s3", "Root", "m1", 1, 151, 50, true, turning(), Extras.NONE))),
                             Optional.empty());
-            bench.store().prefer(to -> to.setLimitPercent(145));
+            bench.desk().prefer(to -> to.setLimitPercent(145));
         });
         type(KeyCode.S);
         waitUntil("a way", () -> text("#seal-cost-least").startsWith("scale"));
         clickOn("#seal-scope").clickOn("all shots");
         clickOn("#seal-accept");
         waitUntil("the outcome", () -> text("#status").contains("shots sealed"));
-        assertThat(bench.store().undoName()).contains("seal of 3 shots");
+        assertThat(bench.desk().document().undoName()).contains("seal of 3 shots");
         for (Shot each : project().shots()) {
             assertThat(EdgeReport.of(project().take(each)).isSealed()).isTrue();
         }
-        assertThat(bench.store().steps()).hasSize(1);
+        assertThat(bench.desk().document().steps()).hasSize(1);
     }
 
     @Test
@@ -422,7 +423,7 @@ class EdgesTest extends BenchInteraction {
         dragTo(corner, centre.add(corner.subtract(centre).multiply(1.2)));
         assertThat(pose().scale().x()).isBetween(93.0, 99.0);
         assertThat(pose().gateCentre(FRAME).x()).isCloseTo(1500, within(1e-6));
-        assertThat(bench.store().undoName()).contains("zoom of the picture");
+        assertThat(bench.desk().document().undoName()).contains("zoom of the picture");
     }
 
     @Test

@@ -11,8 +11,8 @@ import amberlens.core.motion.Framings;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Property;
 import amberlens.core.render.FrameRaster;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.score.ScoreProbe;
-import amberlens.desktop.store.Selection;
 import amberlens.desktop.table.TableProbe;
 import amberlens.media.WorkPool;
 import amberlens.media.export.FrameSource;
@@ -72,7 +72,7 @@ class FirstMoveTest extends BenchInteraction {
 
     private void frameTheEndAndTurnIt() {
         type(KeyCode.END);
-        waitUntil("the last frame", () -> bench.store().playhead() == shot().lastFrame());
+        waitUntil("the last frame", () -> bench.desk().cursor().playhead() == shot().lastFrame());
         assertThat(text("#will-do")).isEqualTo("adds a framing or key at 4:24");
         Point2D corner = at(() -> TableProbe.corner(bench.scene(), Corner.LOWER_RIGHT));
         Point2D centre = at(() -> TableProbe.centre(bench.scene()));
@@ -102,21 +102,21 @@ class FirstMoveTest extends BenchInteraction {
 
     private void play() {
         type(KeyCode.HOME);
-        waitUntil("the first frame", () -> bench.store().playhead() == 0);
+        waitUntil("the first frame", () -> bench.desk().cursor().playhead() == 0);
         type(KeyCode.SPACE);
-        waitUntil("playing", () -> bench.store().playhead() > 8);
+        waitUntil("playing", () -> bench.desk().cursor().playhead() > 8);
         type(KeyCode.SPACE);
-        waitUntil("a pause", () -> !bench.store().transport().playing());
+        waitUntil("a pause", () -> !bench.desk().cursor().transport().playing());
     }
 
     private void undoEverythingAndRedoIt() {
         Project done = project();
-        for (int i = 0; i < 20 && bench.store().undoName().isPresent(); i++) {
+        for (int i = 0; i < 20 && bench.desk().document().undoName().isPresent(); i++) {
             press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
             WaitForAsyncUtils.waitForFxEvents();
         }
         assertThat(project().media()).isEmpty();
-        for (int i = 0; i < 20 && bench.store().redoName().isPresent(); i++) {
+        for (int i = 0; i < 20 && bench.desk().document().redoName().isPresent(); i++) {
             press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.Z).release(KeyCode.SHIFT, KeyCode.CONTROL);
             WaitForAsyncUtils.waitForFxEvents();
         }
@@ -129,7 +129,7 @@ class FirstMoveTest extends BenchInteraction {
         files.open = Optional.of(file);
         assertThat(bench.title()).startsWith("•");
         press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
-        waitUntil("the saved file", () -> !bench.store().unsaved());
+        waitUntil("the saved file", () -> !bench.desk().document().unsaved());
         assertThat(bench.title()).isEqualTo("first-move.amber – Amber Lens");
         Project saved = project();
         assertThat(ProjectFile.open(file)).isEqualTo(saved);
@@ -196,7 +196,7 @@ class FirstMoveTest extends BenchInteraction {
         waitUntil("two framings", () -> Framings.of(shot().camera()).size() == 2);
 
         clickOn(at(() -> ScoreProbe.leg(bench.scene(), 30)));
-        waitUntil("the leg", () -> bench.store().selection().part().equals(new Selection.LegFrom(0)));
+        waitUntil("the leg", () -> bench.desk().cursor().selection().part().equals(new Selection.LegFrom(0)));
         clickOn("#ease-gentle-both");
         assertThat(shot().camera().scale().keyAt(0).orElseThrow().leg()).isEqualTo(Ease.GENTLE_BOTH.leg());
         type(KeyCode.DIGIT1);
@@ -206,7 +206,7 @@ class FirstMoveTest extends BenchInteraction {
         Point2D end = at(() -> ScoreProbe.leg(bench.scene(), 124)).add(4, 20);
         dragTo(end, end.add(-24 * ScoreProbe.perFrame(bench.scene()), 0));
         waitUntil("the moved framing", () -> Framings.of(shot().camera()).equals(List.of(0, 100)));
-        assertThat(bench.store().undoName()).contains("move of a framing");
+        assertThat(bench.desk().document().undoName()).contains("move of a framing");
         type(KeyCode.DELETE);
         waitUntil("one framing", () -> Framings.of(shot().camera()).equals(List.of(0)));
         assertThat(card).isNotNull();
@@ -253,7 +253,9 @@ class FirstMoveTest extends BenchInteraction {
         double scale = shot().camera().at(0).scale().x();
         moveTo(middle);
         scroll(3, javafx.geometry.VerticalDirection.UP);
-        waitUntil("a zoom in one step", () -> bench.store().undoName().equals(Optional.of("zoom of the picture")));
+        waitUntil(
+                "a zoom in one step",
+                () -> bench.desk().document().undoName().equals(Optional.of("zoom of the picture")));
         assertThat(shot().camera().at(0).scale().x()).isNotEqualTo(scale);
         press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
         assertThat(shot().camera().at(0).scale().x()).isEqualTo(scale);

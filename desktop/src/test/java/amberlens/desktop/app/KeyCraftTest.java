@@ -26,10 +26,10 @@ import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKind;
 import amberlens.core.motion.ValueKinds;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.lens.LensProbe;
 import amberlens.desktop.lineup.LineUpProbe;
 import amberlens.desktop.score.ScoreProbe;
-import amberlens.desktop.store.Selection;
 import amberlens.desktop.table.TableProbe;
 import java.util.ArrayList;
 import java.util.List;
@@ -85,13 +85,13 @@ class KeyCraftTest extends BenchInteraction {
                                 CameraTrack.still(Pose.neutral(new Size(3000, 3000), FRAME)),
                                 Extras.NONE)));
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
-            bench.store().prefer(to -> {
+            bench.desk().prefer(to -> {
                 to.setNeighbours(Neighbours.STOP);
                 to.setSnapping(false);
                 to.setToNearKeys(false);
                 to.setLengthTiming(Optional.of(Timing.KEEP));
             });
-            bench.store().load(project, Optional.empty());
+            bench.desk().document().load(project, Optional.empty());
         });
         WaitForAsyncUtils.waitForFxEvents();
     }
@@ -103,7 +103,7 @@ class KeyCraftTest extends BenchInteraction {
     }
 
     private Point2D bead(Lane lane, int frame) {
-        return at(() -> ScoreProbe.bead(bench.scene(), bench.store(), lane, frame, 0));
+        return at(() -> ScoreProbe.bead(bench.scene(), bench.desk(), lane, frame, 0));
     }
 
     private List<Integer> frames(Property property) {
@@ -119,7 +119,7 @@ class KeyCraftTest extends BenchInteraction {
     }
 
     private void seek(int frame) {
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> bench.store().seekInShot(frame));
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> bench.desk().cursor().seekInShot(frame));
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -129,7 +129,7 @@ class KeyCraftTest extends BenchInteraction {
         assertThat(text("#will-do")).isEqualTo("adds a framing or key at 2:02");
         assertThat(text("#go-to-key")).isEqualTo("go to key at 2:00");
         clickOn("#go-to-key");
-        assertThat(bench.store().shotFrame()).isEqualTo(50);
+        assertThat(bench.desk().cursor().shotFrame()).isEqualTo(50);
         seek(52);
         clickOn("#menu-move").clickOn("#item-move-near-key");
         assertThat(text("#will-do")).isEqualTo("goes to the key at 2:00 and sets it");
@@ -149,7 +149,7 @@ class KeyCraftTest extends BenchInteraction {
         clickOn("The value at the playhead");
         assertThat(shot().camera().scale().animated()).isFalse();
         assertThat(shot().camera().at(0).scale().x()).isEqualTo(60);
-        assertThat(bench.store().undoName()).contains("end of animation of scale");
+        assertThat(bench.desk().document().undoName()).contains("end of animation of scale");
         undo();
         assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
     }
@@ -182,12 +182,12 @@ class KeyCraftTest extends BenchInteraction {
         Point2D from = at(() -> ScoreProbe.inLane(bench.scene(), SCALE, 30, 0.05));
         Point2D to = at(() -> ScoreProbe.inLane(bench.scene(), POSITION, 110, 0.95));
         dragTo(from, to);
-        assertThat(bench.store().selectedKeys().size()).isEqualTo(4);
+        assertThat(bench.desk().cursor().selectedKeys().size()).isEqualTo(4);
         keys(KeyCode.RIGHT, KeyCode.ALT);
         assertThat(frames(Property.SCALE)).containsExactly(10, 51, 101);
         keys(KeyCode.LEFT, KeyCode.ALT, KeyCode.SHIFT);
         assertThat(frames(Property.POSITION)).containsExactly(10, 41, 91);
-        assertThat(bench.store().undoName()).contains("move of 4 keys");
+        assertThat(bench.desk().document().undoName()).contains("move of 4 keys");
         Point2D lead = bead(SCALE, 41);
         dragTo(lead, lead.add(9 * perFrame(), 0));
         assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
@@ -215,23 +215,23 @@ class KeyCraftTest extends BenchInteraction {
         }
         WaitForAsyncUtils.waitForFxEvents();
         keys(KeyCode.A, KeyCode.CONTROL);
-        assertThat(bench.store().selectedKeys().size()).isEqualTo(12);
+        assertThat(bench.desk().cursor().selectedKeys().size()).isEqualTo(12);
         CameraTrack before = shot().camera();
         Point2D grip = at(() -> ScoreProbe.grip(bench.scene(), 100, false));
         dragTo(grip, grip.add(-45 * perFrame(), 0));
         for (Property property : Property.OF_POSE) {
             assertThat(frames(property)).containsExactly(10, 30, 55);
         }
-        assertThat(bench.store().undoName()).contains("stretch of 12 keys");
+        assertThat(bench.desk().document().undoName()).contains("stretch of 12 keys");
         undo();
         assertThat(shot().camera()).isEqualTo(before);
-        assertThat(bench.store().selectedKeys().size()).isEqualTo(12);
+        assertThat(bench.desk().cursor().selectedKeys().size()).isEqualTo(12);
     }
 
     @Test
     void keys_are_aligned_reversed_and_put_at_exact_times() {
         clickOn(at(() -> ScoreProbe.head(bench.scene(), SCALE, false)));
-        assertThat(bench.store().selectedKeys().size()).isEqualTo(3);
+        assertThat(bench.desk().cursor().selectedKeys().size()).isEqualTo(3);
         keys(KeyCode.R, KeyCode.SHIFT);
         assertThat(frames(Property.SCALE)).containsExactly(10, 60, 100);
         keys(KeyCode.END, KeyCode.SHIFT);
@@ -267,15 +267,15 @@ class KeyCraftTest extends BenchInteraction {
         String text = clipboard();
         assertThat(text).contains("\"format\" : \"amber-lens/keys\"").contains("\"what\" : \"move\"");
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
-            bench.store().select(Selection.shot("s2"));
-            bench.store().seek(125);
+            bench.desk().cursor().select(Selection.shot("s2"));
+            bench.desk().cursor().seek(125);
         });
         keys(KeyCode.V, KeyCode.CONTROL);
         clickOn("Same look");
         assertThat(shot().id()).isEqualTo("s2");
         assertThat(frames(Property.SCALE)).containsExactly(0, 40, 90);
         assertThat(shot().camera().at(0).scale().x()).isCloseTo(40 * (1920 / 3000.0) / (1920 / 6000.0), within(1e-9));
-        assertThat(bench.store().undoName()).contains("paste");
+        assertThat(bench.desk().document().undoName()).contains("paste");
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> Clipboard.getSystemClipboard()
                 .setContent(Map.of(DataFormat.PLAIN_TEXT, "a recipe for soup")));
         Project before = project();
@@ -303,7 +303,7 @@ class KeyCraftTest extends BenchInteraction {
     @Test
     void a_leg_is_eased_per_end_made_even_smooth_and_curved() {
         clickOn(at(() -> ScoreProbe.leg(bench.scene(), 40)));
-        assertThat(bench.store().selection().part()).isEqualTo(new Selection.LegFrom(10));
+        assertThat(bench.desk().cursor().selection().part()).isEqualTo(new Selection.LegFrom(10));
         clickOn("#leave-strength");
         Leg leg = shot().camera().scale().keyAt(10).orElseThrow().leg();
         assertThat(leg).isInstanceOf(Leg.Curve.class);
@@ -320,7 +320,7 @@ class KeyCraftTest extends BenchInteraction {
         assertThat(shot().camera().scale().keys()).extracting(Key::leg).containsOnly(Ease.GENTLE_BOTH.leg());
         keys(KeyCode.G, KeyCode.SHIFT);
         assertThat(shot().camera().scale().keys().getFirst().leg()).isEqualTo(Ease.GENTLE_LEAVE.leg());
-        assertThat(bench.store().undoName()).contains("one glide");
+        assertThat(bench.desk().document().undoName()).contains("one glide");
     }
 
     @Test
@@ -337,7 +337,7 @@ class KeyCraftTest extends BenchInteraction {
         assertThat(frames(Property.SCALE)).containsExactly(10, 60, 100);
         undo();
         clickOn(bead(SCALE, 10));
-        Point2D handle = at(() -> ScoreProbe.handle(bench.scene(), bench.store(), SCALE, 10, true));
+        Point2D handle = at(() -> ScoreProbe.handle(bench.scene(), bench.desk(), SCALE, 10, true));
         dragWith(KeyCode.SHIFT, handle, handle.add(8 * perFrame(), 3));
         Leg leg = shot().camera().scale().keyAt(10).orElseThrow().leg();
         assertThat(((Leg.Curve) leg).timing().y1()).isZero();
@@ -372,9 +372,9 @@ class KeyCraftTest extends BenchInteraction {
         clickOn("#curved-path");
         clickOn("#lens-path");
         FramePoint before = shot().camera().at(75).position();
-        Point2D grip = at(() -> LensProbe.grip(bench.scene(), bench.store(), 50, PathEdits.End.OUT));
+        Point2D grip = at(() -> LensProbe.grip(bench.scene(), bench.desk(), 50, PathEdits.End.OUT));
         dragTo(grip, grip.add(-14, 8));
-        assertThat(bench.store().undoName()).contains("pull of the path");
+        assertThat(bench.desk().document().undoName()).contains("pull of the path");
         assertThat(shot().camera().at(75).position()).isNotEqualTo(before);
     }
 
@@ -382,13 +382,13 @@ class KeyCraftTest extends BenchInteraction {
     void the_path_is_bent_divided_and_its_framings_are_dragged_wherever_the_playhead_is() {
         clickOn(at(() -> ScoreProbe.leg(bench.scene(), 40)));
         clickOn("#curved-path");
-        Point2D grip = at(() -> TableProbe.grip(bench.scene(), bench.store(), 10, PathEdits.End.OUT));
+        Point2D grip = at(() -> TableProbe.grip(bench.scene(), bench.desk(), 10, PathEdits.End.OUT));
         FramePoint straight = shot().camera().at(30).position();
         dragTo(grip, grip.add(10, 25));
-        assertThat(bench.store().undoName()).contains("pull of the path");
+        assertThat(bench.desk().document().undoName()).contains("pull of the path");
         assertThat(shot().camera().at(30).position()).isNotEqualTo(straight);
         CameraTrack whole = shot().camera();
-        Point2D onPath = at(() -> TableProbe.way(bench.scene(), bench.store(), 30));
+        Point2D onPath = at(() -> TableProbe.way(bench.scene(), bench.desk(), 30));
         doubleClickOn(onPath);
         assertThat(Framings.of(shot().camera())).hasSize(4);
         for (int frame = 0; frame < 125; frame++) {
@@ -399,22 +399,22 @@ class KeyCraftTest extends BenchInteraction {
                     .isLessThan(0.02);
         }
         seek(0);
-        Point2D tag = at(() -> TableProbe.tag(bench.scene(), bench.store(), 100));
+        Point2D tag = at(() -> TableProbe.tag(bench.scene(), bench.desk(), 100));
         FramePoint before = shot().camera().at(100).position();
         dragTo(tag, tag.add(-12, 0));
-        assertThat(bench.store().shotFrame()).isZero();
+        assertThat(bench.desk().cursor().shotFrame()).isZero();
         assertThat(shot().camera().at(100).position()).isNotEqualTo(before);
-        assertThat(bench.store().undoName()).contains("move of a framing");
+        assertThat(bench.desk().document().undoName()).contains("move of a framing");
     }
 
     @Test
     void markers_are_set_while_playing_named_moved_and_gone_to() {
         seek(0);
         type(KeyCode.SPACE);
-        waitUntil("playing", () -> bench.store().playhead() > 3);
+        waitUntil("playing", () -> bench.desk().cursor().playhead() > 3);
         type(KeyCode.M);
         waitUntil("a marker", () -> shot().markers().size() == 1);
-        assertThat(bench.store().transport().playing()).isTrue();
+        assertThat(bench.desk().cursor().transport().playing()).isTrue();
         type(KeyCode.SPACE);
         int at = shot().markers().getFirst().at();
         clickOn(at(() -> ScoreProbe.marker(bench.scene(), at)));
@@ -428,7 +428,7 @@ class KeyCraftTest extends BenchInteraction {
         assertThat(moved).isEqualTo(at + 30);
         seek(0);
         keys(KeyCode.PAGE_DOWN, KeyCode.CONTROL);
-        assertThat(bench.store().playhead()).isEqualTo(moved);
+        assertThat(bench.desk().cursor().playhead()).isEqualTo(moved);
         keys(KeyCode.M, KeyCode.SHIFT);
         assertThat(project().markers()).containsExactly(Marker.at(moved, ""));
     }
@@ -437,26 +437,27 @@ class KeyCraftTest extends BenchInteraction {
     void time_is_typed_shuttled_and_looped() {
         type(KeyCode.T);
         write("2:06\n");
-        assertThat(bench.store().playhead()).isEqualTo(56);
+        assertThat(bench.desk().cursor().playhead()).isEqualTo(56);
         type(KeyCode.T);
         write("+12\n");
-        assertThat(bench.store().playhead()).isEqualTo(68);
+        assertThat(bench.desk().cursor().playhead()).isEqualTo(68);
         type(KeyCode.T);
         write("1:00:00\n");
-        assertThat(bench.store().playhead()).isEqualTo(68);
+        assertThat(bench.desk().cursor().playhead()).isEqualTo(68);
         assertThat(text("#status")).contains("the line-up goes from 0:00 to");
         type(KeyCode.ESCAPE);
         type(KeyCode.COMMA).type(KeyCode.COMMA);
-        assertThat(bench.store().transport().speed()).isEqualTo(-2);
-        waitUntil("going back", () -> bench.store().playhead() < 60);
+        assertThat(bench.desk().cursor().transport().speed()).isEqualTo(-2);
+        waitUntil("going back", () -> bench.desk().cursor().playhead() < 60);
         type(KeyCode.SPACE);
         seek(70); // however far it has gone back until then
         clickOn(at(() -> ScoreProbe.leg(bench.scene(), 70)));
         keys(KeyCode.O, KeyCode.SHIFT);
-        assertThat(bench.store().transport().range().orElseThrow().from()).isEqualTo(50);
-        assertThat(bench.store().transport().range().orElseThrow().to()).isEqualTo(100);
+        assertThat(bench.desk().cursor().transport().range().orElseThrow().from())
+                .isEqualTo(50);
+        assertThat(bench.desk().cursor().transport().range().orElseThrow().to()).isEqualTo(100);
         keys(KeyCode.O, KeyCode.SHIFT);
-        assertThat(bench.store().transport().range()).isEmpty();
+        assertThat(bench.desk().cursor().transport().range()).isEmpty();
     }
 
     @Test
@@ -478,26 +479,26 @@ class KeyCraftTest extends BenchInteraction {
     void the_first_change_of_a_length_asks_about_the_move_and_the_next_does_not() throws Exception {
         for (Optional<Timing> next : List.of(Optional.of(Timing.STRETCH), Optional.<Timing>empty())) {
             clickOn("#menu-shot").clickOn("#item-shot-length-timing");
-            assertThat(bench.store().preferences().lengthTiming()).isEqualTo(next);
+            assertThat(bench.desk().preferences().lengthTiming()).isEqualTo(next);
         }
         keys(KeyCode.PERIOD, KeyCode.SHIFT);
         assertThat(shot().length()).isEqualTo(125);
         clickOn("Stretch the move");
         assertThat(shot().length()).isEqualTo(126);
         assertThat(frames(Property.SCALE)).containsExactly(10, 50, 101);
-        Point2D end = at(() -> LineUpProbe.end(bench.scene(), bench.store(), "s1"));
+        Point2D end = at(() -> LineUpProbe.end(bench.scene(), bench.desk(), "s1"));
         dragTo(end, end.add(60, 0));
         assertThat(shot().length()).isGreaterThan(126);
         assertThat(frames(Property.SCALE).getLast()).isGreaterThan(101);
-        assertThat(bench.store().undoName()).contains("length of a shot");
+        assertThat(bench.desk().document().undoName()).contains("length of a shot");
     }
 
     @Test
     void a_move_is_pasted_onto_several_shots_at_once() {
         keys(KeyCode.C, KeyCode.CONTROL, KeyCode.SHIFT);
-        Point2D other = at(() -> LineUpProbe.middle(bench.scene(), bench.store(), "s2"));
+        Point2D other = at(() -> LineUpProbe.middle(bench.scene(), bench.desk(), "s2"));
         press(KeyCode.SHIFT).clickOn(other).release(KeyCode.SHIFT);
-        assertThat(bench.store().selection().shots()).containsExactlyInAnyOrder("s1", "s2");
+        assertThat(bench.desk().cursor().selection().shots()).containsExactlyInAnyOrder("s1", "s2");
         seek(20);
         keys(KeyCode.V, KeyCode.CONTROL);
         clickOn("Same numbers");
@@ -520,11 +521,11 @@ class KeyCraftTest extends BenchInteraction {
         keys(KeyCode.H, KeyCode.CONTROL);
         clickOn("#step-1");
         clickOn("Close");
-        assertThat(bench.store().steps()).hasSize(3);
+        assertThat(bench.desk().document().steps()).hasSize(3);
         assertThat(frames(Property.SCALE)).containsExactly(10, 51, 100);
         assertThat(shot().camera().rotation().animated()).isFalse();
-        assertThat(bench.store().shotFrame()).isEqualTo(50);
-        assertThat(bench.store().selection().part()).isInstanceOf(Selection.Keys.class);
+        assertThat(bench.desk().cursor().shotFrame()).isEqualTo(50);
+        assertThat(bench.desk().cursor().selection().part()).isInstanceOf(Selection.Keys.class);
         keys(KeyCode.Z, KeyCode.CONTROL, KeyCode.SHIFT);
         keys(KeyCode.Z, KeyCode.CONTROL, KeyCode.SHIFT);
         assertThat(shot().camera().rotation().animated()).isTrue();

@@ -68,13 +68,13 @@ class ManyShotsTest extends ThreeShotsInteraction {
         select("s1");
         keys(KeyCode.J, KeyCode.CONTROL);
         assertThat(lying(1)).containsExactly("s1 0+100", "s2 100+50", "s3 150+60");
-        Point2D start = at(() -> LineUpProbe.start(bench.scene(), bench.store(), "s2"));
+        Point2D start = at(() -> LineUpProbe.start(bench.scene(), bench.desk(), "s2"));
         dragTo(start, start.add(frames(10) + 1, 0));
         assertThat(shot("s2").length()).isBetween(38, 42);
         assertThat(shot("s2").start()).isEqualTo(100);
         undo();
         keys(KeyCode.R, KeyCode.CONTROL);
-        assertThat(bench.store().preferences().laying()).isEqualTo(Laying.OVERWRITE);
+        assertThat(bench.desk().preferences().laying()).isEqualTo(Laying.OVERWRITE);
         Point2D from = middle("s2");
         dragTo(from, from.add(-frames(60), -40));
         assertThat(shot("s2").track()).isEqualTo(2);
@@ -86,7 +86,7 @@ class ManyShotsTest extends ThreeShotsInteraction {
         undo();
         keys(KeyCode.D, KeyCode.CONTROL);
         assertThat(LineUp.track(project(), 2)).hasSize(2);
-        assertThat(bench.store().undoName()).contains("copy of a shot");
+        assertThat(bench.desk().document().undoName()).contains("copy of a shot");
     }
 
     @Test
@@ -99,9 +99,9 @@ class ManyShotsTest extends ThreeShotsInteraction {
         assertThat(LineUp.length(project())).isEqualTo(420);
         seek(410);
         type(KeyCode.HOME);
-        assertThat(bench.store().shotFrame()).isZero();
+        assertThat(bench.desk().cursor().shotFrame()).isZero();
         type(KeyCode.END);
-        assertThat(bench.store().playhead()).isEqualTo(419);
+        assertThat(bench.desk().cursor().playhead()).isEqualTo(419);
     }
 
     @Test
@@ -113,7 +113,7 @@ class ManyShotsTest extends ThreeShotsInteraction {
         clickOn("Same look");
         assertThat(shot("s1").media()).isEqualTo("m2");
         assertThat(shot("s1").camera().keyFrames()).containsExactly(0);
-        assertThat(bench.store().undoName()).contains("replacing of a picture");
+        assertThat(bench.desk().document().undoName()).contains("replacing of a picture");
     }
 
     @Test
@@ -123,7 +123,7 @@ class ManyShotsTest extends ThreeShotsInteraction {
         clickOn("Same numbers");
         assertThat(shot("s1").media()).isEqualTo("m2");
         undo();
-        Point2D start = at(() -> LineUpProbe.start(bench.scene(), bench.store(), "s2"));
+        Point2D start = at(() -> LineUpProbe.start(bench.scene(), bench.desk(), "s2"));
         drag("#media-m2").dropTo(start.add(4, 0));
         waitUntil("a new shot", () -> project().shots().size() == 4);
         assertThat(shot("s1").media()).isEqualTo("m1");
@@ -171,7 +171,7 @@ class ManyShotsTest extends ThreeShotsInteraction {
         type(KeyCode.ENTER);
         assertThat(lying(1)).containsExactly("s1 0+100", "s2 100+50", "s3 150+60");
         assertThat(shot("s1").layering().leave().orElseThrow().through()).contains(new Colour(0x203040));
-        assertThat(bench.store().steps()).hasSize(2);
+        assertThat(bench.desk().document().steps()).hasSize(2);
     }
 
     @Test

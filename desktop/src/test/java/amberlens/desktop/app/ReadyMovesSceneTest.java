@@ -7,7 +7,7 @@ import amberlens.core.edges.EdgeReport;
 import amberlens.core.model.Marker;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
-import amberlens.desktop.store.Viewing.Tool;
+import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.table.TableProbe;
 import java.util.List;
 import java.util.Optional;
@@ -22,7 +22,8 @@ import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 class ReadyMovesSceneTest extends ThreeShotsInteraction {
     @Test
     void a_rig_takes_a_ready_move_and_rides_on_all_below_it() {
-        onFx(() -> bench.store()
+        onFx(() -> bench.desk()
+                .document()
                 .load(project().withMarkers(List.of(Marker.at(40, ""), Marker.at(90, ""))), Optional.empty()));
         keys(KeyCode.A, KeyCode.CONTROL, KeyCode.SHIFT);
         keys(KeyCode.G, KeyCode.CONTROL);
@@ -59,7 +60,7 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
         assertThat(shot("s1").camera().at(99).scale().x()
                         / shot("s1").camera().at(0).scale().x())
                 .isCloseTo(1.24, within(1e-6));
-        assertThat(bench.store().undoName()).contains("push-in");
+        assertThat(bench.desk().document().undoName()).contains("push-in");
         clickOn("#ready-keep");
         waitUntil(
                 "the kept move",
@@ -72,7 +73,7 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
         keys(KeyCode.A, KeyCode.CONTROL, KeyCode.ALT);
         fill("#arrange-seed", "3");
         type(KeyCode.ENTER);
-        assertThat(bench.store().undoName()).contains("arrangement of 3 shots");
+        assertThat(bench.desk().document().undoName()).contains("arrangement of 3 shots");
         for (Shot shot : project().shots()) {
             assertThat(EdgeReport.of(project().take(shot)).isSealed()).isTrue();
         }
@@ -107,12 +108,12 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
         clickOn("#tab-ready");
         scrollTo("#ready-pan-and-zoom");
         clickOn("#ready-pan-and-zoom-other");
-        assertThat(bench.store().steps()).isEmpty();
+        assertThat(bench.desk().document().steps()).isEmpty();
         assertThat(text("#status")).startsWith("Where does the move begin?");
         dragTo(onTable(90, 120), onTable(410, 300));
         assertThat(text("#status")).startsWith("And where to?");
         clickOn(onTable(600, 400));
-        assertThat(bench.store().undoName()).contains("pan and zoom");
+        assertThat(bench.desk().document().undoName()).contains("pan and zoom");
         Pose first = shot("s1").camera().at(0);
         assertThat(first.gateCentre(FRAME).x()).isCloseTo(250, within(4.0));
         assertThat(first.gateCentre(FRAME).y()).isCloseTo(210, within(4.0));
@@ -120,9 +121,9 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
         assertThat(shot("s1").camera().at(99).gateCentre(FRAME).x()).isCloseTo(600, within(4.0));
         assertThat(EdgeReport.of(project().take(shot("s1"))).isSealed()).isTrue();
         type(KeyCode.J);
-        assertThat(bench.store().viewing().tool()).isEqualTo(Tool.PLACES);
+        assertThat(bench.desk().tools().tool()).isEqualTo(Tool.PLACES);
         type(KeyCode.ESCAPE);
-        assertThat(bench.store().viewing().tool()).isEqualTo(Tool.HAND);
+        assertThat(bench.desk().tools().tool()).isEqualTo(Tool.HAND);
     }
 
     private Point2D onTable(double x, double y) {

@@ -15,8 +15,8 @@ import amberlens.core.motion.CameraTrack;
 import amberlens.core.render.FrameRaster;
 import amberlens.core.render.Rows;
 import amberlens.core.time.FrameRate;
+import amberlens.desktop.desk.Selection;
 import amberlens.desktop.lineup.LineUpProbe;
-import amberlens.desktop.store.Selection;
 import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.Quality;
@@ -61,13 +61,13 @@ abstract class ThreeShotsInteraction extends BenchInteraction {
                         shot("s2", "Tall", media.get(1), 100, 50),
                         shot("s3", "Film", media.get(2), 150, FILM_FRAMES)));
         onFx(() -> {
-            bench.store().prefer(to -> {
+            bench.desk().prefer(to -> {
                 to.setLaying(Laying.RIPPLE);
                 to.setSnapping(false);
                 to.setToNearKeys(false);
                 to.setLimitPercent(150);
             });
-            bench.store().load(laid, Optional.empty());
+            bench.desk().document().load(laid, Optional.empty());
         });
     }
 
@@ -103,11 +103,13 @@ abstract class ThreeShotsInteraction extends BenchInteraction {
     }
 
     void select(String first, String... others) {
-        onFx(() -> bench.store().select(new Selection(Optional.of(first), Set.of(others), new Selection.Nothing())));
+        onFx(() -> bench.desk()
+                .cursor()
+                .select(new Selection(Optional.of(first), Set.of(others), new Selection.Nothing())));
     }
 
     void seek(int frame) {
-        onFx(() -> bench.store().seek(frame));
+        onFx(() -> bench.desk().cursor().seek(frame));
     }
 
     List<String> lying(int track) {
@@ -122,7 +124,7 @@ abstract class ThreeShotsInteraction extends BenchInteraction {
     }
 
     Point2D middle(String id) {
-        return at(() -> LineUpProbe.middle(bench.scene(), bench.store(), id));
+        return at(() -> LineUpProbe.middle(bench.scene(), bench.desk(), id));
     }
 
     double frames(int count) {

@@ -8,7 +8,7 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
-import amberlens.desktop.store.Viewing;
+import amberlens.desktop.desk.Tools;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -33,17 +33,16 @@ class PoseSnapTest {
     void a_gate_near_a_side_comes_to_it_exactly() {
         PoseSnap.Snapped snapped = moved(960 + 12, 1500);
         assertThat(snapped.pose().toPicture(new FramePoint(0, 0)).x()).isCloseTo(0, within(1e-9));
-        assertThat(snapped.lines()).containsExactly(new Viewing.Line(true, 0));
-        assertThat(moved(3500, 4000 - 540 - 9).lines()).containsExactly(new Viewing.Line(false, 4000));
+        assertThat(snapped.lines()).containsExactly(new Tools.Line(true, 0));
+        assertThat(moved(3500, 4000 - 540 - 9).lines()).containsExactly(new Tools.Line(false, 4000));
     }
 
     @Test
     void a_middle_snaps_to_middle_thirds_other_framings_and_where_it_began() {
-        assertThat(moved(3015, 1500).lines()).containsExactly(new Viewing.Line(true, 3000));
-        assertThat(moved(2008, 1500).lines()).containsExactly(new Viewing.Line(true, 2000));
-        assertThat(moved(4090, 915).lines())
-                .containsExactly(new Viewing.Line(true, 4100), new Viewing.Line(false, 900));
-        assertThat(moved(1770, 1500).lines()).containsExactly(new Viewing.Line(true, 1777));
+        assertThat(moved(3015, 1500).lines()).containsExactly(new Tools.Line(true, 3000));
+        assertThat(moved(2008, 1500).lines()).containsExactly(new Tools.Line(true, 2000));
+        assertThat(moved(4090, 915).lines()).containsExactly(new Tools.Line(true, 4100), new Tools.Line(false, 900));
+        assertThat(moved(1770, 1500).lines()).containsExactly(new Tools.Line(true, 1777));
     }
 
     @Test

@@ -2,8 +2,8 @@ package amberlens.desktop.lens;
 
 import amberlens.core.edit.PathEdits;
 import amberlens.core.geometry.FramePoint;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.path.PathGrip;
-import amberlens.desktop.store.Store;
 import javafx.geometry.Point2D;
 import javafx.scene.Scene;
 
@@ -28,10 +28,10 @@ public final class LensProbe {
     }
 
     /** A handle of the path at a selected framing. */
-    public static Point2D grip(Scene scene, Store store, int frame, PathEdits.End end) {
+    public static Point2D grip(Scene scene, Desk desk, int frame, PathEdits.End end) {
         LensSurface surface = (LensSurface) scene.lookup("#lens-surface");
-        var shot = store.selectedShot().orElseThrow();
-        FramePoint place = PathGrip.of(store, shot).stream()
+        var shot = desk.cursor().selectedShot().orElseThrow();
+        FramePoint place = PathGrip.of(desk, shot).stream()
                 .filter(grip -> grip.frame() == frame && grip.end() == end)
                 .findFirst()
                 .map(grip -> surface.place(shot, grip))

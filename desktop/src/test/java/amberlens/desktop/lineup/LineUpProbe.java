@@ -1,6 +1,6 @@
 package amberlens.desktop.lineup;
 
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import javafx.geometry.Point2D;
 import javafx.scene.Scene;
 
@@ -8,18 +8,18 @@ import javafx.scene.Scene;
 public final class LineUpProbe {
     private LineUpProbe() {}
 
-    public static Point2D middle(Scene scene, Store store, String id) {
-        return at(scene, store, id, 0.5);
+    public static Point2D middle(Scene scene, Desk desk, String id) {
+        return at(scene, desk, id, 0.5);
     }
 
     /** The end that is dragged to trim. */
-    public static Point2D end(Scene scene, Store store, String id) {
-        return at(scene, store, id, 1).subtract(2, 0);
+    public static Point2D end(Scene scene, Desk desk, String id) {
+        return at(scene, desk, id, 1).subtract(2, 0);
     }
 
     /** The beginning that is dragged to trim. */
-    public static Point2D start(Scene scene, Store store, String id) {
-        return at(scene, store, id, 0).add(2, 0);
+    public static Point2D start(Scene scene, Desk desk, String id) {
+        return at(scene, desk, id, 0).add(2, 0);
     }
 
     /** How wide a frame is on the screen. */
@@ -27,10 +27,10 @@ public final class LineUpProbe {
         return ((LineUpSurface) scene.lookup("#lineup-surface")).plan().perFrame();
     }
 
-    private static Point2D at(Scene scene, Store store, String id, double part) {
+    private static Point2D at(Scene scene, Desk desk, String id, double part) {
         LineUpSurface surface = (LineUpSurface) scene.lookup("#lineup-surface");
         LineUpLayout plan = surface.plan();
-        var shot = store.project().shot(id).orElseThrow();
+        var shot = desk.document().project().shot(id).orElseThrow();
         return surface.localToScreen(
                 plan.x(shot.start() + part * shot.length()), plan.top(shot) + 0.7 * plan.rowHeight());
     }

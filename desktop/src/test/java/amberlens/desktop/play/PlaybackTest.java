@@ -8,7 +8,7 @@ import amberlens.core.edit.ShotEdits;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -18,28 +18,29 @@ class PlaybackTest {
     private static final long SECOND = 1_000_000_000L;
     private static final long START = 5 * SECOND;
 
-    private final Store store = new Store();
-    private final Playback playback = new Playback(store);
+    private final Desk desk = new Desk();
+    private final Playback playback = new Playback(desk);
 
     @BeforeEach
     void load() {
         Media plan = Media.photo("m1", "/archive/plan.jpg", new Size(6000, 4000));
         Project project = MediaEdits.add(plan).apply(Project.empty("Fernhollow"));
-        store.load(
-                ShotEdits.setLength("s1", 50, ShotEdits.Timing.KEEP)
-                        .apply(ShotEdits.add(plan, Conform.FILL, 0).apply(project)),
-                Optional.empty());
+        desk.document()
+                .load(
+                        ShotEdits.setLength("s1", 50, ShotEdits.Timing.KEEP)
+                                .apply(ShotEdits.add(plan, Conform.FILL, 0).apply(project)),
+                        Optional.empty());
     }
 
     @Test
     void the_frame_follows_the_time_and_late_refreshes_drop_frames() {
         playback.toggle();
         playback.tick(START);
-        assertThat(store.playhead()).isZero();
+        assertThat(desk.cursor().playhead()).isZero();
         playback.tick(START + SECOND / 25);
-        assertThat(store.playhead()).isEqualTo(1);
+        assertThat(desk.cursor().playhead()).isEqualTo(1);
         playback.tick(START + SECOND);
-        assertThat(store.playhead()).isEqualTo(25);
+        assertThat(desk.cursor().playhead()).isEqualTo(25);
     }
 
     @Test
@@ -47,22 +48,22 @@ class PlaybackTest {
         playback.toggle();
         playback.tick(START);
         playback.tick(START + 49 * SECOND / 25);
-        assertThat(store.playhead()).isEqualTo(49);
+        assertThat(desk.cursor().playhead()).isEqualTo(49);
         playback.tick(START + 50 * SECOND / 25);
-        assertThat(store.playhead()).isZero();
-        assertThat(store.transport().playing()).isTrue();
+        assertThat(desk.cursor().playhead()).isZero();
+        assertThat(desk.cursor().transport().playing()).isTrue();
     }
 
     @Test
     void without_loop_it_stops_on_the_last_frame_and_starts_over_from_the_first() {
-        store.transport().setLooping(false);
+        desk.cursor().transport().setLooping(false);
         playback.toggle();
         playback.tick(START);
         playback.tick(START + 60 * SECOND);
-        assertThat(store.playhead()).isEqualTo(49);
-        assertThat(store.transport().playing()).isFalse();
+        assertThat(desk.cursor().playhead()).isEqualTo(49);
+        assertThat(desk.cursor().transport().playing()).isFalse();
         playback.toggle();
-        assertThat(store.playhead()).isZero();
+        assertThat(desk.cursor().playhead()).isZero();
     }
 
     @Test
@@ -70,18 +71,18 @@ class PlaybackTest {
         playback.toggle();
         playback.tick(START);
         playback.tick(START + SECOND / 5);
-        store.seek(30);
+        desk.cursor().seek(30);
         playback.tick(START + SECOND / 4);
         playback.tick(START + SECOND / 4 + 2 * SECOND / 25);
-        assertThat(store.playhead()).isEqualTo(32);
+        assertThat(desk.cursor().playhead()).isEqualTo(32);
     }
 
     @Test
     void an_empty_line_up_does_not_play() {
-        store.load(Project.empty("empty"), Optional.empty());
+        desk.document().load(Project.empty("empty"), Optional.empty());
         playback.toggle();
-        assertThat(store.transport().playing()).isFalse();
+        assertThat(desk.cursor().transport().playing()).isFalse();
         playback.close();
-        assertThat(store.listeners()).isZero();
+        assertThat(desk.listeners()).isZero();
     }
 }

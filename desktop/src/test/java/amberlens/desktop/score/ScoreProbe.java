@@ -1,7 +1,7 @@
 package amberlens.desktop.score;
 
 import amberlens.core.motion.Lane;
-import amberlens.desktop.store.Store;
+import amberlens.desktop.desk.Desk;
 import javafx.geometry.Point2D;
 import javafx.scene.Scene;
 
@@ -31,9 +31,9 @@ public final class ScoreProbe {
     }
 
     /** The bead of a key, or of one of its numbers in a tall lane. */
-    public static Point2D bead(Scene scene, Store store, Lane lane, int frame, int part) {
+    public static Point2D bead(Scene scene, Desk desk, Lane lane, int frame, int part) {
         ScoreSurface surface = surface(scene);
-        return Bead.of(store.selectedShot().orElseThrow(), lane, surface.plan(), surface.view()).stream()
+        return Bead.of(desk.cursor().selectedShot().orElseThrow(), lane, surface.plan(), surface.view()).stream()
                 .filter(bead -> bead.key().at() == frame
                         && (bead.part() == part || !surface.plan().band(lane).tall()))
                 .findFirst()
@@ -42,10 +42,14 @@ public final class ScoreProbe {
     }
 
     /** A handle of the ease that begins at a key. */
-    public static Point2D handle(Scene scene, Store store, Lane lane, int frame, boolean first) {
+    public static Point2D handle(Scene scene, Desk desk, Lane lane, int frame, boolean first) {
         ScoreSurface surface = surface(scene);
         return EaseHandle.of(
-                        store.selectedShot().orElseThrow(), lane, surface.plan(), surface.view(), store.selectedKeys())
+                        desk.cursor().selectedShot().orElseThrow(),
+                        lane,
+                        surface.plan(),
+                        surface.view(),
+                        desk.cursor().selectedKeys())
                 .stream()
                 .filter(handle -> handle.key().at() == frame && handle.first() == first)
                 .findFirst()

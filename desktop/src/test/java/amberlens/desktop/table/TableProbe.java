@@ -6,8 +6,8 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Side;
 import amberlens.core.motion.Framings;
+import amberlens.desktop.desk.Desk;
 import amberlens.desktop.path.PathGrip;
-import amberlens.desktop.store.Store;
 import javafx.geometry.Point2D;
 import javafx.scene.Scene;
 
@@ -33,11 +33,11 @@ public final class TableProbe {
     }
 
     /** Where the anchor is taken hold of. */
-    public static Point2D anchorGrip(Scene scene, Store store) {
+    public static Point2D anchorGrip(Scene scene, Desk desk) {
         FramePoint anchor = surface(scene)
                 .view()
                 .orElseThrow()
-                .toScreen(store.pose().orElseThrow().anchor());
+                .toScreen(desk.cursor().pose().orElseThrow().anchor());
         return onScreen(scene, surface(scene).gate().orElseThrow().anchorGrip(anchor));
     }
 
@@ -47,22 +47,22 @@ public final class TableProbe {
     }
 
     /** The number of a framing, by which it is dragged. */
-    public static Point2D tag(Scene scene, Store store, int frame) {
-        var shot = store.selectedShot().orElseThrow();
+    public static Point2D tag(Scene scene, Desk desk, int frame) {
+        var shot = desk.cursor().selectedShot().orElseThrow();
         var framings = Framings.of(shot.camera());
         FramingTag tag = FramingTag.of(
                 shot,
                 framings,
                 framings.indexOf(frame),
-                store.project().frameSize(),
+                desk.document().project().frameSize(),
                 surface(scene).view().orElseThrow());
         return onScreen(scene, new FramePoint(tag.x() + 8, tag.y() + 7));
     }
 
     /** A handle of the path at a selected framing. */
-    public static Point2D grip(Scene scene, Store store, int frame, PathEdits.End end) {
-        var shot = store.selectedShot().orElseThrow();
-        return PathGrip.of(store, shot).stream()
+    public static Point2D grip(Scene scene, Desk desk, int frame, PathEdits.End end) {
+        var shot = desk.cursor().selectedShot().orElseThrow();
+        return PathGrip.of(desk, shot).stream()
                 .filter(grip -> grip.frame() == frame && grip.end() == end)
                 .findFirst()
                 .map(grip -> onScreen(
@@ -70,14 +70,14 @@ public final class TableProbe {
                         MovePainter.place(
                                 shot,
                                 grip,
-                                store.project().frameSize(),
+                                desk.document().project().frameSize(),
                                 surface(scene).view().orElseThrow())))
                 .orElseThrow();
     }
 
     /** Where the gate's centre is at a frame. */
-    public static Point2D way(Scene scene, Store store, double frame) {
-        var shot = store.selectedShot().orElseThrow();
+    public static Point2D way(Scene scene, Desk desk, double frame) {
+        var shot = desk.cursor().selectedShot().orElseThrow();
         return onScreen(
                 scene,
                 surface(scene)
@@ -85,7 +85,7 @@ public final class TableProbe {
                         .orElseThrow()
                         .toScreen(shot.camera()
                                 .at(frame)
-                                .gateCentre(store.project().frameSize())));
+                                .gateCentre(desk.document().project().frameSize())));
     }
 
     private static TableSurface surface(Scene scene) {

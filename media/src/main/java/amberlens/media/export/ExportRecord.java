@@ -4,7 +4,9 @@ import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.files.WholeFile;
 import java.io.IOException;
+import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -43,8 +45,10 @@ public final class ExportRecord {
         Path file = job.settings().destination().toAbsolutePath();
         Properties known = read(file.getParent());
         known.setProperty(file.getFileName().toString(), hash(job));
-        try (var writer = Files.newBufferedWriter(file.resolveSibling(NAME))) {
-            known.store(writer, "What the exported files were made of");
+        try {
+            var text = new StringWriter();
+            known.store(text, "What the exported files were made of");
+            WholeFile.write(file.resolveSibling(NAME), text.toString());
         } catch (IOException e) {
             LOG.debug("writing {}", file.resolveSibling(NAME), e);
         }

@@ -16,7 +16,9 @@ import java.awt.image.DataBuffer;
 import java.awt.image.DataBufferInt;
 import java.awt.image.DataBufferUShort;
 import java.awt.image.Raster;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import javax.imageio.ImageIO;
 
@@ -60,6 +62,17 @@ public final class StillFile {
             file.close();
             throw e;
         }
+    }
+
+    /** The frame as the bytes of a PNG. */
+    public static byte[] png(RenderedFrame frame) {
+        var bytes = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image(frame), "png", bytes);
+        } catch (IOException e) {
+            throw new UncheckedIOException("memory can be written to", e);
+        }
+        return bytes.toByteArray();
     }
 
     private static BufferedImage image(RenderedFrame frame) {

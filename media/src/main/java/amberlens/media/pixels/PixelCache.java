@@ -37,6 +37,7 @@ public final class PixelCache implements AutoCloseable {
     private final Executor decoding;
     private final Rows rows;
     private final PixelLoader loader;
+    private final ReadingWatch watch;
     private long givenUp;
     private long hinted = System.nanoTime() - HINTS_APART_NANOS;
     private final Map<PixelKey, CompletableFuture<Pyramid>> pictures = new LinkedHashMap<>(16, 0.75f, true);
@@ -48,6 +49,16 @@ public final class PixelCache implements AutoCloseable {
      * @param rows how the work on one picture is shared
      */
     public PixelCache(long budget, Executor decoding, Rows rows) {
+        this(budget, decoding, rows, ReadingWatch.NONE);
+    }
+
+    /**
+     * Likewise.
+     *
+     * @param watch is told of the files that are read
+     */
+    public PixelCache(long budget, Executor decoding, Rows rows, ReadingWatch watch) {
+        this.watch = watch;
         this.budget = budget;
         this.decoding = decoding;
         this.rows = rows;
@@ -144,12 +155,25 @@ public final class PixelCache implements AutoCloseable {
 
     private void decode(PixelKey key, CompletableFuture<Pyramid> wanted) {
         try {
-            LinearRaster picture = loader.load(key);
+            LinearRaster picture = load(key);
             giveUpOldest(wanted, budget - Pyramid.bytes(picture.size()));
             wanted.complete(Pyramid.of(picture, rows));
             giveUpOldest(wanted, budget);
         } catch (Throwable e) { // whoever waits has to hear of it, whatever it is
             fail(key, wanted, problemOf(key.path(), e));
+        }
+    }
+
+    private LinearRaster load(PixelKey key) throws FileProblem {
+        Optional<FileProblem> refusal = watch.refusal(key.path());
+        if (refusal.isPresent()) {
+            throw refusal.get();
+        }
+        watch.begins(key.path());
+        try {
+            return loader.load(key);
+        } finally {
+            watch.ends(key.path());
         }
     }
 

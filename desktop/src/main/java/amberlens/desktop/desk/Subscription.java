@@ -1,4 +1,4 @@
-package amberlens.desktop.store;
+package amberlens.desktop.desk;
 
 /** Listening that can be ended. */
 @FunctionalInterface

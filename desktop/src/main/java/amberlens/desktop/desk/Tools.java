@@ -1,4 +1,4 @@
-package amberlens.desktop.store;
+package amberlens.desktop.desk;
 
 import amberlens.core.geometry.MaskShape;
 import amberlens.core.geometry.PicturePoint;
@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
 
-/** How the project is looked at; belongs to no project. Part of the {@link Store}. */
-public final class Viewing {
+/** How the project is looked at; belongs to no project. Part of the {@link Desk}. */
+public final class Tools {
     /** What the next drag on the picture means. */
     public enum Tool {
         HAND,
@@ -104,7 +104,7 @@ public final class Viewing {
     /** A line of the picture to which something snaps: a column or a row, in source pixels. */
     public record Line(boolean vertical, double at) {}
 
-    private final Store store;
+    private final Listeners listeners;
     private final Set<Guide> guides = EnumSet.noneOf(Guide.class);
     private Tool tool = Tool.HAND;
     private LensShow lensShow = LensShow.NOW;
@@ -120,8 +120,8 @@ public final class Viewing {
     private Optional<Place> firstPlace = Optional.empty();
     private BiConsumer<Place, Place> twoPlaces = (_, _) -> {};
 
-    Viewing(Store store) {
-        this.store = store;
+    Tools(Listeners listeners) {
+        this.listeners = listeners;
     }
 
     void reset() {
@@ -135,7 +135,7 @@ public final class Viewing {
     }
 
     private void changed() {
-        store.tell(Change.VIEW);
+        listeners.tell(Change.VIEW);
     }
 
     public Tool tool() {

@@ -1,4 +1,4 @@
-package amberlens.desktop.store;
+package amberlens.desktop.desk;
 
 import amberlens.core.model.Shot;
 import java.util.Comparator;

@@ -1,20 +1,20 @@
-package amberlens.desktop.store;
+package amberlens.desktop.desk;
 
 import amberlens.core.time.FrameSpan;
 import java.util.Optional;
 
-/** Whether, how fast and over which frames the line-up plays. Part of the {@link Store}. */
+/** Whether, how fast and over which frames the line-up plays. Part of the {@link Cursor}. */
 public final class Transport {
     private static final double FASTEST = 8;
 
-    private final Store store;
+    private final Listeners listeners;
     private boolean playing;
     private boolean looping = true;
     private double speed = 1;
     private Optional<FrameSpan> range = Optional.empty();
 
-    Transport(Store store) {
-        this.store = store;
+    Transport(Listeners listeners) {
+        this.listeners = listeners;
     }
 
     void reset() {
@@ -32,7 +32,7 @@ public final class Transport {
         if (now != playing || speed != 1) {
             playing = now;
             speed = 1;
-            store.tell(Change.PLAYING);
+            listeners.tell(Change.PLAYING);
         }
     }
 
@@ -51,7 +51,7 @@ public final class Transport {
             speed = Math.abs(speed) > 1 ? speed / 2 : direction;
         }
         playing = true;
-        store.tell(Change.PLAYING);
+        listeners.tell(Change.PLAYING);
     }
 
     public boolean looping() {
@@ -60,7 +60,7 @@ public final class Transport {
 
     public void setLooping(boolean now) {
         looping = now;
-        store.tell(Change.PLAYING);
+        listeners.tell(Change.PLAYING);
     }
 
     /** The frames of the line-up that are played; empty for all. */
@@ -70,6 +70,6 @@ public final class Transport {
 
     public void setRange(Optional<FrameSpan> frames) {
         range = frames;
-        store.tell(Change.PLAYING);
+        listeners.tell(Change.PLAYING);
     }
 }

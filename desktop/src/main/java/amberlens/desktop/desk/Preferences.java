@@ -1,4 +1,4 @@
-package amberlens.desktop.store;
+package amberlens.desktop.desk;
 
 import amberlens.core.edit.ShotEdits.Timing;
 import amberlens.core.keys.Neighbours;
@@ -6,7 +6,9 @@ import amberlens.core.lineup.Laying;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import amberlens.core.sharpness.Enlargement;
+import amberlens.files.WholeFile;
 import java.io.IOException;
+import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -52,10 +54,9 @@ public final class Preferences {
             return;
         }
         try {
-            Files.createDirectories(file.getParent());
-            try (var writer = Files.newBufferedWriter(file, StandardCharsets.UTF_8)) {
-                values.store(writer, "Amber Lens");
-            }
+            var text = new StringWriter();
+            values.store(text, "Amber Lens");
+            WholeFile.write(file, text.toString());
         } catch (IOException e) {
             LOG.debug("writing {}", file, e);
         }

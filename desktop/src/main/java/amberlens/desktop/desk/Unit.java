@@ -1,4 +1,4 @@
-package amberlens.desktop.store;
+package amberlens.desktop.desk;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Property;

@@ -1,4 +1,4 @@
-package amberlens.desktop.store;
+package amberlens.desktop.desk;
 
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.edges.Judged;

@@ -1,6 +1,6 @@
-package amberlens.desktop.store;
+package amberlens.desktop.desk;
 
-/** What a listener of the store is told has changed. */
+/** What a listener of the desk is told has changed. */
 public enum Change {
     /** The project, or how it looks during a gesture. */
     PROJECT,

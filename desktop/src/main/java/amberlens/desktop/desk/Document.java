@@ -1,0 +1,299 @@
+package amberlens.desktop.desk;
+
+import amberlens.core.edit.CarryEdits;
+import amberlens.core.edit.Edit;
+import amberlens.core.edit.History;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.files.FileStamp;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The project that is worked on, its history, its file, and what of it is saved. Lives on the interface thread.
+ *
+ * <p>A gesture shows its edit with {@link #show} as often as it likes and ends in {@link #commit} or {@link #cancel};
+ * only then the history gets its one step.
+ */
+public final class Document {
+    /** Where somebody was looking when a step was made. */
+    record Place(Selection selection, int playhead) {}
+
+    /** Whoever looks at the document, and has to follow its changes before anybody is told of them. */
+    interface Onlooker {
+        Place here();
+
+        void back(Place place);
+
+        void changed();
+
+        void loaded();
+    }
+
+    /**
+     * The project at a moment, to be written while work goes on.
+     *
+     * @param of which document it belongs to: each project that is opened or begun is another one
+     */
+    public record Snapshot(Object of, Project project) {}
+
+    private final Listeners listeners;
+    private @Nullable Onlooker onlooker;
+    private Object identity = new Object();
+    private History<Place> history = new History<>(Project.empty("Untitled"));
+    private @Nullable Place shownFrom;
+    private @Nullable Edit shown;
+    private Project project = history.present();
+    private @Nullable Path file;
+    private @Nullable FileStamp stamp;
+    private int edits;
+
+    Document(Listeners listeners) {
+        this.listeners = listeners;
+    }
+
+    void watchedBy(Onlooker whoLooks) {
+        onlooker = whoLooks;
+    }
+
+    /** The project as it is shown now, an unfinished gesture included. */
+    public Project project() {
+        return project;
+    }
+
+    /** The project without an unfinished gesture. */
+    public Project settled() {
+        return history.present();
+    }
+
+    /** The settled project, for whoever writes it. */
+    public Snapshot snapshot() {
+        return new Snapshot(identity, settled());
+    }
+
+    /** Whether a gesture or an offer shows what is not made yet. */
+    public boolean showing() {
+        return shown != null;
+    }
+
+    /** Starts over with a project as its file holds it, or with a new one that has none. */
+    public void load(Project loaded, Optional<Path> from) {
+        load(loaded, from, Optional.empty());
+    }
+
+    /**
+     * Likewise.
+     *
+     * @param read what the file was when it was read
+     */
+    public void load(Project loaded, Optional<Path> from, Optional<FileStamp> read) {
+        start(new History<>(loaded), from, read, 0);
+    }
+
+    /**
+     * Starts over with a project that is in no file as it is.
+     *
+     * @param from the file it belongs to, if it has one
+     * @param madeBefore how many edits it is away from it
+     */
+    public void restore(Project restored, Optional<Path> from, Optional<FileStamp> read, int madeBefore) {
+        start(History.unsaved(restored), from, read, madeBefore);
+    }
+
+    private void start(History<Place> from, Optional<Path> path, Optional<FileStamp> read, int madeBefore) {
+        identity = new Object();
+        history = from;
+        shown = null;
+        shownFrom = null;
+        project = history.present();
+        file = path.orElse(null);
+        stamp = read.orElse(null);
+        edits = madeBefore;
+        listeners.together(() -> {
+            if (onlooker != null) {
+                onlooker.loaded();
+            }
+            listeners.tell(Changes.EVERYTHING);
+        });
+    }
+
+    /** Makes an edit at once, as one step of the history. */
+    public void apply(Edit edit) {
+        Place place = here();
+        Project before = project;
+        shown = null;
+        shownFrom = null;
+        if (history.apply(edit, place)) {
+            edits++;
+        }
+        changed(before);
+    }
+
+    private Place here() {
+        return shownFrom != null ? shownFrom : onlooker == null ? new Place(Selection.NONE, 0) : onlooker.here();
+    }
+
+    /** Shows what an edit would do, without a step. */
+    public void show(Edit edit) {
+        shownFrom = here();
+        shown = edit;
+        Project before = project;
+        project = CarryEdits.apply(edit, history.present());
+        listeners.tell(projectChange(before));
+    }
+
+    /** Makes the edit that is shown a step of the history. */
+    public void commit() {
+        if (shown != null) {
+            apply(shown);
+        }
+    }
+
+    /** Forgets the edit that is shown; what was selected before it is so again. */
+    public void cancel() {
+        if (shown != null) {
+            Place from = here();
+            Project before = project;
+            shown = null;
+            shownFrom = null;
+            project = history.present();
+            listeners.together(() -> {
+                if (onlooker != null) {
+                    onlooker.back(new Place(from.selection(), onlooker.here().playhead()));
+                }
+                changed(before);
+            });
+        }
+    }
+
+    public void undo() {
+        cancel();
+        history.undo().ifPresent(this::backAt);
+    }
+
+    public void redo() {
+        cancel();
+        history.redo().ifPresent(this::backAt);
+    }
+
+    /** Goes back or forward until so many steps are in force. */
+    public void goToStep(int steps) {
+        cancel();
+        while (history.position() > steps) {
+            history.undo().ifPresent(this::backAt);
+        }
+        while (history.position() < steps && history.redoName().isPresent()) {
+            history.redo().ifPresent(this::backAt);
+        }
+    }
+
+    /** The names of all steps, those undone too. */
+    public List<String> steps() {
+        return history.names();
+    }
+
+    /** How many of the steps are in force. */
+    public int step() {
+        return history.position();
+    }
+
+    /** After a step is undone or redone: where a move changed, what was selected and shown then is so again. */
+    private void backAt(History.Step<Place> step) {
+        boolean matters = step.before().shots().stream().anyMatch(shot -> step.after()
+                .shot(shot.id())
+                .filter(other -> !other.camera().equals(shot.camera()))
+                .isPresent());
+        edits++;
+        Project before = project;
+        project = history.present();
+        listeners.together(() -> {
+            if (matters && onlooker != null) {
+                onlooker.back(step.place());
+            }
+            changed(before);
+        });
+    }
+
+    public Optional<String> undoName() {
+        return history.undoName();
+    }
+
+    public Optional<String> redoName() {
+        return history.redoName();
+    }
+
+    private void changed(Project before) {
+        project = history.present();
+        listeners.together(() -> {
+            if (onlooker != null) {
+                onlooker.changed();
+            }
+            listeners.tell(Change.SELECTION, Change.PLAYHEAD, Change.FILE);
+            listeners.tell(projectChange(before));
+        });
+    }
+
+    /** Which shots another project touches; all of them where more than shots has changed, or a rig that moves others. */
+    private Changes projectChange(Project before) {
+        boolean onlyShots = before.media() == project.media() && before.frame() == project.frame();
+        if (!onlyShots) {
+            return new Changes(Set.of(Change.PROJECT), Optional.empty());
+        }
+        var same = new IdentityHashMap<Shot, Boolean>();
+        before.shots().forEach(shot -> same.put(shot, true));
+        var touched = new HashSet<String>();
+        for (Shot shot : project.shots()) {
+            if (same.remove(shot) == null) {
+                touched.add(shot.id());
+                before.shot(shot.id()).ifPresent(same::remove);
+            }
+        }
+        same.keySet().forEach(shot -> touched.add(shot.id()));
+        boolean rig = touched.stream()
+                .anyMatch(id -> project.shot(id).filter(project::isRig).isPresent());
+        return new Changes(Set.of(Change.PROJECT), rig ? Optional.empty() : Optional.of(touched));
+    }
+
+    public Optional<Path> file() {
+        return Optional.ofNullable(file);
+    }
+
+    /** What the file was when it was last read or written. */
+    public Optional<FileStamp> stamp() {
+        return Optional.ofNullable(stamp);
+    }
+
+    /**
+     * A snapshot was written to a file. It counts as saved, and later edits do not; the answer for a document that is not open any
+     * more is passed over.
+     *
+     * @return whether it was this document
+     */
+    public boolean saved(Snapshot written, Path to, FileStamp now) {
+        if (written.of() != identity) {
+            return false;
+        }
+        file = to;
+        stamp = now;
+        history.markSaved(written.project());
+        if (!history.unsaved()) {
+            edits = 0;
+        }
+        listeners.tell(Change.FILE);
+        return true;
+    }
+
+    public boolean unsaved() {
+        return history.unsaved();
+    }
+
+    /** How many edits, undone ones too, were made since the project was opened or saved. */
+    public int edits() {
+        return edits;
+    }
+}

@@ -1,0 +1,197 @@
+package amberlens.desktop.saving;
+
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Project;
+import amberlens.desktop.desk.Change;
+import amberlens.desktop.desk.Changes;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Document;
+import amberlens.desktop.desk.Subscription;
+import amberlens.files.FileWords;
+import amberlens.project.safe.Safe;
+import amberlens.project.safe.SafeEntry;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ScheduledFuture;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Keeps what is not saved in a {@link Safe}, without asking: when no edit has come for a moment, and while edits come without end
+ * every few seconds. What is saved, or given up, is forgotten there. Lives on the interface thread; writes on the saving thread.
+ */
+public final class SafeKeeping implements AutoCloseable {
+    /** Draws a small picture of a frame of a project, or of none when its pictures are not at hand. */
+    @FunctionalInterface
+    public interface Picture {
+        byte @Nullable [] of(Project project, int frame);
+    }
+
+    private static final long QUIET_MILLIS = 1200;
+    private static final long LONGEST_MILLIS = 8000;
+
+    private final Desk desk;
+    private final Saver saver;
+    private final Path safes;
+    private final Picture picture;
+    private final InstantSource clock;
+    private final Executor interfaceThread;
+    private final Subscription listening;
+    private @Nullable Safe safe;
+    private Object document;
+    private Project handled;
+    private int number;
+    private @Nullable ScheduledFuture<?> planned;
+    private Runnable newest = () -> {};
+    private Instant firstWaiting = Instant.MIN;
+    private Optional<Instant> kept = Optional.empty();
+    private boolean complained;
+
+    /**
+     * @param safes the folder in which running programs have their safes
+     */
+    public SafeKeeping(
+            Desk desk, Saver saver, Path safes, Picture picture, InstantSource clock, Executor interfaceThread) {
+        this.desk = desk;
+        this.saver = saver;
+        this.safes = safes;
+        this.picture = picture;
+        this.clock = clock;
+        this.interfaceThread = interfaceThread;
+        document = desk.document().snapshot().of();
+        handled = desk.document().settled();
+        listening = desk.subscribe(this::changed);
+    }
+
+    /** When the present document was last kept safe; empty when it was not, or need not be. */
+    public Optional<Instant> kept() {
+        return kept;
+    }
+
+    private void changed(Changes changes) {
+        if (!changes.contains(Change.PROJECT) && !changes.contains(Change.FILE)) {
+            return;
+        }
+        Document.Snapshot now = desk.document().snapshot();
+        if (now.of() != document) {
+            forget();
+            document = now.of();
+            number++;
+        }
+        if (!desk.document().unsaved()) {
+            forget();
+        } else if (now.project() != handled || (kept.isEmpty() && planned == null)) {
+            plan(now);
+        }
+        handled = now.project();
+    }
+
+    private void plan(Document.Snapshot snapshot) {
+        Instant now = clock.instant();
+        if (planned == null || planned.isDone()) {
+            firstWaiting = now;
+        } else {
+            planned.cancel(false);
+        }
+        long waited = java.time.Duration.between(firstWaiting, now).toMillis();
+        long delay = Math.clamp(LONGEST_MILLIS - waited, 0, QUIET_MILLIS);
+        int of = number;
+        int frame = desk.cursor().playhead();
+        var entry = new SafeEntry(
+                snapshot.project().name(),
+                desk.document().file(),
+                now,
+                desk.document().edits());
+        Runnable keeping = () -> keep(of, snapshot, entry, frame);
+        newest = keeping;
+        planned = saver.after(delay, keeping);
+    }
+
+    private void keep(int of, Document.Snapshot snapshot, SafeEntry entry, int frame) {
+        try {
+            safe().keep(of, snapshot.project(), entry, drawn(snapshot.project(), frame));
+            Instant when = clock.instant();
+            interfaceThread.execute(() -> told(snapshot, when));
+        } catch (FileProblem | RuntimeException e) {
+            interfaceThread.execute(() -> complain(FileWords.reason(e)));
+        }
+    }
+
+    private byte @Nullable [] drawn(Project project, int frame) {
+        try {
+            return picture.of(project, frame);
+        } catch (RuntimeException _) {
+            return null; // work is kept without a picture rather than not at all
+        }
+    }
+
+    private void told(Document.Snapshot snapshot, Instant when) {
+        if (snapshot.of() == document && desk.document().unsaved()) {
+            kept = Optional.of(when);
+            desk.tell(Change.FILE);
+        }
+    }
+
+    private void complain(String why) {
+        if (!complained) {
+            complained = true;
+            desk.say("Your work is not kept safe at the moment: " + why);
+        }
+    }
+
+    private void forget() {
+        if (planned != null) {
+            planned.cancel(false);
+            planned = null;
+        }
+        kept = Optional.empty();
+        int of = number;
+        saver.run(() -> {
+            Safe made = made();
+            if (made != null) {
+                made.forget(of);
+            }
+        });
+    }
+
+    /** Keeps the present document at once, and does something when it is kept. */
+    public void keepNow(Runnable then) {
+        handled = desk.document().settled();
+        plan(desk.document().snapshot());
+        Runnable keeping = newest;
+        if (planned != null) {
+            planned.cancel(false);
+            planned = null;
+        }
+        saver.run(() -> {
+            keeping.run();
+            then.run();
+        });
+    }
+
+    /** The safe of this program, made when it is first needed; on any thread. */
+    public synchronized Safe safe() throws FileProblem {
+        if (safe == null) {
+            safe = Safe.in(safes);
+        }
+        return safe;
+    }
+
+    private synchronized @Nullable Safe made() {
+        return safe;
+    }
+
+    /** Ends it after the last edits of a document that is to be kept were written. */
+    @Override
+    public void close() {
+        listening.close();
+        saver.run(() -> {
+            Safe made = made();
+            if (made != null) {
+                made.close();
+            }
+        });
+    }
+}

@@ -1,0 +1,116 @@
+package amberlens.desktop.services;
+
+import amberlens.core.model.FileProblem;
+import amberlens.files.WholeFile;
+import amberlens.media.pixels.ReadingWatch;
+import amberlens.project.safe.Suspects;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.Collection;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * Media files on which the program died. They are remembered from start to start and not read by themselves; a person may have them read
+ * all the same.
+ */
+public final class Distrusted implements ReadingWatch {
+    private static final Logger LOG = LoggerFactory.getLogger(Distrusted.class);
+
+    private final Path list;
+    private final Set<Path> files = ConcurrentHashMap.newKeySet();
+    private final Callable<Suspects> notes;
+    private @Nullable Suspects known;
+
+    /**
+     * @param list where they are remembered, a path a line
+     * @param notes where the files are noted that are being read now; asked for when the first one is
+     */
+    Distrusted(Path list, Callable<Suspects> notes) {
+        this.list = list;
+        this.notes = notes;
+        if (Files.exists(list)) {
+            try {
+                Files.readAllLines(list).stream()
+                        .filter(line -> !line.isBlank())
+                        .map(Path::of)
+                        .forEach(files::add);
+            } catch (IOException | InvalidPathException e) {
+                LOG.debug("reading {}", list, e);
+            }
+        }
+    }
+
+    /** The program died while these were read. */
+    public void add(Collection<Path> deadly) {
+        if (files.addAll(deadly)) {
+            keep();
+        }
+    }
+
+    /** They may be read again. */
+    public void trust(Collection<Path> again) {
+        if (files.removeAll(again)) {
+            keep();
+        }
+    }
+
+    public boolean contains(Path file) {
+        return files.contains(file);
+    }
+
+    private void keep() {
+        try {
+            WholeFile.write(
+                    list,
+                    String.join(
+                                    "\n",
+                                    files.stream().map(Path::toString).sorted().toList()) + "\n");
+        } catch (IOException e) {
+            LOG.debug("writing {}", list, e);
+        }
+    }
+
+    @Override
+    public Optional<FileProblem> refusal(Path file) {
+        return files.contains(file)
+                ? Optional.of(new FileProblem(file
+                        + " was being read when the program ended, and is not read again by itself; Project › Read distrusted"
+                        + " files again does it all the same."))
+                : Optional.empty();
+    }
+
+    @Override
+    public void begins(Path file) {
+        Suspects suspects = suspects();
+        if (suspects != null) {
+            suspects.begins(file);
+        }
+    }
+
+    @Override
+    public void ends(Path file) {
+        Suspects suspects = suspects();
+        if (suspects != null) {
+            suspects.ends(file);
+        }
+    }
+
+    private synchronized @Nullable Suspects suspects() {
+        if (known == null) {
+            try {
+                known = notes.call();
+            } catch (Exception e) {
+                LOG.debug("files that are read cannot be noted", e);
+            }
+        }
+        return known;
+    }
+}

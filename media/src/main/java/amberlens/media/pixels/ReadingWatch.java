@@ -1,0 +1,30 @@
+package amberlens.media.pixels;
+
+import amberlens.core.model.FileProblem;
+import java.nio.file.Path;
+import java.util.Optional;
+
+/** Is told which files are being read, in case the program dies of one, and can refuse them. Called from many threads. */
+public interface ReadingWatch {
+    /** Takes no interest. */
+    ReadingWatch NONE = new ReadingWatch() {
+        @Override
+        public Optional<FileProblem> refusal(Path file) {
+            return Optional.empty();
+        }
+
+        @Override
+        public void begins(Path file) {}
+
+        @Override
+        public void ends(Path file) {}
+    };
+
+    /** Why a file must not be read; empty when it may. */
+    Optional<FileProblem> refusal(Path file);
+
+    void begins(Path file);
+
+    /** It was read, or could not be, and did no harm. */
+    void ends(Path file);
+}
