@@ -8,6 +8,7 @@ import amberlens.core.time.FrameRate;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.services.Services;
+import amberlens.files.FileWords;
 import amberlens.media.footage.NumberedPictures;
 import amberlens.media.intake.MediaProbe;
 import amberlens.media.intake.MissingMedia;
@@ -77,14 +78,17 @@ final class MediaImport {
             List<String> remarks = new ArrayList<>();
             for (List<Path> group : groups) {
                 try {
-                    MediaProbe.Found found =
-                            group.size() > 1 ? MediaProbe.sequence(group, rate) : MediaProbe.file(group.getFirst());
+                    MediaProbe.Found found = group.size() > 1
+                            ? MediaProbe.sequence(group, rate)
+                            : MediaProbe.file(group.getFirst(), services.distrusted());
                     if (known.add(found.media().path())) {
                         good.add(found.media());
                     }
                     found.remark().ifPresent(remarks::add);
                 } catch (FileProblem e) {
                     problems.add(e.getMessage());
+                } catch (Throwable e) { // whatever one file does, the others are read
+                    problems.add(group.getFirst() + " could not be read: " + FileWords.reason(e) + ".");
                 }
             }
             Platform.runLater(() -> take(good, problems, remarks));
@@ -165,7 +169,7 @@ final class MediaImport {
                     entry.getKey(),
                     (sequence
                                     ? MediaProbe.sequence(List.of(entry.getValue()), rate)
-                                    : MediaProbe.file(entry.getValue()))
+                                    : MediaProbe.file(entry.getValue(), services.distrusted()))
                             .media());
         }
         return found;

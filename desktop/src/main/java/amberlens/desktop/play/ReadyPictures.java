@@ -62,7 +62,7 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
 
     /** Whether frames of media have been seen that are damaged. */
     public boolean damaged(Media media) {
-        return media.kind() == Media.Kind.FILM && !cache.damaged(media).isEmpty();
+        return media.kind() != Media.Kind.RIG && !cache.damaged(media).isEmpty();
     }
 
     /** Why the picture of media cannot be shown, if it is known that it cannot. */

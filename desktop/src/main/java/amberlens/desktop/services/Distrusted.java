@@ -1,7 +1,11 @@
 package amberlens.desktop.services;
 
 import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
 import amberlens.files.WholeFile;
+import amberlens.media.intake.FilmGuard;
+import amberlens.media.intake.FirstLook;
+import amberlens.media.pixels.PixelKey;
 import amberlens.media.pixels.ReadingWatch;
 import amberlens.project.safe.Suspects;
 import java.io.IOException;
@@ -21,12 +25,14 @@ import org.slf4j.LoggerFactory;
  * Media files on which the program died. They are remembered from start to start and not read by themselves; a person may have them read
  * all the same.
  */
-public final class Distrusted implements ReadingWatch {
+public final class Distrusted implements ReadingWatch, FilmGuard, AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Distrusted.class);
 
     private final Path list;
     private final Set<Path> files = ConcurrentHashMap.newKeySet();
+    private final Set<Path> survived = ConcurrentHashMap.newKeySet();
     private final Callable<Suspects> notes;
+    private final FirstLook firstLook = FirstLook.ofThisProgram();
     private @Nullable Suspects known;
 
     /**
@@ -78,8 +84,33 @@ public final class Distrusted implements ReadingWatch {
         }
     }
 
+    /** A film is first looked at in a process of its own, once while the program runs. */
     @Override
-    public Optional<FileProblem> refusal(Path file) {
+    public void check(Path film) throws FileProblem {
+        Optional<FileProblem> refused = refused(film);
+        if (refused.isPresent()) {
+            throw refused.get();
+        }
+        if (!survived.contains(film)) {
+            firstLook.check(film);
+            survived.add(film);
+        }
+    }
+
+    @Override
+    public Optional<FileProblem> refusal(PixelKey key) {
+        if (key.kind() != Media.Kind.FILM) {
+            return refused(key.path());
+        }
+        try {
+            check(key.path());
+            return Optional.empty();
+        } catch (FileProblem e) {
+            return Optional.of(e);
+        }
+    }
+
+    private Optional<FileProblem> refused(Path file) {
         return files.contains(file)
                 ? Optional.of(new FileProblem(file
                         + " was being read when the program ended, and is not read again by itself; Project › Read distrusted"
@@ -101,6 +132,11 @@ public final class Distrusted implements ReadingWatch {
         if (suspects != null) {
             suspects.ends(file);
         }
+    }
+
+    @Override
+    public void close() {
+        firstLook.close();
     }
 
     private synchronized @Nullable Suspects suspects() {

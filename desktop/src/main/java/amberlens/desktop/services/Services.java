@@ -170,5 +170,6 @@ public final class Services implements AutoCloseable {
         background.shutdownNow();
         rows.close();
         cache.close();
+        distrusted.close();
     }
 }

@@ -122,7 +122,7 @@ public final class Export {
     /** What is to be known of an export that went through: the films in it that are damaged, and where. */
     public Optional<String> remark() {
         List<String> damage = project.media().stream()
-                .filter(media -> media.kind() == Media.Kind.FILM)
+                .filter(media -> media.kind() != Media.Kind.RIG)
                 .filter(media ->
                         project.shots().stream().anyMatch(shot -> shot.media().equals(media.id())))
                 .flatMap(media -> damage(media, pictures.damaged(media)).stream())
@@ -136,8 +136,11 @@ public final class Export {
         if (frames.isEmpty()) {
             return Optional.empty();
         }
+        if (!media.moves()) {
+            return Optional.of(media.fileName() + " is damaged");
+        }
         String more = frames.size() > 1 ? " and " + (frames.size() - 1) + " more" : "";
-        return Optional.of(Path.of(media.path()).getFileName() + " is damaged at frame " + frames.first() + more);
+        return Optional.of(media.fileName() + " is damaged at frame " + frames.first() + more);
     }
 
     private FrameSink sink() throws FileProblem {

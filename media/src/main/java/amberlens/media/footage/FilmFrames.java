@@ -26,9 +26,12 @@ public final class FilmFrames implements AutoCloseable {
         try {
             index = FilmIndex.scan(film);
             pixels = new FilmPixels(film, rows);
-        } catch (FileProblem | RuntimeException e) {
+        } catch (FileProblem e) {
             film.close();
             throw e;
+        } catch (RuntimeException e) {
+            film.close();
+            throw FilmStream.damaged(path, e);
         }
     }
 
@@ -48,9 +51,21 @@ public final class FilmFrames implements AutoCloseable {
      * @throws FileProblem when no picture from there on can be decoded
      */
     public LinearRaster frame(int frame) throws FileProblem {
+        try {
+            return decoded(frame);
+        } catch (RuntimeException e) {
+            throw FilmStream.damaged(film.path(), e);
+        }
+    }
+
+    private LinearRaster decoded(int frame) throws FileProblem {
+        film.begin();
         long wanted = index.stamps()[index.picture(frame)];
         boolean exact =
                 reached == wanted || forward(wanted) || from(index.keyBefore(wanted), wanted) || fromStart(wanted);
+        if (!exact) {
+            film.refuseIfTooLong();
+        }
         if (!exact && reached < wanted) {
             throw new FileProblem(film.path() + ": frame " + frame + " cannot be decoded; the film is damaged there.");
         }

@@ -48,6 +48,7 @@ record FilmIndex(long[] stamps, long[] keys, Footage footage, boolean variable, 
             }
             film.dropPacket();
         }
+        film.refuseIfTooLong();
         if (count == 0) {
             throw new FileProblem(film.path() + " has no frames; it may have been cut off while it was written.");
         }
@@ -70,13 +71,16 @@ record FilmIndex(long[] stamps, long[] keys, Footage footage, boolean variable, 
             }
         }
         double seconds = (stamps[stamps.length - 1] - stamps[0]) * ticks;
-        int frames = Math.clamp(Math.round(seconds * measured.perSecond()) + 1, 1, Integer.MAX_VALUE);
+        int frames = Math.clamp(Math.round(seconds * measured.perSecond()) + 1, 1, Footage.MOST_FRAMES);
         return new FilmIndex(stamps, keys, new Footage(measured, frames), true, ticks);
     }
 
     private static FrameRate named(AVRational average, AVRational base) {
         for (AVRational rate : List.of(average, base)) {
-            if (rate.num() > 0 && rate.den() > 0 && rate.num() <= 1000L * rate.den()) {
+            if (rate.num() > 0
+                    && rate.den() > 0
+                    && rate.num() <= 1000L * rate.den()
+                    && Math.max(rate.num(), rate.den()) < 1_000_000_000) {
                 return common(new FrameRate(rate.num(), rate.den()));
             }
         }

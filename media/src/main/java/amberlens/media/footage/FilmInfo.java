@@ -32,6 +32,8 @@ public record FilmInfo(
     public static FilmInfo of(Path path) throws FileProblem {
         try (var film = new FilmStream(path)) {
             return of(film, FilmIndex.scan(film));
+        } catch (RuntimeException e) {
+            throw FilmStream.damaged(path, e);
         }
     }
 

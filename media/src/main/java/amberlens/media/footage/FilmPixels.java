@@ -31,6 +31,10 @@ final class FilmPixels implements AutoCloseable {
     /** Ordinary films: one plane of bytes each for green, blue and red. */
     private static final int EIGHT_BITS = AV_PIX_FMT_GBRP;
 
+    /** A shape of pixels that would make a film wider than this is a fault of its header. */
+    private static final int WIDEST = 65_535;
+
+    private static final double MOST_PIXELS = 300e6;
     private static final int SIXTEEN_BITS = AV_PIX_FMT_RGBA64;
 
     private final Rows rows;
@@ -54,8 +58,9 @@ final class FilmPixels implements AutoCloseable {
         int height = film.stream().codecpar().height();
         AVRational shape = av_guess_sample_aspect_ratio(film.container(), film.stream(), null);
         boolean plain = shape.num() <= 0 || shape.den() <= 0 || shape.num() == shape.den();
-        return new Size(
-                plain ? width : (int) Math.max(1, Math.round((double) width * shape.num() / shape.den())), height);
+        double wide = plain ? width : Math.max(1, Math.rint((double) width * shape.num() / shape.den()));
+        boolean possible = wide <= WIDEST && wide * height <= MOST_PIXELS;
+        return new Size(possible ? (int) wide : width, height);
     }
 
     /** The upright size, with square pixels. */

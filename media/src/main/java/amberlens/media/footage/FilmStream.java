@@ -5,6 +5,7 @@ import static org.bytedeco.ffmpeg.global.avformat.*;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
 import amberlens.core.model.FileProblem;
+import amberlens.files.FileWords;
 import amberlens.media.FfmpegCode;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -21,8 +22,12 @@ final class FilmStream implements AutoCloseable {
     /** The flag of a picture that may be corrupt, AV_FRAME_FLAG_CORRUPT of the library. */
     private static final int CORRUPT = 1;
 
+    private static final int MOST_PROBED = 2500;
+    private static final long MOST_PIXELS = 134_000_000;
+
     private final Path path;
-    private final AVFormatContext container = new AVFormatContext(null);
+    private final Patience patience;
+    private final AVFormatContext container = avformat_alloc_context();
     private AVStream stream = new AVStream(null);
     private AVCodecContext decoder = new AVCodecContext(null);
     private AVPacket packet = new AVPacket(null);
@@ -41,22 +46,33 @@ final class FilmStream implements AutoCloseable {
             throw new FileProblem(path + " is not there; it may have been moved or renamed.");
         }
         av_log_set_level(AV_LOG_QUIET);
+        patience = new Patience(path.toFile().length());
         try {
             open();
-        } catch (FileProblem | RuntimeException e) {
+        } catch (FileProblem | RuntimeException | Error e) {
             close();
             throw e;
         }
     }
 
     private void open() throws FileProblem {
-        int opened = avformat_open_input(container, path.toString(), null, (AVDictionary) null);
+        patience.watch(container);
+        container.max_probe_packets(MOST_PROBED);
+        var allowed = new AVDictionary(null);
+        av_dict_set(allowed, "format_whitelist", FilmKinds.DEMUXERS, 0);
+        av_dict_set(allowed, "codec_whitelist", FilmKinds.DECODERS, 0);
+        av_dict_set(allowed, "protocol_whitelist", FilmKinds.PROTOCOLS, 0);
+        int opened = avformat_open_input(container, "file:" + path.toAbsolutePath(), null, allowed);
+        av_dict_free(allowed);
+        refuseIfTooLong();
         if (opened < 0) {
             throw new FileProblem(path + " cannot be read as a film: " + FfmpegCode.words(opened)
                     + "; it may be cut off or of another kind.");
         }
         open = true;
-        if (avformat_find_stream_info(container, (AVDictionary) null) < 0) {
+        int found = avformat_find_stream_info(container, (AVDictionary) null);
+        refuseIfTooLong();
+        if (found < 0) {
             throw new FileProblem(path + " is damaged or cut off; copy it again from its source.");
         }
         int index = av_find_best_stream(container, AVMEDIA_TYPE_VIDEO, -1, -1, (AVCodec) null, 0);
@@ -77,12 +93,33 @@ final class FilmStream implements AutoCloseable {
         decoder = avcodec_alloc_context3(codec);
         int ready = avcodec_parameters_to_context(decoder, stream.codecpar());
         decoder.pkt_timebase(stream.time_base());
-        decoder.thread_count(Runtime.getRuntime().availableProcessors());
+        decoder.thread_count(FilmKinds.threads(codec.id()));
+        decoder.max_pixels(MOST_PIXELS);
+        if (stream.codecpar().width() < 1 || stream.codecpar().height() < 1) {
+            throw new FileProblem(path + " is damaged: it does not say how large its pictures are.");
+        }
         if (ready < 0 || avcodec_open2(decoder, codec, (AVDictionary) null) < 0) {
             throw new FileProblem(path + " is damaged: its " + codecName() + " pictures cannot be decoded.");
         }
         packet = av_packet_alloc();
         frame = av_frame_alloc();
+    }
+
+    /** Anything unforeseen that a film does, in words. */
+    static FileProblem damaged(Path path, RuntimeException e) {
+        return new FileProblem(path + " is damaged: it cannot be read (" + FileWords.reason(e) + ").", e);
+    }
+
+    /** A new task begins, which may take its own time. */
+    void begin() {
+        patience.renew();
+    }
+
+    /** Whoever waits for an answer gets one. */
+    void refuseIfTooLong() throws FileProblem {
+        if (patience.isOver()) {
+            throw new FileProblem(path + " takes too long to read; it is damaged, or its disk does not answer.");
+        }
     }
 
     Path path() {
@@ -108,7 +145,7 @@ final class FilmStream implements AutoCloseable {
 
     /** Reads the next packet of the pictures; false at the end, or where the rest of the file is damaged. */
     boolean readPacket() {
-        while (av_read_frame(container, packet) >= 0) {
+        while (!patience.isOver() && av_read_frame(container, packet) >= 0) {
             if (packet.stream_index() == stream.index()) {
                 return true;
             }
@@ -194,6 +231,10 @@ final class FilmStream implements AutoCloseable {
         if (open) {
             open = false;
             avformat_close_input(container);
+        } else if (!container.isNull()) {
+            avformat_free_context(container);
+            container.setNull();
         }
+        patience.close();
     }
 }

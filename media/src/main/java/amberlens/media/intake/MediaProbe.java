@@ -5,6 +5,8 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.time.FrameRate;
+import amberlens.files.FileWords;
+import amberlens.files.Links;
 import amberlens.media.footage.FilmInfo;
 import amberlens.media.footage.NumberedPictures;
 import amberlens.media.picture.PictureReader;
@@ -33,15 +35,31 @@ public final class MediaProbe {
      * @throws FileProblem when it is neither, or damaged
      */
     public static Found file(Path file) throws FileProblem {
-        Path path = file.toAbsolutePath().normalize();
-        if (isFilm(path)) {
-            return film(path);
+        return file(file, FilmGuard.NONE);
+    }
+
+    /**
+     * Likewise.
+     *
+     * @param guard is asked before a film is opened
+     */
+    public static Found file(Path file, FilmGuard guard) throws FileProblem {
+        Path path = Links.resolved(file);
+        try {
+            return isFilm(path) ? film(path, guard) : photoOrFilm(path, guard);
+        } catch (RuntimeException | StackOverflowError e) {
+            throw new FileProblem(path + " is damaged: it cannot be read (" + FileWords.reason(e) + ").", e);
+        } catch (OutOfMemoryError e) {
+            throw new FileProblem(path + " is too large for the memory of this machine.", e);
         }
+    }
+
+    private static Found photoOrFilm(Path path, FilmGuard guard) throws FileProblem {
         try {
             return photo(path);
         } catch (FileProblem noPicture) {
             try {
-                return film(path);
+                return film(path, guard);
             } catch (FileProblem noFilm) {
                 noPicture.addSuppressed(noFilm);
                 throw noPicture;
@@ -56,12 +74,13 @@ public final class MediaProbe {
     }
 
     private static Found photo(Path path) throws FileProblem {
-        Size size = PictureReader.size(path);
-        return new Found(
-                Media.photo(NO_ID, path.toString(), size).withFingerprint(Fingerprints.of(path)), Optional.empty());
+        PictureReader.Header header = PictureReader.header(path);
+        Media media = Media.photo(NO_ID, path.toString(), header.size()).withFingerprint(Fingerprints.of(path));
+        return new Found(media, header.remark().map(words -> media.fileName() + " " + words));
     }
 
-    private static Found film(Path path) throws FileProblem {
+    private static Found film(Path path, FilmGuard guard) throws FileProblem {
+        guard.check(path);
         FilmInfo info = FilmInfo.of(path);
         Media media = Media.footage(NO_ID, Media.Kind.FILM, path.toString(), info.size(), info.footage())
                 .withFingerprint(Fingerprints.of(path));
@@ -93,7 +112,7 @@ public final class MediaProbe {
      * @param rate at which they are shown
      */
     public static Found sequence(List<Path> files, FrameRate rate) throws FileProblem {
-        Path first = files.getFirst().toAbsolutePath().normalize();
+        Path first = Links.resolved(files.getFirst());
         NumberedPictures numbered = NumberedPictures.from(first);
         Size size = PictureReader.size(first);
         Footage footage = numbered.footage(rate);

@@ -5,69 +5,110 @@ import amberlens.core.model.FileProblem;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.twelvemonkeys.imageio.stream.ByteArrayImageInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Iterator;
 import java.util.Locale;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An open picture file, found by its content, whatever its name. Checks what its header claims before any pixel is read.
  */
-final class PictureFile implements AutoCloseable {
+final class PictureFile {
     static final String READABLE = "JPEG, PNG, TIFF, WebP, BMP or GIF";
     private static final int LONGEST_SIDE = 65_535;
     private static final long MOST_PIXELS = 300_000_000;
 
+    private static final long SURELY_POSSIBLE = 30_000_000;
+    private static final long MOST_PIXELS_PER_BYTE = 10_000;
+
+    /** Bytes that a pixel takes while it is read: as the decoder gives it, and as light. */
+    private static final int BYTES_PER_PIXEL = 14;
+
     final Path path;
+    final PictureKind kind;
     final ImageReader reader;
     final Size stored;
     final Orientation orientation;
+    final boolean cutOff;
+    final Optional<TiffDirectory> tiff;
+    private final boolean profileDropped;
     private final ImageInputStream stream;
 
-    private PictureFile(Path path, ImageReader reader, ImageInputStream stream, Size stored) {
+    private PictureFile(
+            Path path, PictureKind kind, Optional<TiffDirectory> tiff, Source source, ImageReader reader, Size stored)
+            throws IOException {
         this.path = path;
+        this.kind = kind;
+        this.tiff = tiff;
         this.reader = reader;
-        this.stream = stream;
         this.stored = stored;
-        this.orientation = orientation(path);
+        stream = source.stream;
+        profileDropped = source.profileDropped;
+        cutOff = CutOff.of(kind, path, tiff);
+        orientation = orientation(path);
     }
 
-    static PictureFile open(Path path) throws FileProblem {
+    /** Where the decoder reads from. */
+    private record Source(ImageInputStream stream, boolean profileDropped) {}
+
+    /**
+     * Opens a file.
+     *
+     * @param budget closes it when its time is over
+     */
+    static PictureFile open(Path path, Budget budget) throws FileProblem, IOException {
         checkThere(path);
-        try {
-            ImageInputStream stream = ImageIO.createImageInputStream(path.toFile());
-            if (stream == null) {
-                throw new FileProblem(path + " cannot be opened; check that you may read it.");
-            }
-            return open(path, stream);
-        } catch (IOException e) {
-            throw new FileProblem(path + " cannot be opened: " + e.getMessage() + ".", e);
-        }
-    }
-
-    private static PictureFile open(Path path, ImageInputStream stream) throws FileProblem, IOException {
-        Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
+        PictureKind kind = PictureKind.of(path);
+        Optional<TiffDirectory> tiff = kind == PictureKind.TIFF ? TiffDirectory.of(path) : Optional.empty();
+        Source source = source(path, kind, tiff);
+        budget.closing(source.stream);
+        Iterator<ImageReader> readers = ImageIO.getImageReaders(source.stream);
         if (!readers.hasNext()) {
-            stream.close();
             throw new FileProblem(path + " is not a picture that can be read; it must be " + READABLE + ".");
         }
         ImageReader reader = readers.next();
-        try {
-            reader.setInput(stream, true, false);
-            return new PictureFile(path, reader, stream, claimedSize(path, reader));
-        } catch (FileProblem e) {
-            reader.dispose();
-            stream.close();
-            throw e;
-        } catch (IOException | RuntimeException e) {
-            reader.dispose();
-            stream.close();
-            throw damaged(path, e);
+        budget.closing((AutoCloseable) reader::dispose);
+        budget.closing((AutoCloseable) reader::abort);
+        reader.setInput(source.stream, true, false);
+        Size claimed = claimedSize(path, reader);
+        budget.extendFor(claimed.area());
+        return new PictureFile(path, kind, tiff, source, reader, claimed);
+    }
+
+    private static Source source(Path path, PictureKind kind, Optional<TiffDirectory> tiff)
+            throws FileProblem, IOException {
+        Optional<Mended> mended = Mended.of(kind, path, tiff);
+        if (mended.isPresent()) {
+            return new Source(
+                    new ByteArrayImageInputStream(mended.get().bytes()),
+                    mended.get().profileDropped());
         }
+        ImageInputStream stream = ImageIO.createImageInputStream(path.toFile());
+        if (stream == null) {
+            throw new FileProblem(path + " cannot be opened; check that you may read it.");
+        }
+        return new Source(stream, false);
+    }
+
+    /** What is to be known of a file that can be read; empty when all is well. */
+    Optional<String> remark() {
+        if (cutOff) {
+            return Optional.of("is damaged: it ends before its pixels do; what is there is shown.");
+        }
+        return profileDropped
+                ? Optional.of("has a broken colour profile; its colours are read as sRGB.")
+                : Optional.empty();
+    }
+
+    boolean profileDropped() {
+        return profileDropped;
     }
 
     private static void checkThere(Path path) throws FileProblem {
@@ -105,10 +146,29 @@ final class PictureFile implements AutoCloseable {
                     LONGEST_SIDE,
                     MOST_PIXELS / 1_000_000));
         }
+        refuseImplausible(path, width, height);
         return new Size(width, height);
     }
 
-    static FileProblem damaged(Path path, Throwable cause) {
+    /**
+     * A few bytes can claim a huge picture, and a decoder believes them. No picture worth using is packed that densely: even one
+     * of a single colour takes more in every format but the barest.
+     */
+    private static void refuseImplausible(Path path, int width, int height) throws FileProblem {
+        long pixels = (long) width * height;
+        long bytes = path.toFile().length();
+        if (pixels > SURELY_POSSIBLE && pixels / MOST_PIXELS_PER_BYTE > bytes) {
+            throw new FileProblem(path + " says it is " + width + " × " + height + " pixels but has only " + bytes
+                    + " bytes; it is damaged.");
+        }
+        long memory = Runtime.getRuntime().maxMemory();
+        if (pixels * BYTES_PER_PIXEL > memory) {
+            throw new FileProblem(path + " says it is " + width + " × " + height
+                    + " pixels, too large for the memory that this program may take (" + (memory >> 20) + " MB).");
+        }
+    }
+
+    static FileProblem damaged(Path path, @Nullable Throwable cause) {
         return new FileProblem(path + " is damaged or cut off; copy it again from its source.", cause);
     }
 
@@ -118,18 +178,8 @@ final class PictureFile implements AutoCloseable {
             var exif = ImageMetadataReader.readMetadata(path.toFile()).getFirstDirectoryOfType(ExifIFD0Directory.class);
             Integer tag = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
             return tag == null ? Orientation.UPRIGHT : Orientation.ofTag(tag);
-        } catch (ImageProcessingException | IOException | RuntimeException e) {
+        } catch (ImageProcessingException | IOException | RuntimeException | StackOverflowError e) {
             return Orientation.UPRIGHT;
-        }
-    }
-
-    @Override
-    public void close() {
-        reader.dispose();
-        try {
-            stream.close();
-        } catch (IOException e) {
-            org.slf4j.LoggerFactory.getLogger(PictureFile.class).debug("closing {}", path, e);
         }
     }
 }

@@ -1,6 +1,7 @@
 package amberlens.media.picture;
 
 import amberlens.core.geometry.Size;
+import java.util.Optional;
 
 /**
  * What a picture file holds.
@@ -9,6 +10,8 @@ import amberlens.core.geometry.Size;
  * @param size upright, in source pixels
  * @param bits per channel
  * @param colour for people, for example {@code "RGB, ICC profile"}
+ * @param remark what is to be known, to continue the file's name; empty when all is well
  * @param orientation how the stored pixels are turned
  */
-public record PictureInfo(String format, Size size, int bits, String colour, Orientation orientation) {}
+public record PictureInfo(
+        String format, Size size, int bits, String colour, Orientation orientation, Optional<String> remark) {}

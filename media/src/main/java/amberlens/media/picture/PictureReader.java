@@ -8,13 +8,14 @@ import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
 import java.awt.image.ColorModel;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
+import javax.imageio.ImageReadParam;
 
 /** Reads pictures of every supported format into linear light, upright, in sRGB primaries. */
 public final class PictureReader {
@@ -30,7 +31,8 @@ public final class PictureReader {
      * @throws FileProblem when it is not a readable picture or too large
      */
     public static PictureInfo info(Path path) throws FileProblem {
-        try (var file = PictureFile.open(path)) {
+        return Budget.read(path, budget -> {
+            var file = PictureFile.open(path, budget);
             var type = file.reader.getRawImageType(0);
             if (type == null) {
                 type = file.reader.getImageTypes(0).next();
@@ -40,38 +42,81 @@ public final class PictureReader {
                     file.reader.getFormatName().toUpperCase(Locale.ROOT),
                     file.orientation.upright(file.stored),
                     model.getComponentSize(0),
-                    colour(model, profile(file.reader)),
-                    file.orientation);
-        } catch (IOException | RuntimeException e) {
-            throw PictureFile.damaged(path, e);
-        }
+                    colour(model, file),
+                    file.orientation,
+                    file.remark());
+        });
+    }
+
+    /**
+     * The size of a picture, and what is to be known of it.
+     *
+     * @param size upright
+     * @param remark continues the file's name; empty when all is well
+     */
+    public record Header(Size size, Optional<String> remark) {}
+
+    /** Reads the header alone. */
+    public static Header header(Path path) throws FileProblem {
+        return Budget.read(path, budget -> {
+            var file = PictureFile.open(path, budget);
+            return new Header(file.orientation.upright(file.stored), file.remark());
+        });
     }
 
     /** The upright size of a picture, from its header alone. */
     public static Size size(Path path) throws FileProblem {
-        try (var file = PictureFile.open(path)) {
-            return file.orientation.upright(file.stored);
-        }
+        return header(path).size();
     }
 
     /**
-     * All pixels of a picture.
+     * The pixels of a picture.
      *
-     * @throws FileProblem when it is not a readable picture, damaged, cut off or too large
+     * @param damaged whether the file ends before its pixels do; what is not there is transparent or black
      */
+    public record Picture(LinearRaster pixels, boolean damaged) {}
+
+    /** All pixels of a picture that is whole, see {@link #picture}. */
     public static LinearRaster read(Path path, Rows rows) throws FileProblem {
-        try (var file = PictureFile.open(path)) {
-            List<String> warnings = new ArrayList<>();
-            file.reader.addIIOReadWarningListener((_, warning) -> warnings.add(warning));
-            BufferedImage image = file.reader.read(0);
-            if (warnings.stream().anyMatch(PictureReader::tellsOfMissingData)) {
-                throw PictureFile.damaged(path, null);
-            }
-            return ToLinear.convert(image, profile(file.reader), file.orientation, rows);
-        } catch (IOException | RuntimeException e) {
-            throw PictureFile.damaged(path, e);
-        } catch (OutOfMemoryError e) {
-            throw new FileProblem(path + " is too large for the memory of this machine.", e);
+        return picture(path, rows).pixels();
+    }
+
+    /**
+     * All pixels of a picture, as far as they are there.
+     *
+     * @throws FileProblem when it is not a readable picture, damaged or too large, or takes too long
+     */
+    public static Picture picture(Path path, Rows rows) throws FileProblem {
+        return Budget.read(path, budget -> {
+            var file = PictureFile.open(path, budget);
+            BufferedImage image = image(file);
+            return new Picture(ToLinear.convert(image, profile(file), file.tiff, file.orientation, rows), file.cutOff);
+        });
+    }
+
+    private static BufferedImage image(PictureFile file) throws IOException, FileProblem {
+        if (file.cutOff) {
+            return whatIsThere(file);
+        }
+        List<String> warnings = new ArrayList<>();
+        file.reader.addIIOReadWarningListener((_, warning) -> warnings.add(warning));
+        BufferedImage image = file.reader.read(0);
+        if (warnings.stream().anyMatch(PictureReader::tellsOfMissingData)) {
+            throw PictureFile.damaged(file.path, null);
+        }
+        return image;
+    }
+
+    /** Decodes into an image that is kept when the decoder gives up. */
+    private static BufferedImage whatIsThere(PictureFile file) throws IOException {
+        ImageReadParam into = file.reader.getDefaultReadParam();
+        BufferedImage image =
+                file.reader.getImageTypes(0).next().createBufferedImage(file.stored.width(), file.stored.height());
+        into.setDestination(image);
+        try {
+            return file.reader.read(0, into);
+        } catch (IOException | RuntimeException _) {
+            return image;
         }
     }
 
@@ -81,22 +126,25 @@ public final class PictureReader {
     }
 
     /** A profile that the reader itself leaves aside: PNG carries it in a chunk of its own. */
-    private static Optional<byte[]> profile(ImageReader reader) throws IOException {
-        if (!reader.getFormatName().equalsIgnoreCase("png")) {
+    private static Optional<byte[]> profile(PictureFile file) throws IOException {
+        if (file.kind != PictureKind.PNG || file.profileDropped()) {
             return Optional.empty();
         }
-        return PngProfile.of(reader.getImageMetadata(0));
+        return PngChunks.profile(Files.readAllBytes(file.path));
     }
 
-    private static String colour(ColorModel model, Optional<byte[]> chunk) {
+    private static String colour(ColorModel model, PictureFile file) throws IOException {
         String base =
                 switch (model.getColorSpace().getType()) {
                     case ColorSpace.TYPE_GRAY -> "grey";
                     case ColorSpace.TYPE_CMYK -> "CMYK";
                     default -> model instanceof java.awt.image.IndexColorModel ? "palette" : "RGB";
                 };
-        boolean own =
-                chunk.isPresent() || ToLinear.ownProfile(model.getColorSpace()).isPresent();
-        return base + (model.hasAlpha() ? " with alpha" : "") + (own ? ", ICC profile" : "");
+        boolean own = profile(file).isPresent()
+                || ToLinear.ownProfile(model.getColorSpace()).isPresent();
+        boolean alpha =
+                model.hasAlpha() || file.tiff.filter(tiff -> tiff.alpha() >= 0).isPresent();
+        String profile = file.profileDropped() ? ", broken ICC profile (read as sRGB)" : own ? ", ICC profile" : "";
+        return base + (alpha ? " with alpha" : "") + profile;
     }
 }

@@ -5,6 +5,7 @@ import java.awt.image.ColorModel;
 import java.awt.image.DataBuffer;
 import java.awt.image.IndexColorModel;
 import java.awt.image.Raster;
+import java.util.Optional;
 
 /** Rows of an image as 16-bit codes of red, green, blue and alpha; grey stands in all three colours. */
 abstract class SampleRows {
@@ -14,16 +15,38 @@ abstract class SampleRows {
     /** Fills four codes per pixel. */
     abstract void read(int y, int[] rgba);
 
-    static SampleRows of(BufferedImage image) {
+    /**
+     * @param premultiplied whether colours were multiplied by the alpha, though the image does not know of it
+     */
+    static SampleRows of(BufferedImage image, Optional<TiffDirectory> tiff, boolean premultiplied) {
         ColorModel model = image.getColorModel();
         int colours = model.getNumColorComponents();
         if (model instanceof IndexColorModel || (colours != 1 && colours != 3)) {
             return new ByColour(image);
         }
-        boolean bytes = image.getRaster().getTransferType() == DataBuffer.TYPE_BYTE
-                && image.getRaster().getNumDataElements() == image.getRaster().getNumBands()
+        Raster raster = image.getRaster();
+        int type = raster.getTransferType();
+        int extra = raster.getNumBands() - colours;
+        int alpha = extra == 0
+                ? -1
+                : colours + Math.clamp(tiff.map(TiffDirectory::alpha).orElse(0), 0, extra - 1);
+        boolean bytes = type == DataBuffer.TYPE_BYTE
+                && raster.getNumDataElements() == raster.getNumBands()
                 && model.getComponentSize(0) == 8;
-        return bytes ? new OfBytes(image) : new OfSamples(image);
+        if (bytes && !premultiplied) {
+            return new OfBytes(raster, colours, alpha);
+        }
+        boolean wide = type == DataBuffer.TYPE_INT || type == DataBuffer.TYPE_FLOAT || type == DataBuffer.TYPE_DOUBLE;
+        boolean packed = raster.getNumDataElements() != raster.getNumBands();
+        if ((wide && !packed) || premultiplied) {
+            return new OfNumbers(
+                    image,
+                    colours,
+                    alpha,
+                    premultiplied,
+                    tiff.filter(TiffDirectory::swapsThreeBytes).isPresent());
+        }
+        return new OfSamples(image, colours, alpha);
     }
 
     /** Palettes and rare models, through their 8-bit colours. */
@@ -57,29 +80,33 @@ abstract class SampleRows {
     private static final class OfBytes extends SampleRows {
         private final Raster raster;
         private final int bands;
+        private final int colours;
+        private final int alpha;
         private final byte[] row;
 
-        OfBytes(BufferedImage image) {
-            raster = image.getRaster();
+        OfBytes(Raster raster, int colours, int alpha) {
+            this.raster = raster;
+            this.colours = colours;
+            this.alpha = alpha;
             bands = raster.getNumBands();
             row = new byte[raster.getWidth() * bands];
         }
 
         @Override
         int colours() {
-            return bands < 3 ? 1 : 3;
+            return colours;
         }
 
         @Override
         void read(int y, int[] rgba) {
             raster.getDataElements(raster.getMinX(), raster.getMinY() + y, raster.getWidth(), 1, row);
-            boolean grey = bands < 3;
-            boolean alpha = bands == 2 || bands == 4;
+            int green = colours == 1 ? 0 : 1;
+            int blue = colours == 1 ? 0 : 2;
             for (int x = 0, at = 0; x < raster.getWidth(); x++, at += bands) {
                 rgba[4 * x] = (row[at] & 0xFF) * 257;
-                rgba[4 * x + 1] = (row[grey ? at : at + 1] & 0xFF) * 257;
-                rgba[4 * x + 2] = (row[grey ? at : at + 2] & 0xFF) * 257;
-                rgba[4 * x + 3] = alpha ? (row[at + bands - 1] & 0xFF) * 257 : 65535;
+                rgba[4 * x + 1] = (row[at + green] & 0xFF) * 257;
+                rgba[4 * x + 2] = (row[at + blue] & 0xFF) * 257;
+                rgba[4 * x + 3] = alpha < 0 ? 65535 : (row[at + alpha] & 0xFF) * 257;
             }
         }
     }
@@ -88,39 +115,101 @@ abstract class SampleRows {
     private static final class OfSamples extends SampleRows {
         private final Raster raster;
         private final int bands;
+        private final int colours;
+        private final int alpha;
         private final int[] largest;
         private final int[] row;
 
-        OfSamples(BufferedImage image) {
+        OfSamples(BufferedImage image, int colours, int alpha) {
             raster = image.getRaster();
+            this.colours = colours;
+            this.alpha = alpha;
             bands = raster.getNumBands();
             largest = new int[bands];
+            ColorModel model = image.getColorModel();
             for (int band = 0; band < bands; band++) {
-                largest[band] = (1 << Math.min(16, image.getColorModel().getComponentSize(band))) - 1;
+                int bits = model.getComponentSize(Math.min(band, model.getNumComponents() - 1));
+                largest[band] = (1 << Math.min(16, bits)) - 1;
             }
             row = new int[raster.getWidth() * bands];
         }
 
         @Override
         int colours() {
-            return bands < 3 ? 1 : 3;
+            return colours;
         }
 
         @Override
         void read(int y, int[] rgba) {
             raster.getPixels(raster.getMinX(), raster.getMinY() + y, raster.getWidth(), 1, row);
-            boolean grey = bands < 3;
-            boolean alpha = bands == 2 || bands == 4;
             for (int x = 0, at = 0; x < raster.getWidth(); x++, at += bands) {
                 rgba[4 * x] = code(at, 0);
-                rgba[4 * x + 1] = grey ? rgba[4 * x] : code(at, 1);
-                rgba[4 * x + 2] = grey ? rgba[4 * x] : code(at, 2);
-                rgba[4 * x + 3] = alpha ? code(at, bands - 1) : 65535;
+                rgba[4 * x + 1] = colours == 1 ? rgba[4 * x] : code(at, 1);
+                rgba[4 * x + 2] = colours == 1 ? rgba[4 * x] : code(at, 2);
+                rgba[4 * x + 3] = alpha < 0 ? 65535 : code(at, alpha);
             }
         }
 
         private int code(int at, int band) {
             return (int) ((long) row[at + band] * 65535 / largest[band]);
+        }
+    }
+
+    /**
+     * Whole numbers of more than 16 bits, and floating point, of which 0 … 1 is taken as the range from black to white; with
+     * colours multiplied by their alpha or not.
+     */
+    private static final class OfNumbers extends SampleRows {
+        private static final double UNSIGNED = 4294967296.0;
+
+        private final Raster raster;
+        private final int bands;
+        private final int colours;
+        private final int alpha;
+        private final boolean premultiplied;
+        private final boolean swapped;
+        private final double largest;
+        private final double[] row;
+
+        OfNumbers(BufferedImage image, int colours, int alpha, boolean premultiplied, boolean swapped) {
+            raster = image.getRaster();
+            this.colours = colours;
+            this.alpha = alpha;
+            this.premultiplied = premultiplied;
+            this.swapped = swapped;
+            bands = raster.getNumBands();
+            int type = raster.getTransferType();
+            boolean floating = type == DataBuffer.TYPE_FLOAT || type == DataBuffer.TYPE_DOUBLE;
+            largest = floating ? 1 : Math.pow(2, image.getColorModel().getComponentSize(0)) - 1;
+            row = new double[raster.getWidth() * bands];
+        }
+
+        @Override
+        int colours() {
+            return colours;
+        }
+
+        @Override
+        void read(int y, int[] rgba) {
+            raster.getPixels(raster.getMinX(), raster.getMinY() + y, raster.getWidth(), 1, row);
+            for (int x = 0, at = 0; x < raster.getWidth(); x++, at += bands) {
+                double opacity = alpha < 0 ? 1 : part(at + alpha);
+                double factor = premultiplied && opacity > 0 ? 65535 / opacity : 65535;
+                for (int c = 0; c < 3; c++) {
+                    rgba[4 * x + c] = (int) Math.min(65535, Math.rint(part(at + (colours == 1 ? 0 : c)) * factor));
+                }
+                rgba[4 * x + 3] = (int) Math.rint(opacity * 65535);
+            }
+        }
+
+        /** A sample as a part of the largest, 0 … 1; what is not a number is black. */
+        private double part(int index) {
+            double value = row[index];
+            if (swapped) {
+                value = Integer.reverseBytes((int) value) >>> 8;
+            }
+            double part = (largest > 1 && value < 0 ? value + UNSIGNED : value) / largest;
+            return part > 0 ? Math.min(part, 1) : 0;
         }
     }
 }

@@ -18,14 +18,22 @@ import java.util.Optional;
 final class ToLinear {
     private ToLinear() {}
 
-    static LinearRaster convert(BufferedImage image, Optional<byte[]> chunk, Orientation orientation, Rows rows) {
-        if (image.isAlphaPremultiplied()) {
+    static LinearRaster convert(
+            BufferedImage image,
+            Optional<byte[]> chunk,
+            Optional<TiffDirectory> tiff,
+            Orientation orientation,
+            Rows rows) {
+        boolean knownAsPremultiplied = image.isAlphaPremultiplied();
+        if (knownAsPremultiplied) {
             image.coerceData(false);
         }
+        boolean premultiplied = !knownAsPremultiplied
+                && tiff.filter(TiffDirectory::premultiplied).isPresent();
         Optional<ICC_Profile> profile = profile(image, chunk);
         var stored = new Size(image.getWidth(), image.getHeight());
         return LinearRows.convert(stored, orientation, rows, () -> {
-            var samples = SampleRows.of(image);
+            var samples = SampleRows.of(image, tiff, premultiplied);
             var toSrgb = profile.map(own -> new RowColours(own, stored.width()));
             return (y, _, row) -> {
                 samples.read(y, row);
@@ -42,14 +50,9 @@ final class ToLinear {
     private static Optional<ICC_Profile> profile(BufferedImage image, Optional<byte[]> chunk) {
         int colours = image.getColorModel().getNumColorComponents();
         if (chunk.isPresent()) {
-            try {
-                ICC_Profile own = ICC_Profile.getInstance(chunk.get());
-                return own.getNumComponents() == colours ? Optional.of(own) : Optional.empty();
-            } catch (IllegalArgumentException e) {
-                return Optional.empty();
-            }
+            return IccProfiles.usable(chunk.get(), colours);
         }
-        return ownProfile(image.getColorModel().getColorSpace());
+        return ownProfile(image.getColorModel().getColorSpace()).flatMap(own -> IccProfiles.usable(own, 0));
     }
 
     /** The profile of a colour space that is not simply read as sRGB codes. */

@@ -165,7 +165,7 @@ public final class PixelCache implements AutoCloseable {
     }
 
     private LinearRaster load(PixelKey key) throws FileProblem {
-        Optional<FileProblem> refusal = watch.refusal(key.path());
+        Optional<FileProblem> refusal = watch.refusal(key);
         if (refusal.isPresent()) {
             throw refusal.get();
         }

@@ -9,12 +9,15 @@ import amberlens.media.picture.PictureReader;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentSkipListSet;
 
 /** Reads pixels from files of every kind. */
 final class PixelLoader implements AutoCloseable {
     private final Rows rows;
     private final OpenFilms films;
+    private final Map<Path, SortedSet<Integer>> cutOff = new ConcurrentHashMap<>();
     private final Map<Path, NumberedPictures> sequences = new ConcurrentHashMap<>();
 
     PixelLoader(Rows rows) {
@@ -24,11 +27,20 @@ final class PixelLoader implements AutoCloseable {
 
     LinearRaster load(PixelKey key) throws FileProblem {
         return switch (key.kind()) {
-            case PHOTO -> PictureReader.read(key.path(), rows);
+            case PHOTO -> picture(key, key.path());
             case FILM -> films.frame(key.path(), key.frame());
             case RIG -> throw new FileProblem("A rig has no picture of its own.");
-            case SEQUENCE -> PictureReader.read(sequence(key.path()).file(key.frame()), rows);
+            case SEQUENCE -> picture(key, sequence(key.path()).file(key.frame()));
         };
+    }
+
+    private LinearRaster picture(PixelKey key, Path file) throws FileProblem {
+        PictureReader.Picture picture = PictureReader.picture(file, rows);
+        if (picture.damaged()) {
+            cutOff.computeIfAbsent(key.path(), _ -> new ConcurrentSkipListSet<>())
+                    .add(key.frame());
+        }
+        return picture.pixels();
     }
 
     private NumberedPictures sequence(Path first) throws FileProblem {
@@ -40,14 +52,16 @@ final class PixelLoader implements AutoCloseable {
         return known;
     }
 
-    /** The frames of a film seen so far that are damaged. */
+    /** The frames of a film or sequence seen so far that are damaged; frame 0 of a picture that is. */
     SortedSet<Integer> damaged(Path path) {
-        return films.damaged(path);
+        SortedSet<Integer> pictures = cutOff.get(path);
+        return pictures == null ? films.damaged(path) : new TreeSet<>(pictures);
     }
 
     /** Looks at a file anew when it is wanted again. */
     void forget(Path path) {
         films.forget(path);
+        cutOff.remove(path);
         sequences.remove(path);
     }
 

@@ -9,7 +9,7 @@ public interface ReadingWatch {
     /** Takes no interest. */
     ReadingWatch NONE = new ReadingWatch() {
         @Override
-        public Optional<FileProblem> refusal(Path file) {
+        public Optional<FileProblem> refusal(PixelKey key) {
             return Optional.empty();
         }
 
@@ -20,8 +20,8 @@ public interface ReadingWatch {
         public void ends(Path file) {}
     };
 
-    /** Why a file must not be read; empty when it may. */
-    Optional<FileProblem> refusal(Path file);
+    /** Why pixels must not be read; empty when they may. */
+    Optional<FileProblem> refusal(PixelKey key);
 
     void begins(Path file);
 

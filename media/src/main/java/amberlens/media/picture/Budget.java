@@ -1,0 +1,106 @@
+package amberlens.media.picture;
+
+import amberlens.core.model.FileProblem;
+import amberlens.media.Deadline;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * The time that reading one picture may take. It is read in a thread of its own; when the time is over, or whoever waits is
+ * interrupted, what it reads from is closed under it, which ends a decoder sooner or later, and nobody waits for that.
+ */
+final class Budget {
+    /** Something that reads a picture. */
+    @FunctionalInterface
+    interface Work<T> {
+        T within(Budget budget) throws IOException, FileProblem;
+    }
+
+    private static final Logger LOG = LoggerFactory.getLogger(Budget.class);
+    private static final Duration LEAST = Duration.ofSeconds(5);
+    private static final double BYTES_PER_SECOND = 1e6;
+    private static final double PIXELS_PER_SECOND = 10e6;
+
+    private final List<AutoCloseable> open = new ArrayList<>();
+    private volatile Deadline deadline;
+    private boolean over;
+
+    private Budget(long bytes) {
+        deadline = Deadline.in(LEAST.plusMillis((long) (bytes / BYTES_PER_SECOND * 1000)));
+    }
+
+    /**
+     * Reads a picture. Whatever is thrown comes out as a {@link FileProblem}.
+     */
+    static <T> T read(Path path, Work<T> work) throws FileProblem {
+        var budget = new Budget(path.toFile().length());
+        var task = new FutureTask<T>(() -> work.within(budget));
+        Thread.ofPlatform().name("picture").daemon().start(task);
+        try {
+            while (true) {
+                try {
+                    return task.get(50, TimeUnit.MILLISECONDS);
+                } catch (TimeoutException _) {
+                    if (budget.deadline.passed()) {
+                        throw new FileProblem(
+                                path + " takes too long to read; it is damaged, or its disk does not answer.");
+                    }
+                }
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new FileProblem(path + " was not read to the end.", e);
+        } catch (ExecutionException e) {
+            throw problem(path, e.getCause() == null ? e : e.getCause());
+        } finally {
+            budget.close();
+        }
+    }
+
+    private static FileProblem problem(Path path, Throwable cause) {
+        return switch (cause) {
+            case FileProblem problem -> problem;
+            case OutOfMemoryError memory ->
+                new FileProblem(path + " is too large for the memory of this machine.", memory);
+            default -> PictureFile.damaged(path, cause);
+        };
+    }
+
+    /** A picture of so many pixels may take longer than its bytes alone say. */
+    void extendFor(long pixels) {
+        deadline = Deadline.in(LEAST.plusMillis((long) (pixels / PIXELS_PER_SECOND * 1000)));
+    }
+
+    /** What is closed when the time is over. */
+    synchronized <C extends AutoCloseable> C closing(C resource) throws IOException {
+        if (over) {
+            close(resource);
+            throw new IOException("the time is over");
+        }
+        open.add(resource);
+        return resource;
+    }
+
+    private synchronized void close() {
+        over = true;
+        open.reversed().forEach(Budget::close);
+        open.clear();
+    }
+
+    private static void close(AutoCloseable resource) {
+        try {
+            resource.close();
+        } catch (Exception e) {
+            LOG.debug("closing", e);
+        }
+    }
+}
