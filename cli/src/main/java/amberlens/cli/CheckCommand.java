@@ -4,7 +4,6 @@ import amberlens.core.check.ShotCheck;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
-import amberlens.project.ProjectFile;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
@@ -33,7 +32,7 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws FileProblem {
-        Project project = ProjectFile.open(file);
+        Project project = ProjectArgument.open(file, spec.commandLine().getErr());
         var checks = LineUp.inTime(project).stream()
                 .map(shot -> ShotCheck.of(project, shot))
                 .toList();

@@ -29,7 +29,7 @@ final class CheckJson {
     private static void write(ObjectNode node, ShotCheck check, boolean frames) {
         node.put("id", check.shot().id());
         node.put("sealed", check.sealed());
-        node.put("judged", check.shot().fillsFrame());
+        node.put("judged", check.judged());
         node.putObject("worst")
                 .put("frame", check.edges().worstFrame())
                 .put("margin", check.edges().worst().framePx());
@@ -52,7 +52,7 @@ final class CheckJson {
             write(
                     list.addObject(),
                     frame,
-                    check.shot().camera().at(frame),
+                    check.take().pose(frame),
                     check.edges().margins().get(frame));
         }
     }

@@ -6,6 +6,8 @@ import amberlens.core.model.Project;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
+import amberlens.core.words.Counted;
+import amberlens.core.words.Figures;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.Locale;
@@ -24,13 +26,17 @@ final class CheckText {
             for (int frame = 0; frames && frame < check.shot().length(); frame++) {
                 out.printf(
                         Locale.ROOT,
-                        "    %5d  margin %9.3f px%n",
+                        "    %5d  margin %9s px%n",
                         frame,
-                        check.edges().margins().get(frame).framePx());
+                        Figures.fixed(check.edges().margins().get(frame).framePx(), 3));
             }
         }
         long open = checks.stream().filter(check -> !check.sealed()).count();
-        out.println(open == 0 ? "Every shot is sealed." : open + " of " + checks.size() + " shots have an open edge.");
+        out.println(
+                open == 0
+                        ? "Every shot is sealed."
+                        : open + " of " + Counted.of(checks.size(), "shot") + (open == 1 ? " has" : " have")
+                                + " an open edge.");
     }
 
     private static void print(Project project, ShotCheck check, FrameRate rate, PrintWriter out) {
@@ -40,13 +46,16 @@ final class CheckText {
                 check.shot().id(),
                 check.shot().name(),
                 check.shot().length());
-        if (!check.shot().fillsFrame()) {
-            out.println("  edges        not judged: the shot is not meant to fill the frame");
+        if (!check.judged()) {
+            out.println(
+                    project.isRig(check.shot())
+                            ? "  edges        judged with each shot that the rig moves"
+                            : "  edges        not judged: the shot is not meant to fill the frame");
         } else if (check.edges().isSealed()) {
             out.printf(
                     Locale.ROOT,
-                    "  edges        sealed, closest %.1f px at frame %d%n",
-                    check.edges().worst().framePx(),
+                    "  edges        sealed, closest %s px at frame %d%n",
+                    Figures.fixed(check.edges().worst().framePx(), 1),
                     check.edges().worstFrame());
         } else {
             check.edges().open().forEach(span -> print(span, rate, out));

@@ -4,11 +4,11 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
+import amberlens.core.render.RenderedFrame;
 import amberlens.core.time.Timecode;
 import amberlens.media.export.Export;
 import amberlens.media.export.FrameSource;
 import amberlens.media.film.StillFile;
-import amberlens.project.ProjectFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
@@ -21,7 +21,7 @@ import picocli.CommandLine.Parameters;
 /** One output frame of the line-up. */
 @Command(
         name = "frame",
-        description = "Writes one output frame of the line-up as a PNG.",
+        description = "Writes one output frame of the line-up as a PNG, or as a TIFF of 16 bits.",
         mixinStandardHelpOptions = true)
 final class FrameCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "The project.")
@@ -34,7 +34,11 @@ final class FrameCommand implements Callable<Integer> {
             description = "For example 56 or 00:00:02:06.")
     private String at = "";
 
-    @Option(names = "-o", required = true, paramLabel = "OUT.png", description = "The picture to write.")
+    @Option(
+            names = "-o",
+            required = true,
+            paramLabel = "OUT.png",
+            description = "The picture to write, a .png or a .tif.")
     private Path output = Path.of("");
 
     @Option(names = "--size", paramLabel = "WxH", description = "Another size of the same shape.")
@@ -48,7 +52,9 @@ final class FrameCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws FileProblem {
-        Project project = ProjectFile.open(file);
+        Project project = ProjectArgument.open(file, spec.commandLine().getErr());
+        StillFile.Kind kind = kind();
+        ProjectArgument.requireNotSource(output, file, project);
         int frame = frame(project);
         Size wanted = size == null ? project.frameSize() : size;
         Export.checkShape(project.frameSize(), wanted);
@@ -57,9 +63,17 @@ final class FrameCommand implements Callable<Integer> {
         }
         try (var workshop = new Workshop()) {
             var source = new FrameSource(project, workshop.pictures, workshop.rows);
-            StillFile.write(source.frame(frame, wanted), StillFile.Kind.PNG, output);
+            RenderedFrame rendered =
+                    kind == StillFile.Kind.TIFF ? source.deepFrame(frame, wanted, false) : source.frame(frame, wanted);
+            StillFile.write(rendered, kind, output);
         }
         return ExitCode.DONE;
+    }
+
+    private StillFile.Kind kind() throws FileProblem {
+        return StillFile.Kind.byEnding(output)
+                .orElseThrow(() -> new FileProblem(
+                        output + " has no ending of a picture that is written here; end it in" + " .png or .tif."));
     }
 
     private int frame(Project project) {

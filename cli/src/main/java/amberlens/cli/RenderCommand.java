@@ -11,7 +11,6 @@ import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportSettings;
 import amberlens.media.film.Quality;
-import amberlens.project.ProjectFile;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.concurrent.Callable;
@@ -79,7 +78,8 @@ final class RenderCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws FileProblem {
-        Project whole = ProjectFile.open(file);
+        Project whole = ProjectArgument.open(file, spec.commandLine().getErr());
+        ProjectArgument.requireNotSource(output, file, whole);
         Shot only = shotId == null ? null : ShotChoice.find(whole, shotId, spec.commandLine());
         Project project = only == null ? whole : whole.only(only);
         Size wanted = size == null ? project.frameSize() : size;

@@ -1,5 +1,6 @@
 package amberlens.cli;
 
+import amberlens.core.edit.CarryEdits;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
@@ -12,6 +13,8 @@ import amberlens.core.sharpness.Enlargement;
 import amberlens.project.ProjectFile;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
@@ -62,24 +65,37 @@ final class SealCommand implements Callable<Integer> {
         if (!(limit > 0)) {
             throw new CommandLine.ParameterException(spec.commandLine(), "--limit takes a percentage above 0");
         }
+        if (output != null) {
+            ProjectArgument.requireProject(output);
+        }
         Project opened = ProjectFile.open(file);
-        Project project = opened;
+        Project there = ProjectArgument.conformed(opened, spec.commandLine().getErr());
+        Project project = there;
         List<Shot> shots =
-                shotId == null ? LineUp.inTime(project) : List.of(ShotChoice.find(project, shotId, spec.commandLine()));
+                shotId == null ? leadersFirst(project) : List.of(ShotChoice.find(project, shotId, spec.commandLine()));
         boolean refused = false;
-        for (Shot shot : shots) {
+        for (Shot before : shots) {
+            Shot shot = project.shot(before.id()).orElseThrow();
             SealResult result =
                     SealEdits.seal(project, shot, way, SealTerms.limit(limit).withMayAddKey(mayAddKey));
             report(shot, result);
             refused |= result instanceof SealResult.Refused;
             if (result instanceof SealResult.Sealed sealed) {
-                project = SealEdits.accept(shot, way, sealed).apply(project);
+                project = CarryEdits.apply(SealEdits.accept(shot, way, sealed), project);
             }
         }
-        if (output != null || !project.equals(opened)) {
-            ProjectFile.save(project, output == null ? file : output);
+        if (output != null || project != there) {
+            Project written = project.withMedia(opened.media());
+            ProjectFile.save(written, output == null ? file : output);
         }
         return refused ? ExitCode.OPEN_EDGE : ExitCode.DONE;
+    }
+
+    /** In order of time, but whoever is followed before those that follow; rigs after the shots that they move. */
+    private static List<Shot> leadersFirst(Project project) {
+        List<Shot> shots = new ArrayList<>(LineUp.inTime(project));
+        shots.sort(Comparator.comparing(project::isRig).thenComparingInt(shot -> CarryEdits.depth(project, shot)));
+        return shots;
     }
 
     private void report(Shot shot, SealResult result) {

@@ -62,6 +62,15 @@ public final class ProjectFile {
         }
     }
 
+    /** Whether a file is a project by what it holds, of whatever version and however faulty. */
+    public static boolean isProject(Path file) {
+        try {
+            return Versions.isProject(parse(bytes(file), file));
+        } catch (FileProblem | IOException _) {
+            return false;
+        }
+    }
+
     /**
      * Writes a project aside, reads it back, and only when that gives a project again puts it in the place of the file;
      * whatever goes wrong, the old file stays. Paths of media become relative to the file where they can.

@@ -1,5 +1,6 @@
 package amberlens.project;
 
+import amberlens.core.edit.Links;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Colour;
@@ -56,6 +57,13 @@ final class ProjectReader {
                     at + "/media",
                     "the id of one of the media was expected, not \"" + shot.media() + "\"");
             shots.add(shot);
+        }
+        Optional<Shot> circle = Links.circle(shots);
+        if (circle.isPresent()) {
+            throw CameraReader.problem(
+                    file,
+                    "/shots/" + shots.indexOf(circle.get()) + "/follows",
+                    "a shot was expected that does not follow this one in turn");
         }
         return new Project(
                 root.get("name").asText(),

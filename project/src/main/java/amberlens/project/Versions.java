@@ -15,9 +15,12 @@ final class Versions {
 
     private Versions() {}
 
+    static boolean isProject(JsonNode tree) {
+        return FORMAT.equals(tree.path("format").asText());
+    }
+
     static ObjectNode toCurrent(JsonNode tree, Path file) throws FileProblem {
-        if (!(tree instanceof ObjectNode project)
-                || !FORMAT.equals(project.path("format").asText())) {
+        if (!(tree instanceof ObjectNode project) || !isProject(project)) {
             throw new FileProblem(file + ": at /format \"" + FORMAT + "\" was expected; this is not a project.");
         }
         JsonNode version = project.path("version");

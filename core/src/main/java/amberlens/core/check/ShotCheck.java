@@ -11,21 +11,34 @@ import amberlens.core.sharpness.Enlargement;
 /**
  * All that is measured of one shot.
  *
+ * @param judged whether its edges count: those of a rig are those of what it moves
  * @param fastest the greatest pace between two of its frames
  * @param fastestFrame the first of those two frames
  */
 public record ShotCheck(
-        Shot shot, Take take, EdgeReport edges, Enlargement enlargement, Pace fastest, int fastestFrame) {
+        Shot shot,
+        boolean judged,
+        Take take,
+        EdgeReport edges,
+        Enlargement enlargement,
+        Pace fastest,
+        int fastestFrame) {
 
     public static ShotCheck of(Project project, Shot shot) {
         Take take = project.take(shot);
         PaceReport paces = PaceReport.of(take);
         return new ShotCheck(
-                shot, take, EdgeReport.of(take), Enlargement.greatest(take), paces.greatest(), paces.fastest());
+                shot,
+                project.judges(shot),
+                take,
+                EdgeReport.of(take),
+                Enlargement.greatest(take),
+                paces.greatest(),
+                paces.fastest());
     }
 
-    /** Whether no judged edge is open; a shot that is not meant to fill the frame is not judged. */
+    /** Whether no judged edge is open; a shot that is not meant to fill the frame is not judged, nor is a rig by itself. */
     public boolean sealed() {
-        return !shot.fillsFrame() || edges.isSealed();
+        return !judged || edges.isSealed();
     }
 }

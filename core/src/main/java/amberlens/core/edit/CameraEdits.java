@@ -27,7 +27,7 @@ public final class CameraEdits {
         return Edit.of(
                 name,
                 project -> project.mapShot(shotId, shot -> {
-                    Pose kept = Inside.kept(project, shot, shot.camera().at(frame), pose);
+                    Pose kept = Inside.kept(project, shot, frame, shot.camera().at(frame), pose);
                     return shot.withCamera(posed(shot.camera(), frame, kept));
                 }));
     }
@@ -40,7 +40,7 @@ public final class CameraEdits {
         return Edit.of(
                 name,
                 project -> project.mapShot(shotId, shot -> {
-                    Pose kept = Inside.kept(project, shot, shot.camera().at(frame), pose);
+                    Pose kept = Inside.kept(project, shot, frame, shot.camera().at(frame), pose);
                     CameraTrack posed = posed(shot.camera(), frame, kept);
                     return posed.equals(shot.camera()) ? shot : shot.withCamera(keyedWhereAnimated(posed, frame));
                 }));

@@ -25,11 +25,15 @@ public final class CarryEdits {
      *
      * @param properties those that are carried, at least one
      * @param linked whether they follow from now on
+     * @throws IllegalArgumentException when applied, if a shot would follow itself through others
      */
     public static Edit carry(String fromId, Set<String> toIds, Set<Property> properties, boolean linked) {
         int count = toIds.contains(fromId) ? toIds.size() - 1 : toIds.size();
         return Edit.of("carrying of a move to " + count + (count == 1 ? " shot" : " shots"), project -> {
             Shot from = project.shot(fromId).orElseThrow();
+            if (linked) {
+                Links.requireNoCircle(project, fromId, toIds);
+            }
             return project.withShots(project.shots().stream()
                     .map(shot -> toIds.contains(shot.id()) && !shot.id().equals(fromId)
                             ? carried(project, from, shot, properties, linked)
@@ -66,17 +70,24 @@ public final class CarryEdits {
         return any ? followed(before, after) : after;
     }
 
+    /** Those that are followed come before those that follow them, in whatever order they stand. */
     private static Project followed(Project before, Project after) {
         Project now = after;
-        List<String> followers = after.shots().stream()
-                .filter(shot -> shot.settings().carried().isPresent())
-                .map(Shot::id)
-                .toList();
-        for (String id : followers) {
+        for (Shot follower : Links.inOrder(after)) {
             Project current = now;
-            now = now.mapShot(id, shot -> followed(before, current, shot));
+            now = now.mapShot(follower.id(), shot -> followed(before, current, shot));
         }
         return now;
+    }
+
+    /** The shots that follow a shot, directly or through others, the nearest first. */
+    public static List<Shot> following(Project project, String id) {
+        return Links.following(project, id);
+    }
+
+    /** How many moves a shot's move follows, one through the other; 0 for one of its own. */
+    public static int depth(Project project, Shot shot) {
+        return Links.depth(project, shot);
     }
 
     private static Shot followed(Project before, Project after, Shot shot) {

@@ -26,7 +26,7 @@ public final class FramingEdits {
                     for (int frame : frames) {
                         Pose pose = shot.camera().at(frame);
                         FramePoint to = pose.toFrame(pose.anchor().plus(-dx, -dy));
-                        Pose kept = Inside.kept(project, shot, pose, pose.withPosition(to));
+                        Pose kept = Inside.kept(project, shot, frame, pose, pose.withPosition(to));
                         moved = CameraEdits.posed(moved, frame, kept);
                     }
                     return shot.withCamera(moved);

@@ -6,6 +6,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Ride;
 
 /** <em>Keep inside</em> for whatever changes the pose of a shot. */
 public final class Inside {
@@ -16,15 +17,21 @@ public final class Inside {
         return shot.settings().keepInside() && shot.fillsFrame();
     }
 
-    /** The pose to take instead of the wanted one: with keep inside on, the nearest that leaves no edge open. */
-    public static Pose kept(Project project, Shot shot, Pose from, Pose wanted) {
-        if (!isKept(shot)) {
+    /**
+     * The pose to take instead of the wanted one: with keep inside on, the nearest that leaves no edge open, as it is seen with
+     * everything that rides on it.
+     *
+     * @param frame of the shot
+     */
+    public static Pose kept(Project project, Shot shot, int frame, Pose from, Pose wanted) {
+        if (!isKept(shot) || project.isRig(shot)) {
             return wanted;
         }
         Judged judged = project.judged(shot);
-        Pose as = judged.of(wanted);
-        Pose nearest = KeepInside.nearest(judged.of(from), as, judged.picture(), judged.mask());
-        return nearest.equals(as) ? wanted : judged.back(nearest);
+        Ride ride = project.ride(shot);
+        Pose as = judged.of(ride.on(wanted, frame));
+        Pose nearest = KeepInside.nearest(judged.of(ride.on(from, frame)), as, judged.picture(), judged.mask());
+        return nearest.equals(as) ? wanted : ride.off(judged.back(nearest), frame);
     }
 
     /**
@@ -39,7 +46,7 @@ public final class Inside {
                 if (pose.equals(shot.camera().at(frame))) {
                     continue;
                 }
-                Pose inside = kept(project, shot, pose, pose);
+                Pose inside = kept(project, shot, frame, pose, pose);
                 boolean ownKeys = kept.position().keyAt(frame).isPresent()
                         || !kept.position().animated();
                 boolean sameScale = inside.scale().equals(pose.scale());

@@ -58,8 +58,17 @@ public final class MediaEdits {
 
     /** Says where missing files are now. What was found replaces what was known of each, but for its id. */
     public static Edit find(Map<String, Media> found) {
+        return foundAs(found.size() == 1 ? "finding of a picture" : "finding of " + found.size() + " pictures", found);
+    }
+
+    /** Takes files as they really are, by the ids of their media. */
+    public static Edit conform(Map<String, Media> there) {
+        return foundAs("taking of files as they are", there);
+    }
+
+    private static Edit foundAs(String name, Map<String, Media> found) {
         return Edit.of(
-                found.size() == 1 ? "finding of a picture" : "finding of " + found.size() + " pictures",
+                name,
                 project -> project.withMedia(project.media().stream()
                         .map(media -> found.containsKey(media.id()) ? media.foundAs(found.get(media.id())) : media)
                         .toList()));

@@ -3,33 +3,75 @@ package amberlens.core.edit;
 import amberlens.core.edges.Judged;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.core.motion.Ride;
+import amberlens.core.motion.Take;
 import amberlens.core.seal.Seal;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
+import amberlens.core.seal.Subject;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 
 /** Seals of shots, as they are judged and with their locked framings. */
 public final class SealEdits {
     private SealEdits() {}
 
-    /** What a seal of one shot of a project gives; a shot that is not meant to fill the frame counts as sealed. */
+    /** What a seal of one shot of a project gives, see {@link #seal(Project, Shot, SealWay, SealTerms, UnaryOperator)}. */
     public static SealResult seal(Project project, Shot shot, SealWay way, SealTerms terms) {
-        return seal(project.judged(shot), project.ride(shot), shot, way, terms);
+        return seal(project, shot, way, terms, judged -> judged);
     }
 
-    /** Likewise, judged by something else than the project would, for example by a mask. */
-    public static SealResult seal(Judged judged, Ride ride, Shot shot, SealWay way, SealTerms terms) {
-        if (!shot.fillsFrame()) {
+    /**
+     * What a seal of one shot gives. A shot that others follow is sealed for those, too; a rig for the shots it moves, as they are seen.
+     * A shot that is not meant to fill the frame counts as sealed.
+     *
+     * @param by what edges are judged by instead of what the project would, for example by a mask
+     */
+    public static SealResult seal(Project project, Shot shot, SealWay way, SealTerms terms, UnaryOperator<Judged> by) {
+        List<Shot> concerned = concerned(project, shot);
+        if (concerned.isEmpty()) {
             return new SealResult.AlreadySealed();
         }
         var locked = new TreeSet<>(terms.locked());
         locked.addAll(shot.settings().locked().subSet(0, shot.length()));
-        SealResult result = Seal.by(way, judged.take(shot.camera(), shot.length(), ride), terms.withLocked(locked));
+        Judged own = by.apply(project.judged(shot));
+        Take take = own.take(shot.camera(), shot.length(), project.ride(shot));
+        var subject = concerned.equals(List.of(shot))
+                ? Subject.of(take)
+                : new Subject(take.camera(), take.frame(), project.isRig(shot), camera -> {
+                    Project sealed =
+                            CarryEdits.apply(ShotEdits.setCamera("seal", shot.id(), own.back(camera)), project);
+                    return concerned.stream()
+                            .map(other ->
+                                    judgement(sealed, other.id(), other.id().equals(shot.id()), by))
+                            .toList();
+                });
+        SealResult result = Seal.by(way, subject, terms.withLocked(locked));
         return result instanceof SealResult.Sealed sealed
-                ? new SealResult.Sealed(judged.back(sealed.camera()), sealed.cost(), sealed.addedKey())
+                ? new SealResult.Sealed(own.back(sealed.camera()), sealed.cost(), sealed.addedKey())
                 : result;
+    }
+
+    private static Subject.Judgement judgement(Project project, String id, boolean own, UnaryOperator<Judged> by) {
+        Shot shot = project.shot(id).orElseThrow();
+        Judged judged = by.apply(project.judged(shot));
+        return new Subject.Judgement(
+                own ? "" : "\"" + shot.name() + "\"", judged.take(shot.camera(), shot.length(), project.ride(shot)));
+    }
+
+    /** The shots whose edges a change of a shot's move may open or close, as far as they are judged; the shot itself first. */
+    public static List<Shot> concerned(Project project, Shot shot) {
+        List<Shot> all = new ArrayList<>();
+        if (project.isRig(shot)) {
+            all.addAll(project.under(shot));
+        } else {
+            all.add(shot);
+            all.addAll(CarryEdits.following(project, shot.id()));
+        }
+        all.removeIf(other -> !project.judges(other));
+        return all;
     }
 
     /** Puts a sealed move in force. */

@@ -1,8 +1,8 @@
 package amberlens.core.footage;
 
+import amberlens.core.memo.Last;
 import amberlens.core.motion.Channel;
 import amberlens.core.time.FrameRate;
-import org.jspecify.annotations.Nullable;
 
 /**
  * From the frames of a shot, and places between them, to places in its footage.
@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param rate of the project
  */
 public record SourceTime(Footage footage, Source source, Channel<Double> speed, FrameRate rate) {
-    private static final ThreadLocal<@Nullable Ways> LAST = new ThreadLocal<>();
+    private static final Last<Channel<Double>, Ways> LAST = Last.byIdentity();
 
     /** What a shot shows at one of its frames. */
     public SourceFrames at(double frame) {
@@ -51,12 +51,7 @@ public record SourceTime(Footage footage, Source source, Channel<Double> speed, 
         private final double[] sums;
 
         static Ways of(Channel<Double> speed) {
-            Ways last = LAST.get();
-            if (last == null || last.speed != speed) {
-                last = new Ways(speed);
-                LAST.set(last);
-            }
-            return last;
+            return LAST.get(speed, Ways::new);
         }
 
         private Ways(Channel<Double> speed) {

@@ -93,6 +93,21 @@ public record Project(
         return rigs.isEmpty() ? Ride.NONE : new Ride(rigs, FramePoint.ZERO);
     }
 
+    /** The shots that a rig of this project moves for at least a frame, in order of time. */
+    public List<Shot> under(Shot rig) {
+        return shots.stream()
+                .filter(shot -> shot.track() < rig.track() && !isRig(shot))
+                .filter(shot -> rig.onLineUp().from() <= shot.onLineUp().to()
+                        && rig.onLineUp().to() >= shot.onLineUp().from())
+                .sorted(Comparator.comparingInt(Shot::start))
+                .toList();
+    }
+
+    /** Whether the edges of a shot of this project are judged: a rig's own are not, but those of what it moves. */
+    public boolean judges(Shot shot) {
+        return shot.fillsFrame() && !isRig(shot);
+    }
+
     /** This project with one of its shots alone, and what rides on it. */
     public Project only(Shot shot) {
         return withShots(shots.stream()

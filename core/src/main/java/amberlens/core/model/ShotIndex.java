@@ -1,5 +1,6 @@
 package amberlens.core.model;
 
+import amberlens.core.memo.Last;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -9,11 +10,11 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Shots by their id and by their track: asked for each shot whenever a view is painted, so each thread remembers the index of its
- * last list, by identity; lists of shots never change.
+ * Shots by their id and by their track: asked for each shot whenever a view is painted, so the index of the last list is
+ * remembered.
  */
 final class ShotIndex {
-    private static final ThreadLocal<@Nullable ShotIndex> LAST = new ThreadLocal<>();
+    private static final Last<List<Shot>, ShotIndex> LAST = Last.byIdentity();
 
     private final List<Shot> shots;
     private final int tracks;
@@ -26,12 +27,7 @@ final class ShotIndex {
     }
 
     static ShotIndex of(List<Shot> shots) {
-        ShotIndex last = LAST.get();
-        if (last == null || last.shots != shots) {
-            last = new ShotIndex(shots);
-            LAST.set(last);
-        }
-        return last;
+        return LAST.get(shots, ShotIndex::new);
     }
 
     Optional<Shot> find(String id) {

@@ -1,30 +1,22 @@
 package amberlens.core.motion;
 
+import amberlens.core.memo.Last;
 import java.util.Collections;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
-import org.jspecify.annotations.Nullable;
 
 /**
- * When a camera has keys: found once for a camera, since every view asks for it while the same camera is shown. The last
- * camera of each thread is remembered by identity; cameras never change.
+ * When a camera has keys: found once for a camera, since every view asks for it while the same camera is shown.
  *
  * @param frames at which any property has a key, ascending
  * @param framings at which the camera is set up, ascending; see {@link Framings}
  */
 record KeyTimes(SortedSet<Integer> frames, List<Integer> framings) {
-    private record Last(CameraTrack camera, KeyTimes times) {}
-
-    private static final ThreadLocal<@Nullable Last> LAST = new ThreadLocal<>();
+    private static final Last<CameraTrack, KeyTimes> LAST = Last.byIdentity();
 
     static KeyTimes of(CameraTrack camera) {
-        Last last = LAST.get();
-        if (last == null || last.camera() != camera) {
-            last = new Last(camera, find(camera));
-            LAST.set(last);
-        }
-        return last.times();
+        return LAST.get(camera, KeyTimes::find);
     }
 
     private static KeyTimes find(CameraTrack camera) {

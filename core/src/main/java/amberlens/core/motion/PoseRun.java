@@ -2,6 +2,7 @@ package amberlens.core.motion;
 
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.memo.Last;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
@@ -10,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The poses of a camera frame by frame. Edges, enlargement and pace all ask for those of the same camera, and a drag mostly
- * changes one property of it at a time: so each thread remembers its last run, and a new run takes over the values of every
+ * changes one property of it at a time: so the last run is remembered, and a new run takes over the values of every
  * property that is the very same, by identity.
  */
 final class PoseRun {
@@ -20,7 +21,9 @@ final class PoseRun {
     /** So many frames are worth sharing among the cores. */
     private static final int LONG = 1000;
 
-    private static final ThreadLocal<@Nullable PoseRun> LAST = new ThreadLocal<>();
+    private record Wanted(CameraTrack camera, int length) {}
+
+    private static final Last<Wanted, PoseRun> LAST = Last.by((a, b) -> a.camera == b.camera && a.length == b.length);
 
     private final CameraTrack camera;
     private final List<Scale> scales;
@@ -31,18 +34,17 @@ final class PoseRun {
 
     /** The poses of the frames 0 … length − 1; unmodifiable. */
     static List<Pose> of(CameraTrack camera, int length) {
-        PoseRun last = LAST.get();
-        if (last != null && last.camera == camera && last.poses.size() == length) {
-            return last.poses;
+        PoseRun run = LAST.getFrom(new Wanted(camera, length), PoseRun::new);
+        if (length > REMEMBERED) {
+            LAST.forget();
         }
-        boolean comparable = last != null && last.poses.size() == length;
-        var run = new PoseRun(camera, length, comparable ? last : null);
-        LAST.set(length <= REMEMBERED ? run : null);
         return run.poses;
     }
 
-    private PoseRun(CameraTrack camera, int length, @Nullable PoseRun before) {
-        this.camera = camera;
+    private PoseRun(Wanted wanted, @Nullable PoseRun last) {
+        camera = wanted.camera;
+        int length = wanted.length;
+        PoseRun before = last != null && last.poses.size() == length ? last : null;
         boolean sameScale = before != null && before.camera.scale() == camera.scale();
         boolean samePosition = before != null && before.camera.position() == camera.position();
         scales = sameScale ? before.scales : values(camera.scale(), length);

@@ -58,10 +58,36 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
         Pose uniform = rig.withScale(Scale.uniform(rig.scale().x()));
         FramePoint to = uniform.toFrame(new PicturePoint(whole.x(), whole.y()));
         return new Pose(
-                pose.scale().times(uniform.scale().factorX()),
+                scaled(pose.scale(), uniform.scale().factorX()),
                 to.minus(origin),
                 pose.degrees() + rig.degrees(),
                 pose.anchor());
+    }
+
+    /** The pose of a shot that everything that rides on it makes this one: undoes {@link #on}. */
+    public Pose off(Pose seen, double shotFrame) {
+        Pose own = seen;
+        for (Rig rig : rigs.reversed()) {
+            if (rig.rides(shotFrame)) {
+                own = unridden(own, rig.camera().at(shotFrame + rig.offset()));
+            }
+        }
+        return own;
+    }
+
+    private Pose unridden(Pose pose, Pose rig) {
+        Pose uniform = rig.withScale(Scale.uniform(rig.scale().x()));
+        PicturePoint from = uniform.toPicture(pose.position().plus(origin));
+        return new Pose(
+                scaled(pose.scale(), 1 / uniform.scale().factorX()),
+                new FramePoint(from.x(), from.y()).minus(origin),
+                pose.degrees() - rig.degrees(),
+                pose.anchor());
+    }
+
+    /** Scales multiply, but none passes the range there is. */
+    private static Scale scaled(Scale scale, double factor) {
+        return ValueKinds.SCALE.of(scale.x() * factor, scale.y() * factor);
     }
 
     /** Where a frame point was before everything that rides moved it. */

@@ -28,9 +28,10 @@ public sealed interface ValueKind<V> {
         return a + (b - a) * progress;
     }
 
-    /** An overshoot never takes a scale to zero or below: it stops at a millionth of a per cent. */
+    /** An overshoot never takes a scale to zero or below: it stops at a thousandth of a per cent, at which a
+     * picture is still drawn in no time. */
     record OfScale() implements ValueKind<Scale> {
-        private static final double LEAST = 1e-6;
+        private static final double LEAST = 1e-3;
 
         @Override
         public int parts() {

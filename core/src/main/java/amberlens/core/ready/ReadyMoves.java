@@ -50,7 +50,7 @@ public final class ReadyMoves {
 
     private static Optional<String> enlarged(Take take, Stage stage) {
         double percent = Enlargement.greatest(take).percent();
-        return percent <= stage.limitPercent() + 1e-6
+        return Enlargement.isWithin(percent, stage.limitPercent())
                 ? Optional.empty()
                 : Optional.of(String.format(
                         Locale.ROOT,

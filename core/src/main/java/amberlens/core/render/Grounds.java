@@ -3,9 +3,8 @@ package amberlens.core.render;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Backdrop;
 import amberlens.core.layering.Colour;
+import amberlens.core.memo.Memo;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import java.util.Random;
 
 /**
@@ -13,32 +12,23 @@ import java.util.Random;
  * smoothed between its grid points by 3t² − 2t³ (Perlin 1985); they come out soft because they are drawn small.
  */
 final class Grounds {
-    private static final int KEPT = 16;
+    private static final long BUDGET = 24L << 20;
     private static final Size GRADIENT = new Size(16, 512);
     private static final Size CLOUDS = new Size(512, 288);
     private static final int OCTAVES = 5;
     private static final int GRID = 64;
     private static final double DARK = 0.25;
 
-    private static final Map<Backdrop, Pyramid> MADE = new LinkedHashMap<>(KEPT, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Backdrop, Pyramid> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private static final Memo<Backdrop, Pyramid> MADE = new Memo<>(BUDGET, Pyramid::bytes);
 
     private Grounds() {}
 
     static Pyramid of(Backdrop.Gradient gradient) {
-        synchronized (MADE) {
-            return MADE.computeIfAbsent(gradient, _ -> drawn(gradient));
-        }
+        return MADE.get(gradient, _ -> drawn(gradient));
     }
 
     static Pyramid of(Backdrop.Clouds clouds) {
-        synchronized (MADE) {
-            return MADE.computeIfAbsent(clouds, _ -> drawn(clouds));
-        }
+        return MADE.get(clouds, _ -> drawn(clouds));
     }
 
     private static Pyramid drawn(Backdrop.Gradient gradient) {

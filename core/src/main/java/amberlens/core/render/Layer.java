@@ -11,6 +11,16 @@ import java.util.function.UnaryOperator;
  * @param covers whether it is known to fill the whole output, so that its own edges must not soften the border
  */
 public record Layer(Pyramid picture, AffineMap toOutput, boolean covers) implements Seen {
+    private static final double THINNEST_PX = 0.002;
+
+    /** Whether it is large enough to be seen: a picture thinner than this does not change a code, and would take long to read. */
+    boolean isVisible() {
+        double across =
+                Math.hypot(toOutput.xx(), toOutput.yx()) * picture.size().width();
+        double down = Math.hypot(toOutput.xy(), toOutput.yy()) * picture.size().height();
+        return Math.min(across, down) >= THINNEST_PX;
+    }
+
     @Override
     public boolean hidesAllBelow() {
         return covers && picture.opaque();

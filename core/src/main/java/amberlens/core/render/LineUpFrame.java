@@ -143,10 +143,15 @@ public final class LineUpFrame {
             backdrop(shot, picture, lowest).map(this::filling).ifPresent(parts::add);
         }
         Pyramid second = source.part() > 0 ? pictures.of(media, source.second()) : null;
-        parts.add(
-                second == null
-                        ? layer
-                        : new Seen.Mix(layer, new Layer(second, layer.toOutput(), layer.covers()), source.part()));
+        if (layer.isVisible()) {
+            parts.add(
+                    second == null
+                            ? layer
+                            : new Seen.Mix(layer, new Layer(second, layer.toOutput(), layer.covers()), source.part()));
+        }
+        if (parts.isEmpty()) {
+            return Optional.empty();
+        }
         double opacity = shown * Math.clamp(shot.camera().opacity().at(at) / 100, 0, 1);
         BlendMode blend = shot.layering().blend();
         boolean plain = parts.size() == 1 && opacity == 1 && blend == BlendMode.NORMAL;

@@ -39,6 +39,9 @@ final class ShearedSampler implements RowSampler {
     private final float[] weight;
     private final float[] total;
     private final float[][] sum;
+    /** Below it the rows that meet one output row become so many that nothing is won; the picture is a few pixels then. */
+    private static final double SMALLEST_SCALE = 0.005;
+
     private boolean begun;
 
     ShearedSampler(Layer layer, Size output) {
@@ -66,6 +69,9 @@ final class ShearedSampler implements RowSampler {
 
     /** Whether the map is an upright turn small enough to be read in this way. */
     static boolean suits(AffineMap map) {
+        if (Math.min(Math.hypot(map.xx(), map.yx()), Math.hypot(map.xy(), map.yy())) < SMALLEST_SCALE) {
+            return false;
+        }
         return map.xx() > 0
                 && map.yy() > 0
                 && Math.abs(map.yx()) <= LARGEST_TANGENT * map.xx()

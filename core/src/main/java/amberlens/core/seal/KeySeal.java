@@ -9,6 +9,7 @@ import amberlens.core.motion.Pose;
 import amberlens.core.motion.Take;
 import amberlens.core.sharpness.Enlargement;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.SortedSet;
@@ -21,19 +22,45 @@ final class KeySeal {
 
     private KeySeal() {}
 
-    static SealResult seal(SealWay way, Take take, SealTerms terms) {
-        if (EdgeReport.of(take).isSealed()) {
-            return new SealResult.AlreadySealed();
-        }
-        KeySearch.Outcome outcome = KeySearch.run(way, take, terms);
-        Optional<SealResult.Sealed> best = cheapest(Stream.of(
-                outcome.camera().flatMap(camera -> verified(take, take, camera, terms, OptionalInt.empty())),
-                finished(way, take, outcome, terms),
-                lifted(way, take, terms)));
-        if (best.isEmpty() && terms.mayAddKey()) {
-            best = withOneKeyMore(way, take, outcome, terms);
-        }
-        return best.<SealResult>map(found -> found).orElseGet(() -> Refusal.of(way, take, terms, outcome));
+    static SealResult seal(SealWay way, Subject subject, SealTerms terms) {
+        KeySearch.Outcome outcome = KeySearch.run(way, subject, terms);
+        Optional<SealResult.Sealed> best = attempt(way, subject, terms, outcome);
+        return best.<SealResult>map(found -> found).orElseGet(() -> Refusal.of(way, subject, terms, outcome));
+    }
+
+    /** The cheapest move of this way that stands every check; without a word why there is none. */
+    static Optional<SealResult.Sealed> attempt(SealWay way, Subject subject, SealTerms terms) {
+        return way == SealWay.LIFT
+                ? Lift.attempt(subject, terms)
+                : attempt(way, subject, terms, KeySearch.run(way, subject, terms));
+    }
+
+    private static Optional<SealResult.Sealed> attempt(
+            SealWay way, Subject subject, SealTerms terms, KeySearch.Outcome outcome) {
+        Stream<Optional<SealResult.Sealed>> own = Stream.of(
+                outcome.camera().flatMap(camera -> verified(subject, subject, camera, terms, OptionalInt.empty())));
+        Optional<SealResult.Sealed> best =
+                cheapest(way == SealWay.SHIFT ? own : Stream.concat(own, alsoLeast(subject, outcome, terms)));
+        return best.isEmpty() && terms.mayAddKey() ? withOneKeyMore(way, subject, outcome, terms) : best;
+    }
+
+    /**
+     * What the least change is never dearer than: a lift, and shifted positions alone. Where a curved move has not settled, a last
+     * small lift closes what is left.
+     */
+    private static Stream<Optional<SealResult.Sealed>> alsoLeast(
+            Subject subject, KeySearch.Outcome outcome, SealTerms terms) {
+        Optional<SealResult.Sealed> finished = outcome.camera().isPresent()
+                ? Optional.empty()
+                : Lift.attempt(subject.withCamera(outcome.best()), SealTerms.free())
+                        .flatMap(lifted -> verified(subject, subject, lifted.camera(), terms, OptionalInt.empty()));
+        boolean curved = !new KeyMoves(subject.camera(), subject.frame().width(), SealWay.LEAST).linear();
+        Optional<SealResult.Sealed> shifted = outcome.camera().isPresent() && !curved
+                ? Optional.empty()
+                : KeySearch.run(SealWay.SHIFT, subject, terms)
+                        .camera()
+                        .flatMap(camera -> verified(subject, subject, camera, terms, OptionalInt.empty()));
+        return Stream.of(finished, Lift.attempt(subject, terms), shifted);
     }
 
     private static Optional<SealResult.Sealed> cheapest(Stream<Optional<SealResult.Sealed>> tries) {
@@ -41,35 +68,19 @@ final class KeySeal {
                 .min(Comparator.comparingDouble(found -> found.cost().measure()));
     }
 
-    private static Optional<SealResult.Sealed> lifted(SealWay way, Take take, SealTerms terms) {
-        return way == SealWay.LEAST && Lift.seal(take, terms) instanceof SealResult.Sealed sealed
-                ? Optional.of(sealed)
-                : Optional.empty();
-    }
-
-    /** Where a curved move has not settled, a last small lift closes what is left. */
-    private static Optional<SealResult.Sealed> finished(
-            SealWay way, Take take, KeySearch.Outcome outcome, SealTerms terms) {
-        if (way != SealWay.LEAST || outcome.camera().isPresent()) {
-            return Optional.empty();
-        }
-        return Lift.factor(take.withCamera(outcome.best()))
-                .flatMap(factor -> verified(
-                        take, take, Lift.lifted(outcome.best(), factor, take.frame()), terms, OptionalInt.empty()));
-    }
-
     /** The move with one key more where it helps most: at the frame that stood in the way or in an open span. */
     private static Optional<SealResult.Sealed> withOneKeyMore(
-            SealWay way, Take take, KeySearch.Outcome outcome, SealTerms terms) {
-        SortedSet<Integer> frames = new TreeSet<>(EdgeReport.of(take).open().stream()
-                .map(EdgeReport.OpenSpan::worstFrame)
-                .toList());
+            SealWay way, Subject subject, KeySearch.Outcome outcome, SealTerms terms) {
+        SortedSet<Integer> frames =
+                new TreeSet<>(EdgeReport.of(subject.now().getFirst().take()).open().stream()
+                        .map(EdgeReport.OpenSpan::worstFrame)
+                        .toList());
         frames.add(outcome.worstFrame());
         return cheapest(frames.stream().map(frame -> {
-            Take divided = take.withCamera(divided(way, take.camera(), frame));
+            Subject divided = subject.withCamera(divided(way, subject.camera(), frame));
             return KeySearch.run(way, divided, terms)
                     .camera()
-                    .flatMap(camera -> verified(take, divided, camera, terms, OptionalInt.of(frame)));
+                    .flatMap(camera -> verified(subject, divided, camera, terms, OptionalInt.of(frame)));
         }));
     }
 
@@ -89,21 +100,31 @@ final class KeySeal {
     /**
      * The camera as a result, if it stands every check.
      *
-     * @param keyed the take before, with the keys that the camera has
+     * @param keyed the move before, with the keys that the camera has
      */
     private static Optional<SealResult.Sealed> verified(
-            Take take, Take keyed, CameraTrack camera, SealTerms terms, OptionalInt added) {
-        Take after = take.withCamera(camera);
-        boolean sealed = EdgeReport.of(after).isSealed();
-        boolean within = true;
-        for (int frame = 0; frame < take.length() && within; frame++) {
-            double limit = Math.max(terms.limitPercent(), Enlargement.percent(take.pose(frame)));
-            within = Enlargement.percent(after.pose(frame)) <= limit + 1e-4;
+            Subject subject, Subject keyed, CameraTrack camera, SealTerms terms, OptionalInt added) {
+        List<Subject.Judgement> before = subject.now();
+        List<Subject.Judgement> after = subject.judged().apply(camera);
+        boolean sound =
+                terms.locked().stream().allMatch(frame -> same(subject.camera().at(frame), camera.at(frame)));
+        for (int i = 0; i < after.size() && sound; i++) {
+            Take now = after.get(i).take();
+            sound = EdgeReport.of(now).isSealed() && within(before.get(i).take(), now, terms);
         }
-        boolean kept = terms.locked().stream().allMatch(frame -> same(take.pose(frame), after.pose(frame)));
-        return sealed && within && kept
-                ? Optional.of(new SealResult.Sealed(camera, SealCost.between(keyed, after), added))
+        return sound
+                ? Optional.of(new SealResult.Sealed(camera, SealCost.between(keyed, camera), added))
                 : Optional.empty();
+    }
+
+    private static boolean within(Take before, Take after, SealTerms terms) {
+        for (int frame = 0; frame < before.length(); frame++) {
+            double limit = Math.max(terms.limitPercent(), Enlargement.percent(before.pose(frame)));
+            if (Enlargement.percent(after.pose(frame)) > limit + 1e-4) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static boolean same(Pose a, Pose b) {

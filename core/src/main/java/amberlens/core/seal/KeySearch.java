@@ -2,6 +2,7 @@ package amberlens.core.seal;
 
 import amberlens.core.edges.SideDistances;
 import amberlens.core.geometry.Side;
+import amberlens.core.motion.Axis;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Take;
@@ -33,43 +34,55 @@ final class KeySearch {
     private static final double TOLERANCE_PERCENT = 1e-6;
 
     /** Either the camera found, or where the best try is furthest open. */
-    record Outcome(Optional<CameraTrack> camera, CameraTrack best, int worstFrame, Side worstSide) {}
+    record Outcome(Optional<CameraTrack> camera, CameraTrack best, int worstJudged, int worstFrame, Side worstSide) {}
 
-    /** One condition that was broken: an edge at a side, or, without a side, the limit. */
-    private record Cut(int frame, Optional<Side> side) {}
+    /** One condition that was broken in a frame of one of the judged takes. */
+    private sealed interface Cut {
+        int judged();
 
-    private final Take take;
+        int frame();
+
+        /** An edge at a side. */
+        record Edge(int judged, int frame, Side side) implements Cut {}
+
+        /** The limit of one axis: the larger of both is what counts, but that alone would not be linear. */
+        record Limit(int judged, int frame, Axis axis) implements Cut {}
+    }
+
+    private final Subject subject;
+    private final List<Subject.Judgement> before;
     private final SealTerms terms;
     private final KeyMoves moves;
     private final Set<Cut> cuts = new LinkedHashSet<>();
     private final List<LinearProgramme.Row> rows = new ArrayList<>();
     private final boolean linear;
 
-    private KeySearch(SealWay way, Take take, SealTerms terms) {
-        this.take = take;
+    private KeySearch(SealWay way, Subject subject, SealTerms terms) {
+        this.subject = subject;
         this.terms = terms;
-        moves = new KeyMoves(take.camera(), take.frame().width(), way);
+        before = subject.now();
+        moves = new KeyMoves(subject.camera(), subject.frame().width(), way);
         linear = moves.linear();
     }
 
-    static Outcome run(SealWay way, Take take, SealTerms terms) {
-        return new KeySearch(way, take, terms).run();
+    static Outcome run(SealWay way, Subject subject, SealTerms terms) {
+        return new KeySearch(way, subject, terms).run();
     }
 
     private Outcome run() {
         double[] amounts = new double[moves.amounts().size()];
-        Linearised near = new Linearised(moves, amounts, take);
-        Take now = take;
+        Linearised near = new Linearised(moves, amounts, subject);
+        CameraTrack now = subject.camera();
         for (int round = 0; round < (linear ? MOST_ROUNDS : MOST_ROUNDS_CURVED); round++) {
             List<Cut> broken = broken(now);
             if (broken.isEmpty()) {
-                return found(now.camera());
+                return found(now);
             }
             boolean news = cuts.addAll(broken);
             if (linear && !news) {
                 break;
             }
-            near = linear ? near : new Linearised(moves, amounts, take);
+            near = linear ? near : new Linearised(moves, amounts, subject);
             Linearised about = near;
             rows.clear();
             cuts.forEach(cut -> rows.add(row(about, cut)));
@@ -78,9 +91,9 @@ final class KeySearch {
                 return stuck(about);
             }
             amounts = solved.get();
-            now = take.withCamera(moves.moved(amounts));
+            now = moves.moved(amounts);
         }
-        return linear ? stuck(near) : open(now.camera());
+        return linear ? stuck(near) : open(now);
     }
 
     private LinearProgramme programme(Linearised near, boolean withEdges) {
@@ -92,45 +105,60 @@ final class KeySearch {
         programme.require(moves.order());
         int index = 0;
         for (Cut cut : cuts) {
-            if (withEdges || cut.side().isEmpty()) {
+            if (withEdges || cut instanceof Cut.Limit) {
                 programme.require(List.of(rows.get(index)));
             }
             index++;
         }
         terms.locked()
-                .forEach(frame -> programme.fix(near.kept(frame, take.pose(frame)).stream()
-                        .filter(row -> Arrays.stream(row.factors()).anyMatch(factor -> factor != 0))
-                        .toList()));
+                .forEach(
+                        frame -> programme.fix(near.kept(frame, subject.camera().at(frame)).stream()
+                                .filter(row -> Arrays.stream(row.factors()).anyMatch(factor -> factor != 0))
+                                .toList()));
         return programme;
     }
 
     private LinearProgramme.Row row(Linearised near, Cut cut) {
-        return cut.side()
-                .map(side -> near.edge(cut.frame(), side))
-                .orElseGet(() -> near.limit(cut.frame(), limitAt(cut.frame())));
+        return switch (cut) {
+            case Cut.Edge edge -> near.edge(edge.judged(), edge.frame(), edge.side());
+            case Cut.Limit limit ->
+                near.limit(limit.judged(), limit.frame(), limit.axis(), limitAt(limit.judged(), limit.frame()));
+        };
     }
 
-    private double limitAt(int frame) {
-        return Math.max(terms.limitPercent(), Enlargement.percent(take.pose(frame)));
+    private double limitAt(int judged, int frame) {
+        return Math.max(
+                terms.limitPercent(),
+                Enlargement.percent(before.get(judged).take().pose(frame)));
     }
 
     /** The worst frame of every run in which a side is open or the limit passed. */
-    private List<Cut> broken(Take now) {
-        double[][] missing = new double[5][take.length()];
-        for (int frame = 0; frame < take.length(); frame++) {
+    private List<Cut> broken(CameraTrack now) {
+        List<Subject.Judgement> judged = subject.judged().apply(now);
+        List<Cut> broken = new ArrayList<>();
+        for (int i = 0; i < judged.size(); i++) {
+            broken(i, judged.get(i).take(), broken);
+        }
+        return broken;
+    }
+
+    private void broken(int judged, Take now, List<Cut> broken) {
+        double[][] missing = new double[6][now.length()];
+        for (int frame = 0; frame < now.length(); frame++) {
             Pose pose = now.pose(frame);
-            SideDistances distances = SideDistances.of(pose, take.picture(), take.frame());
+            SideDistances distances = SideDistances.of(pose, now.picture(), now.frame());
             for (Side side : Side.values()) {
                 missing[side.ordinal()][frame] = -TOLERANCE_PX - distances.to(side);
             }
-            missing[4][frame] = Enlargement.percent(pose) - limitAt(frame) - TOLERANCE_PERCENT;
+            double limit = limitAt(judged, frame) + TOLERANCE_PERCENT;
+            missing[4][frame] = pose.scale().x() - limit;
+            missing[5][frame] = pose.scale().y() - limit;
         }
-        List<Cut> broken = new ArrayList<>();
         for (Side side : Side.values()) {
-            worstOfRuns(missing[side.ordinal()]).forEach(frame -> broken.add(new Cut(frame, Optional.of(side))));
+            worstOfRuns(missing[side.ordinal()]).forEach(frame -> broken.add(new Cut.Edge(judged, frame, side)));
         }
-        worstOfRuns(missing[4]).forEach(frame -> broken.add(new Cut(frame, Optional.empty())));
-        return broken;
+        worstOfRuns(missing[4]).forEach(frame -> broken.add(new Cut.Limit(judged, frame, Axis.X)));
+        worstOfRuns(missing[5]).forEach(frame -> broken.add(new Cut.Limit(judged, frame, Axis.Y)));
     }
 
     private static List<Integer> worstOfRuns(double[] missing) {
@@ -153,35 +181,37 @@ final class KeySearch {
         List<LinearProgramme.Row> edges = new ArrayList<>();
         int index = 0;
         for (Cut cut : cuts) {
-            if (cut.side().isPresent()) {
+            if (cut instanceof Cut.Edge) {
                 edges.add(rows.get(index));
             }
             index++;
         }
         CameraTrack best =
-                programme(near, false).leastViolating(edges).map(moves::moved).orElse(take.camera());
+                programme(near, false).leastViolating(edges).map(moves::moved).orElse(subject.camera());
         return open(best);
     }
 
     private static Outcome found(CameraTrack camera) {
-        return new Outcome(Optional.of(camera), camera, 0, Side.LEFT);
+        return new Outcome(Optional.of(camera), camera, 0, 0, Side.LEFT);
     }
 
     private Outcome open(CameraTrack best) {
-        int worst = 0;
+        List<Subject.Judgement> judged = subject.judged().apply(best);
+        Outcome worst = new Outcome(Optional.empty(), best, 0, 0, Side.LEFT);
         double least = Double.POSITIVE_INFINITY;
-        for (int frame = 0; frame < take.length(); frame++) {
-            double margin = SideDistances.of(best.at(frame), take.picture(), take.frame())
-                    .least();
-            if (margin < least) {
-                least = margin;
-                worst = frame;
+        for (int i = 0; i < judged.size(); i++) {
+            Take take = judged.get(i).take();
+            for (int frame = 0; frame < take.length(); frame++) {
+                SideDistances distances = SideDistances.of(take.pose(frame), take.picture(), take.frame());
+                if (distances.least() < least) {
+                    least = distances.least();
+                    Side side = Arrays.stream(Side.values())
+                            .min(Comparator.comparingDouble(distances::to))
+                            .orElseThrow();
+                    worst = new Outcome(Optional.empty(), best, i, frame, side);
+                }
             }
         }
-        SideDistances distances = SideDistances.of(best.at(worst), take.picture(), take.frame());
-        Side side = Arrays.stream(Side.values())
-                .min(Comparator.comparingDouble(distances::to))
-                .orElseThrow();
-        return new Outcome(Optional.empty(), best, worst, side);
+        return worst;
     }
 }

@@ -9,13 +9,14 @@ import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Scale;
 import amberlens.core.motion.Take;
+import amberlens.core.sharpness.Enlargement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.stream.IntStream;
 
 /**
  * The seal by one zoom factor k ≥ 1 on the whole move: s′ = k·s and P′ = F + k·(P − F) on every key and constant, path
@@ -29,44 +30,96 @@ import java.util.stream.IntStream;
  * There is none when a gate centre lies on or outside a side.
  */
 final class Lift {
+    private static final int DOUBLINGS = 12;
+    private static final int HALVINGS = 60;
+
     private Lift() {}
 
-    static SealResult seal(Take take, SealTerms terms) {
-        if (EdgeReport.of(take).isSealed()) {
-            return new SealResult.AlreadySealed();
-        }
-        double factor = 1;
-        int decisive = 0;
-        for (int frame = 0; frame < take.length(); frame++) {
-            double needed = needed(take, frame);
-            if (Double.isInfinite(needed)) {
-                return centreOutside(take, frame);
-            }
-            if (needed > factor) {
-                factor = needed;
-                decisive = frame;
-            }
+    /** The frame that decides how far the move is lifted. */
+    private record Decisive(Subject.Judgement judged, int frame, double factor) {}
+
+    static SealResult seal(Subject subject, SealTerms terms) {
+        Decisive decisive = decisive(subject);
+        if (Double.isInfinite(decisive.factor)) {
+            return centreOutside(subject, decisive, terms);
         }
         if (!terms.locked().isEmpty()) {
-            return new SealResult.Refused(
-                    terms.locked().first(),
-                    Optional.empty(),
-                    "a lift zooms every framing, and the one at frame "
-                            + terms.locked().first() + " is locked; unlock it, or use Least change");
+            return locked(subject, terms);
         }
-        return verified(take, factor, decisive, terms);
+        return verified(subject, decisive, terms);
     }
 
-    /** The least factor, from 1, that seals every frame of a take; empty when no zoom does. */
-    static Optional<Double> factor(Take take) {
-        double factor = IntStream.range(0, take.length())
-                .mapToDouble(frame -> needed(take, frame))
-                .reduce(1, Math::max);
-        return Double.isInfinite(factor) ? Optional.empty() : Optional.of(factor);
+    /** The lifted move if it stands every check; without a word why not. */
+    static Optional<SealResult.Sealed> attempt(Subject subject, SealTerms terms) {
+        Decisive decisive = decisive(subject);
+        if (!Double.isFinite(decisive.factor)
+                || !terms.locked().isEmpty()
+                || !possible(subject.camera(), decisive.factor)) {
+            return Optional.empty();
+        }
+        CameraTrack camera = lifted(subject.camera(), decisive.factor, subject.frame());
+        SealCost cost = SealCost.between(subject, camera);
+        return firstOpen(subject, camera).isEmpty() && Enlargement.isWithin(cost.enlargement(), terms.limitPercent())
+                ? Optional.of(new SealResult.Sealed(camera, cost, OptionalInt.empty()))
+                : Optional.empty();
     }
 
-    private static double needed(Take take, int frame) {
-        return take.ride().isNone()
+    private static Decisive decisive(Subject subject) {
+        List<Subject.Judgement> all = subject.now();
+        Decisive decisive = new Decisive(all.getFirst(), 0, 1);
+        for (Subject.Judgement judged : all) {
+            for (int frame = 0; frame < judged.take().length(); frame++) {
+                double needed = needed(judged.take(), frame, subject.ofRig());
+                if (needed > decisive.factor) {
+                    decisive = new Decisive(judged, frame, needed);
+                }
+            }
+        }
+        return subject.ofRig() && Double.isFinite(decisive.factor) ? tried(subject, decisive) : decisive;
+    }
+
+    /** Under other rigs the closed form of a rig is only near; then a little more is tried. */
+    private static Decisive tried(Subject subject, Decisive about) {
+        double high = about.factor;
+        for (int i = 0; i < DOUBLINGS && open(subject, high); i++) {
+            high *= 1 + 0.01 * Math.pow(2, i);
+        }
+        double low = about.factor;
+        for (int i = 0; i < HALVINGS && open(subject, low); i++) {
+            double middle = (low + high) / 2;
+            if (open(subject, middle)) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+            if (high - low < 1e-9 * high) {
+                break;
+            }
+        }
+        return new Decisive(about.judged, about.frame, open(subject, low) ? high : low);
+    }
+
+    private static boolean open(Subject subject, double factor) {
+        return possible(subject.camera(), factor)
+                && firstOpen(subject, lifted(subject.camera(), factor, subject.frame()))
+                        .isPresent();
+    }
+
+    private static SealResult locked(Subject subject, SealTerms terms) {
+        int first = terms.locked().first();
+        boolean least = KeySeal.attempt(SealWay.LEAST, subject, terms).isPresent();
+        return new SealResult.Refused(
+                first,
+                Optional.empty(),
+                "a lift zooms every framing, and the one at frame " + first + " is locked; unlock it"
+                        + (least ? ", or use Least change" : ""));
+    }
+
+    /**
+     * @param whole whether everything that is seen is lifted, and not the take's own move below what rides on it
+     */
+    private static double needed(Take take, int frame, boolean whole) {
+        return whole || take.ride().isNone()
                 ? factorFor(take.pose(frame), take.picture(), take.frame())
                 : factorUnderRig(take, frame);
     }
@@ -123,51 +176,85 @@ final class Lift {
         return Math.max(halfX / nearestX, halfY / nearestY);
     }
 
-    private static SealResult verified(Take take, double factor, int decisive, SealTerms terms) {
-        var camera = lifted(take.camera(), factor, take.frame());
-        Take result = take.withCamera(camera);
-        EdgeReport edges = EdgeReport.of(result);
-        if (!edges.isSealed()) {
+    private static SealResult verified(Subject subject, Decisive decisive, SealTerms terms) {
+        if (!possible(subject.camera(), decisive.factor)) {
             return new SealResult.Refused(
-                    edges.worstFrame(),
-                    Optional.of(edges.worst().side()),
-                    "the lifted move did not stand the check at frame " + edges.worstFrame());
+                    decisive.frame,
+                    Optional.empty(),
+                    decisive.judged.frame(decisive.frame) + " would need more than the largest scale there is");
         }
-        SealCost cost = SealCost.between(take, result);
-        if (cost.enlargement() > terms.limitPercent()) {
-            return overLimit(take, factor, decisive, cost, terms);
+        CameraTrack camera = lifted(subject.camera(), decisive.factor, subject.frame());
+        Optional<String> open = firstOpen(subject, camera);
+        if (open.isPresent()) {
+            return new SealResult.Refused(
+                    decisive.frame,
+                    Optional.of(sideAt(decisive.judged.take(), decisive.frame)),
+                    "the lifted move did not stand the check at " + open.get());
+        }
+        SealCost cost = SealCost.between(subject, camera);
+        if (!Enlargement.isWithin(cost.enlargement(), terms.limitPercent())) {
+            return overLimit(subject, decisive, cost, terms);
         }
         return new SealResult.Sealed(camera, cost, OptionalInt.empty());
     }
 
-    private static SealResult overLimit(Take take, double factor, int decisive, SealCost cost, SealTerms terms) {
+    /** The frame that is furthest open with another move, in words. */
+    private static Optional<String> firstOpen(Subject subject, CameraTrack camera) {
+        for (Subject.Judgement judged : subject.judged().apply(camera)) {
+            EdgeReport edges = EdgeReport.of(judged.take());
+            if (!edges.isSealed()) {
+                return Optional.of(judged.frame(edges.worstFrame()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether no scale of the move would pass the largest there is. */
+    private static boolean possible(CameraTrack camera, double factor) {
+        double largest = camera.scale().keys().stream()
+                .mapToDouble(key -> Enlargement.percent(key.value()))
+                .reduce(Enlargement.percent(camera.scale().constant()), Math::max);
+        return largest * factor <= Scale.LARGEST;
+    }
+
+    private static SealResult overLimit(Subject subject, Decisive decisive, SealCost cost, SealTerms terms) {
+        Take take = decisive.judged.take();
         List<String> ways = new ArrayList<>();
         ways.add("a limit of " + Refusal.upwards(cost.enlargement()) + " %");
-        ways.add("Least change, which may shift as well");
-        ways.addAll(Refusal.ofOneFrame(SealWay.LIFT, take, terms, decisive));
+        if (KeySeal.attempt(SealWay.LEAST, subject, terms).isPresent()) {
+            ways.add("Least change, which may shift as well");
+        }
+        ways.addAll(Refusal.ofOneFrame(SealWay.LIFT, take, terms, decisive.frame));
         String reason = String.format(
                 Locale.ROOT,
-                "frame %d needs %.1f %% more scale at the %s, which would enlarge the picture to %.1f %%, above the limit of"
+                "%s needs %.1f %% more scale at the %s, which would enlarge the picture to %.1f %%, above the limit of"
                         + " %s %%; what would do: %s",
-                decisive,
-                (factor - 1) * 100,
-                sideAt(take, decisive).word(),
+                decisive.judged.frame(decisive.frame),
+                (decisive.factor - 1) * 100,
+                sideAt(take, decisive.frame).word(),
                 cost.enlargement(),
                 Refusal.upwards(terms.limitPercent()),
                 String.join(", or ", ways));
-        return new SealResult.Refused(decisive, Optional.of(sideAt(take, decisive)), reason);
+        return new SealResult.Refused(decisive.frame, Optional.of(sideAt(take, decisive.frame)), reason);
     }
 
     private static Side sideAt(Take take, int frame) {
         return Margin.of(take.pose(frame), take.picture(), take.frame()).side();
     }
 
-    private static SealResult centreOutside(Take take, int frame) {
+    private static SealResult centreOutside(Subject subject, Decisive decisive, SealTerms terms) {
+        Side side = sideAt(decisive.judged.take(), decisive.frame);
+        List<String> ways = new ArrayList<>();
+        ways.add("move that framing inside");
+        for (SealWay way : List.of(SealWay.SHIFT, SealWay.LEAST)) {
+            if (KeySeal.attempt(way, subject, terms).isPresent()) {
+                ways.add("use " + way.words());
+            }
+        }
         return new SealResult.Refused(
-                frame,
-                Optional.of(sideAt(take, frame)),
-                "the middle of the gate leaves the picture at frame " + frame + " over the "
-                        + sideAt(take, frame).word()
-                        + ", where no zoom can help; move that framing inside, or use Shift or Least change");
+                decisive.frame,
+                Optional.of(side),
+                "the middle of the gate leaves the picture at " + decisive.judged.frame(decisive.frame) + " over the "
+                        + side.word() + ", where no zoom can help; " + String.join(", or ", ways));
     }
 }

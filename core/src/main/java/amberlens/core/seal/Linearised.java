@@ -3,12 +3,12 @@ package amberlens.core.seal;
 import amberlens.core.edges.SideDistances;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
+import amberlens.core.motion.Axis;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Take;
-import amberlens.core.sharpness.Enlargement;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntToDoubleFunction;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -18,53 +18,74 @@ import java.util.function.ToDoubleFunction;
 final class Linearised {
     private static final double STEP = 1e-4;
 
-    private final Size picture;
     private final Size frame;
     private final double[] about;
     private final CameraTrack base;
+    private final List<Subject.Judgement> baseJudged;
     private final List<CameraTrack> stepped = new ArrayList<>();
+    private final List<List<Subject.Judgement>> steppedJudged = new ArrayList<>();
 
-    Linearised(KeyMoves moves, double[] about, Take take) {
+    Linearised(KeyMoves moves, double[] about, Subject subject) {
         this.about = about;
-        picture = take.picture();
-        frame = take.frame();
+        frame = subject.frame();
         base = moves.moved(about);
+        baseJudged = subject.judged().apply(base);
         for (int i = 0; i < about.length; i++) {
             double[] next = about.clone();
             next[i] += STEP;
             stepped.add(moves.moved(next));
+            steppedJudged.add(subject.judged().apply(stepped.getLast()));
         }
     }
 
-    /** That no edge is open at a side of a frame; in frame widths. */
-    LinearProgramme.Row edge(int at, Side side) {
-        return row(at, pose -> SideDistances.of(pose, picture, frame).to(side) / frame.width(), 0, 1);
+    /** That no edge is open at a side of a frame of one of the judged takes; in frame widths. */
+    LinearProgramme.Row edge(int judged, int at, Side side) {
+        Size picture = baseJudged.get(judged).take().picture();
+        return seen(judged, at, pose -> SideDistances.of(pose, picture, frame).to(side) / frame.width(), 0);
     }
 
-    /** That a frame is enlarged at most to a limit, in per cent. */
-    LinearProgramme.Row limit(int at, double percent) {
-        return row(at, pose -> -Enlargement.percent(pose) / 100, -percent / 100, 1);
+    /** That the width or the height of a frame is enlarged at most to a limit, in per cent. */
+    LinearProgramme.Row limit(int judged, int at, Axis axis, double percent) {
+        return seen(
+                judged,
+                at,
+                pose -> -(axis == Axis.Y ? pose.scale().y() : pose.scale().x()) / 100,
+                -percent / 100);
     }
 
-    /** That a frame keeps its pose. */
+    /** That a frame of the move itself keeps its pose. */
     List<LinearProgramme.Row> kept(int at, Pose pose) {
         return List.of(
-                row(at, now -> now.scale().factorX(), pose.scale().factorX(), 1),
-                row(at, now -> now.scale().factorY(), pose.scale().factorY(), 1),
-                row(at, now -> now.position().x(), pose.position().x(), 1.0 / frame.width()),
-                row(at, now -> now.position().y(), pose.position().y(), 1.0 / frame.width()));
+                own(at, now -> now.scale().factorX(), pose.scale().factorX(), 1),
+                own(at, now -> now.scale().factorY(), pose.scale().factorY(), 1),
+                own(at, now -> now.position().x(), pose.position().x(), 1.0 / frame.width()),
+                own(at, now -> now.position().y(), pose.position().y(), 1.0 / frame.width()));
     }
 
-    /** That a quantity of a frame's pose is at least a value; both made smaller by a factor. */
-    private LinearProgramme.Row row(int at, ToDoubleFunction<Pose> quantity, double atLeast, double factor) {
+    private LinearProgramme.Row seen(int judged, int at, ToDoubleFunction<Pose> quantity, double atLeast) {
+        double now = quantity.applyAsDouble(baseJudged.get(judged).take().pose(at));
+        return row(
+                now,
+                step -> quantity.applyAsDouble(
+                        steppedJudged.get(step).get(judged).take().pose(at)),
+                atLeast);
+    }
+
+    /** Both the quantity and the value made smaller by a factor. */
+    private LinearProgramme.Row own(int at, ToDoubleFunction<Pose> quantity, double atLeast, double factor) {
         double now = quantity.applyAsDouble(base.at(at)) * factor;
+        return row(now, step -> quantity.applyAsDouble(stepped.get(step).at(at)) * factor, atLeast * factor);
+    }
+
+    /** That a quantity is at least a value. */
+    private LinearProgramme.Row row(double now, IntToDoubleFunction stepped, double atLeast) {
         double[] factors = new double[about.length];
         double offset = now;
         for (int i = 0; i < about.length; i++) {
-            double slope = (quantity.applyAsDouble(stepped.get(i).at(at)) * factor - now) / STEP;
+            double slope = (stepped.applyAsDouble(i) - now) / STEP;
             factors[i] = Math.abs(slope) < 1e-10 ? 0 : slope;
             offset -= factors[i] * about[i];
         }
-        return new LinearProgramme.Row(factors, atLeast * factor - offset);
+        return new LinearProgramme.Row(factors, atLeast - offset);
     }
 }

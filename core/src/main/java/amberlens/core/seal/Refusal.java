@@ -12,54 +12,58 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /** Why a take cannot be sealed, and what would make it possible. */
 final class Refusal {
     private Refusal() {}
 
-    static SealResult.Refused of(SealWay way, Take take, SealTerms terms, KeySearch.Outcome outcome) {
+    static SealResult.Refused of(SealWay way, Subject subject, SealTerms terms, KeySearch.Outcome outcome) {
         int frame = outcome.worstFrame();
-        double open = -SideDistances.of(outcome.best().at(frame), take.picture(), take.frame())
+        Subject.Judgement judged = subject.judged().apply(outcome.best()).get(outcome.worstJudged());
+        Take best = judged.take();
+        double open = -SideDistances.of(best.pose(frame), best.picture(), best.frame())
                 .to(outcome.worstSide());
         String where = String.format(
                 Locale.ROOT,
-                "frame %d stays open at the %s by at least %.1f px",
-                frame,
+                "%s stays open at the %s by at least %.1f px",
+                judged.frame(frame),
                 outcome.worstSide().word(),
                 Math.max(0.1, open));
         String held = terms.locked().isEmpty()
                 ? " with the keys there are"
                 : " with the locked framings and the keys there are";
-        List<String> ways = remedies(way, take, terms, frame);
+        Take before = subject.now().get(outcome.worstJudged()).take();
+        List<String> ways = remedies(way, subject, terms);
+        ways.addAll(ofOneFrame(way, before, terms, frame));
         String reason = where + held + (ways.isEmpty() ? "" : "; what would do: " + String.join(", or ", ways));
         return new SealResult.Refused(frame, Optional.of(outcome.worstSide()), reason);
     }
 
-    private static List<String> remedies(SealWay way, Take take, SealTerms terms, int frame) {
+    /** Other terms and other ways, each tried before it is named. */
+    private static List<String> remedies(SealWay way, Subject subject, SealTerms terms) {
         List<String> ways = new ArrayList<>();
         if (Double.isFinite(terms.limitPercent()) && way != SealWay.SHIFT) {
-            sealedBy(way, take, terms.withLimit(Double.POSITIVE_INFINITY))
+            KeySeal.attempt(way, subject, terms.withLimit(Double.POSITIVE_INFINITY))
                     .ifPresent(found ->
                             ways.add("a limit of " + upwards(found.cost().enlargement()) + " %"));
         }
         if (!terms.locked().isEmpty()
-                && sealedBy(way, take, terms.withLocked(new TreeSet<>())).isPresent()) {
+                && KeySeal.attempt(way, subject, terms.withLocked(new TreeSet<>()))
+                        .isPresent()) {
             ways.add("no locked framing");
         }
-        if (way == SealWay.SHIFT && sealedBy(SealWay.LEAST, take, terms).isPresent()) {
-            ways.add("Least change or Lift, which may zoom");
+        if (way == SealWay.SHIFT) {
+            List<String> zooming = Stream.of(SealWay.LEAST, SealWay.LIFT)
+                    .filter(other -> KeySeal.attempt(other, subject, terms).isPresent())
+                    .map(SealWay::words)
+                    .toList();
+            if (!zooming.isEmpty()) {
+                ways.add(String.join(" or ", zooming) + ", which may zoom");
+            }
         }
-        ways.addAll(ofOneFrame(way, take, terms, frame));
         return ways;
-    }
-
-    private static Optional<SealResult.Sealed> sealedBy(SealWay way, Take take, SealTerms terms) {
-        return KeySearch.run(way, take, terms)
-                .camera()
-                .map(camera -> new SealResult.Sealed(
-                        camera, SealCost.between(take, take.withCamera(camera)), OptionalInt.empty()));
     }
 
     /** What the frame that stands in the way would need by itself. */

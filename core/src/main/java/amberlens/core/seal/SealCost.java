@@ -3,11 +3,13 @@ package amberlens.core.seal;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Axes;
+import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.Take;
 import amberlens.core.sharpness.Enlargement;
+import java.util.List;
 import java.util.stream.IntStream;
 
 /**
@@ -19,10 +21,21 @@ import java.util.stream.IntStream;
  * @param enlargement the new greatest enlargement, in per cent
  */
 public record SealCost(double measure, double scalePercent, double shiftPx, double enlargement) {
-    /** The cost of one move instead of another that has the same keys. */
-    static SealCost between(Take before, Take after) {
-        double change = 0;
-        double shift = 0;
+    /** The cost of one move instead of another that has the same keys, over all that is seen by it. */
+    static SealCost between(Subject before, CameraTrack after) {
+        double measure = measure(before.camera(), after, before.frame());
+        SealCost cost = new SealCost(measure, 0, 0, 0);
+        List<Subject.Judgement> old = before.now();
+        List<Subject.Judgement> now = before.judged().apply(after);
+        for (int i = 0; i < old.size(); i++) {
+            cost = cost.and(old.get(i).take(), now.get(i).take());
+        }
+        return cost;
+    }
+
+    private SealCost and(Take before, Take after) {
+        double change = scalePercent;
+        double shift = shiftPx;
         for (int frame = 0; frame < before.length(); frame++) {
             Pose old = before.pose(frame);
             Pose now = after.pose(frame);
@@ -31,8 +44,11 @@ public record SealCost(double measure, double scalePercent, double shiftPx, doub
             FramePoint moved = now.toFrame(old.gateCentre(before.frame()));
             shift = Math.max(shift, moved.distance(before.frame().centre()));
         }
-        double enlargement = Enlargement.greatest(after).percent();
-        return new SealCost(measure(before, after), change, shift, enlargement);
+        return new SealCost(
+                measure,
+                change,
+                shift,
+                Math.max(enlargement, Enlargement.greatest(after).percent()));
     }
 
     /** The mean of the relative changes of both axes. */
@@ -40,14 +56,13 @@ public record SealCost(double measure, double scalePercent, double shiftPx, doub
         return ((now.x() - old.x()) / old.x() + (now.y() - old.y()) / old.y()) / 2;
     }
 
-    static double measure(Take before, Take after) {
-        Size frame = before.frame();
-        Channel<Scale> scale = before.camera().scale();
-        Channel<FramePoint> position = before.camera().position();
-        return over(scale, after.camera().scale(), 0, (a, b) -> Math.abs(b - a) / a / 2)
-                + over(scale, after.camera().scale(), 1, (a, b) -> Math.abs(b - a) / a / 2)
-                + over(position, after.camera().position(), 0, (a, b) -> Math.abs(b - a) / frame.width())
-                + over(position, after.camera().position(), 1, (a, b) -> Math.abs(b - a) / frame.width());
+    private static double measure(CameraTrack before, CameraTrack after, Size frame) {
+        Channel<Scale> scale = before.scale();
+        Channel<FramePoint> position = before.position();
+        return over(scale, after.scale(), 0, (a, b) -> Math.abs(b - a) / a / 2)
+                + over(scale, after.scale(), 1, (a, b) -> Math.abs(b - a) / a / 2)
+                + over(position, after.position(), 0, (a, b) -> Math.abs(b - a) / frame.width())
+                + over(position, after.position(), 1, (a, b) -> Math.abs(b - a) / frame.width());
     }
 
     private interface Price {

@@ -18,6 +18,9 @@ public record Enlargement(double percent, int frame) {
     /** Up to here the softness is not noticeable, in per cent: common practice. */
     public static final double UNNOTICED = 110;
 
+    /** What computing leaves over of a limit that was met exactly, in per cent. */
+    private static final double ROUNDING = 1e-6;
+
     /** The largest stretch of a source pixel in a pose, in per cent; a turn does not change it. */
     public static double percent(Pose pose) {
         return percent(pose.scale());
@@ -40,8 +43,13 @@ public record Enlargement(double percent, int frame) {
         return greatest;
     }
 
+    /** Whether an enlargement is not above a limit; the limit itself is within it, however it was computed. */
+    public static boolean isWithin(double percent, double limit) {
+        return percent <= limit + ROUNDING;
+    }
+
     /** What the enlargement means for the eye, in one word. */
     public static String verdict(double percent) {
-        return percent <= CRISP ? "crisp" : percent <= UNNOTICED ? "not noticeable" : "soft";
+        return isWithin(percent, CRISP) ? "crisp" : isWithin(percent, UNNOTICED) ? "not noticeable" : "soft";
     }
 }

@@ -27,7 +27,7 @@ public record OutputSize(Size size, double enlargement) {
 
     /** Whether the picture is sharp enough for it. */
     public boolean does(double limitPercent) {
-        return enlargement <= limitPercent + 1e-9;
+        return Enlargement.isWithin(enlargement, limitPercent);
     }
 
     private static int even(double length) {

@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
  */
 public final class Timecode {
     private static final Pattern FULL = Pattern.compile("(\\d{1,2}):([0-5]?\\d):([0-5]?\\d)[:;.](\\d{1,3})");
-    private static final Pattern SECONDS = Pattern.compile("(?:([0-5]?\\d):)?(\\d{1,5})[:;.](\\d{1,3})");
+    private static final Pattern SECONDS = Pattern.compile("(?:(\\d{1,4}):)?(\\d{1,5})[:;.](\\d{1,3})");
 
     private Timecode() {}
 
@@ -37,11 +37,12 @@ public final class Timecode {
                 label % perSecond);
     }
 
-    /** The short form for rulers, {@code 2:06} or {@code 1:02:06}: (minutes,) seconds and frames. */
+    /** The short form for rulers, {@code 2:06} or {@code 1:02:06}: (minutes,) seconds and frames; drop-frame where the rate drops. */
     public static String brief(int frame, FrameRate rate) {
         int perSecond = rate.nominal();
-        int seconds = frame / perSecond;
-        String tail = String.format(Locale.ROOT, "%02d", frame % perSecond);
+        long label = rate.dropsFrames() ? withDropped(frame, rate) : frame;
+        long seconds = label / perSecond;
+        String tail = String.format(Locale.ROOT, "%02d", label % perSecond);
         return seconds < 60
                 ? seconds + ":" + tail
                 : String.format(Locale.ROOT, "%d:%02d:%s", seconds / 60, seconds % 60, tail);
@@ -65,7 +66,7 @@ public final class Timecode {
         if (brief.matches()) {
             int minutes = brief.group(1) == null ? 0 : number(brief.group(1));
             int seconds = minutes * 60 + number(brief.group(2));
-            return seconds * rate.nominal() + framesWithin(brief.group(3), rate);
+            return frame(0, seconds / 60, seconds % 60, brief.group(3), rate);
         }
         throw new IllegalArgumentException(
                 "a time is a frame number such as 56 or a timecode such as 00:00:02:06, not \"" + text + "\"");

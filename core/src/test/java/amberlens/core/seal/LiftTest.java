@@ -25,7 +25,7 @@ class LiftTest {
     @Property(tries = 300)
     void after_lift_no_frame_is_open_the_centres_stay_and_less_would_not_do(@ForAll long seed) {
         Take take = new Take(RandomPoses.centred(new Random(seed), PICTURE, FRAME, LENGTH), LENGTH, PICTURE, FRAME);
-        SealResult result = Lift.seal(take, SealTerms.free());
+        SealResult result = Seal.by(SealWay.LIFT, take, SealTerms.free());
         switch (result) {
             case SealResult.AlreadySealed _ ->
                 assertThat(EdgeReport.of(take).isSealed()).isTrue();
@@ -57,7 +57,7 @@ class LiftTest {
     @Test
     void lift_refuses_when_the_limit_would_be_passed_and_says_how_much_it_needs() {
         var turned = Pose.neutral(FRAME, FRAME).withDegrees(10);
-        var result = Lift.seal(new Take(CameraTrack.still(turned), 3, FRAME, FRAME), SealTerms.limit(110));
+        var result = Seal.by(SealWay.LIFT, new Take(CameraTrack.still(turned), 3, FRAME, FRAME), SealTerms.limit(110));
         assertThat(result).isInstanceOf(SealResult.Refused.class);
         assertThat(((SealResult.Refused) result).reason()).contains("110 %").contains("more scale");
     }
@@ -65,7 +65,7 @@ class LiftTest {
     @Test
     void lift_refuses_when_the_gates_middle_leaves_the_picture() {
         var away = Pose.neutral(FRAME, FRAME).withPosition(new FramePoint(-500, 540));
-        var result = Lift.seal(new Take(CameraTrack.still(away), 3, FRAME, FRAME), SealTerms.free());
+        var result = Seal.by(SealWay.LIFT, new Take(CameraTrack.still(away), 3, FRAME, FRAME), SealTerms.free());
         assertThat(((SealResult.Refused) result).reason()).contains("middle of the gate leaves the picture at frame 0");
     }
 
@@ -73,10 +73,10 @@ class LiftTest {
     void lift_covers_a_picture_smaller_than_the_frame_when_the_limit_allows() {
         var small = new Size(960, 540);
         var take = new Take(CameraTrack.still(Pose.neutral(small, FRAME)), 2, small, FRAME);
-        assertThat(((SealResult.Sealed) Lift.seal(take, SealTerms.limit(200)))
+        assertThat(((SealResult.Sealed) Seal.by(SealWay.LIFT, take, SealTerms.limit(200)))
                         .cost()
                         .scalePercent())
                 .isCloseTo(100, within(1e-9));
-        assertThat(Lift.seal(take, SealTerms.limit(199.9))).isInstanceOf(SealResult.Refused.class);
+        assertThat(Seal.by(SealWay.LIFT, take, SealTerms.limit(199.9))).isInstanceOf(SealResult.Refused.class);
     }
 }

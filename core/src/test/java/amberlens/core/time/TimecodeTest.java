@@ -48,6 +48,24 @@ class TimecodeTest {
     }
 
     @Test
+    void short_forms_count_drop_frame_as_long_ones_do() {
+        // SMPTE ST 12-1: frame 1800 at 29.97 is 00:01:00;02.
+        assertThat(Timecode.brief(1800, DROP)).isEqualTo("1:00:02");
+        assertThat(Timecode.brief(1799, DROP)).isEqualTo("59:29");
+        assertThat(Timecode.parse("1:00:02", DROP)).isEqualTo(1800);
+        assertThat(Timecode.brief(17982, DROP)).isEqualTo("10:00:00");
+        assertThat(Timecode.parse("75:10", DROP)).isEqualTo(75 * 30 + 10 - 2);
+        assertThatThrownBy(() -> Timecode.parse("1:00:01", DROP)).hasMessageContaining("no frame 1");
+    }
+
+    @Property
+    void reading_a_short_form_gives_the_frame_back(@ForAll @IntRange(max = 100_000) int frame) {
+        for (FrameRate rate : new FrameRate[] {PAL, DROP, new FrameRate(60000, 1001)}) {
+            assertThat(Timecode.parse(Timecode.brief(frame, rate), rate)).isEqualTo(frame);
+        }
+    }
+
+    @Test
     void nonsense_is_refused_with_what_was_expected() {
         assertThatThrownBy(() -> Timecode.parse("soon", PAL))
                 .hasMessageContaining("00:00:02:06")

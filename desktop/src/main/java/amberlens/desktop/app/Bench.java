@@ -90,8 +90,8 @@ public final class Bench implements AutoCloseable {
         playback = new Playback(desk);
         actions = new Actions(desk.preferences()::shortcut);
         var lengths = new ShotLength(desk, overlay);
-        session = new ProjectSession(desk, services, overlay, files, new RecentProjects(settings));
         importer = new MediaImport(desk, services, overlay);
+        session = new ProjectSession(desk, services, overlay, files, new RecentProjects(settings), importer::conform);
         var replacing = new PictureReplacing(desk, overlay);
         projectActions();
         EditActions.addTo(actions, desk, overlay);

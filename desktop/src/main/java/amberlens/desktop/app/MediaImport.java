@@ -6,10 +6,12 @@ import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.time.FrameRate;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Document;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.services.Services;
 import amberlens.files.FileWords;
 import amberlens.media.footage.NumberedPictures;
+import amberlens.media.intake.Conformed;
 import amberlens.media.intake.MediaProbe;
 import amberlens.media.intake.MissingMedia;
 import java.nio.file.Path;
@@ -95,6 +97,31 @@ final class MediaImport {
         });
     }
 
+    /** Holds a project that was just opened against its files; what is not as it says is taken as it is, and told. */
+    void conform() {
+        Document.Snapshot opened = desk.document().snapshot();
+        services.background().execute(() -> {
+            Conformed conformed = Conformed.of(opened.project(), services.distrusted());
+            if (!conformed.changed().isEmpty()) {
+                Platform.runLater(() -> conform(opened, conformed));
+            }
+        });
+    }
+
+    private void conform(Document.Snapshot opened, Conformed conformed) {
+        if (desk.document().snapshot().of() == opened.of()) {
+            desk.document().apply(MediaEdits.conform(conformed.changed()));
+            tell(conformed.remarks(), "Files that are not what the project says");
+        }
+    }
+
+    private void tell(List<String> lines, String title) {
+        int more = lines.size() - TOLD;
+        String text = lines.stream().limit(TOLD).collect(Collectors.joining("\n"))
+                + (more > 0 ? "\n… and " + more + " more" : "");
+        overlay.tell(title, text);
+    }
+
     private void take(List<Media> good, List<String> problems, List<String> remarks) {
         desk.say("");
         if (!good.isEmpty()) {
@@ -103,14 +130,11 @@ final class MediaImport {
         List<String> lines = new ArrayList<>(problems);
         lines.addAll(remarks);
         if (!lines.isEmpty()) {
-            int more = lines.size() - TOLD;
-            String text = lines.stream().limit(TOLD).collect(Collectors.joining("\n"))
-                    + (more > 0 ? "\n… and " + more + " more" : "");
-            overlay.tell(
+            tell(
+                    lines,
                     problems.isEmpty()
                             ? "Worth knowing"
-                            : problems.size() == 1 ? "A file was left out" : problems.size() + " files were left out",
-                    text);
+                            : problems.size() == 1 ? "A file was left out" : problems.size() + " files were left out");
         }
     }
 

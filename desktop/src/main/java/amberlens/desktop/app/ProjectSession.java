@@ -24,8 +24,14 @@ public final class ProjectSession {
     private final Overlay overlay;
     private final FileChoice files;
     private final RecentProjects recent;
+    private final Runnable opened;
 
-    ProjectSession(Desk desk, Services services, Overlay overlay, FileChoice files, RecentProjects recent) {
+    /**
+     * @param opened runs after a project was opened
+     */
+    ProjectSession(
+            Desk desk, Services services, Overlay overlay, FileChoice files, RecentProjects recent, Runnable opened) {
+        this.opened = opened;
         this.desk = desk;
         this.services = services;
         this.overlay = overlay;
@@ -71,6 +77,7 @@ public final class ProjectSession {
     private void load(ProjectFile.Opened read, Path file) {
         recent.add(file);
         desk.document().load(read.project(), Optional.of(file), Optional.of(read.stamp()));
+        opened.run();
     }
 
     void save() {
@@ -167,6 +174,7 @@ public final class ProjectSession {
                                             stamp,
                                             work.entry().edits());
                             services.keeping().keepNow(() -> safe.forget(work));
+                            opened.run();
                         }),
                         why -> overlay.tell("What was kept safe could not be opened", why)));
     }

@@ -4,6 +4,7 @@ import amberlens.core.edges.EdgeReport;
 import amberlens.core.edges.Judged;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.geometry.MaskShape;
+import amberlens.core.memo.Memo;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
@@ -14,24 +15,27 @@ import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
 import amberlens.core.sharpness.Enlargement;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import java.util.List;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 
 /**
  * What follows from a shot, computed once for each state of it. A state is what edges depend on; the rest of the project
  * may change around it.
  */
 public final class ShotFacts {
-    private static final int KEPT = 4000;
+    private static final Object ALONE = new Object();
+    private static final long BUDGET = 24L << 20;
 
-    private final Map<State, EdgeReport> edges = kept();
-    private final Map<State, Enlargement> enlargements = kept();
-    private final Map<State, SealResult> seals = kept();
-    private final Map<State, PaceReport> paces = kept();
+    private final Memo<State, EdgeReport> edges =
+            new Memo<>(2 * BUDGET, report -> 160 + 56L * report.margins().size());
+    private final Memo<State, Enlargement> enlargements = new Memo<>(BUDGET / 8, _ -> 160);
+    private final Memo<State, SealResult> seals = new Memo<>(BUDGET, ShotFacts::bytes);
+    private final Memo<State, PaceReport> paces =
+            new Memo<>(BUDGET, report -> 160 + 40L * report.paces().size());
     private final Supplier<Optional<MaskShape>> mask;
 
     /** Judged by the whole frame. */
@@ -46,10 +50,16 @@ public final class ShotFacts {
         this.mask = mask;
     }
 
-    /** What the edges of a shot are judged by now: also by a mask, when somebody asks for that. */
+    /** What edges are judged by now instead of what the project says: a mask, when somebody asks for that. */
+    public UnaryOperator<Judged> judging() {
+        Optional<MaskShape> shape = mask.get();
+        return judged ->
+                shape.map(found -> judged.withMask(found.in(judged.frame()))).orElse(judged);
+    }
+
+    /** What the edges of a shot are judged by now. */
     public Judged judged(Project project, Shot shot) {
-        Judged whole = project.judged(shot);
-        return mask.get().map(shape -> whole.withMask(shape.in(whole.frame()))).orElse(whole);
+        return judging().apply(project.judged(shot));
     }
 
     public EdgeReport edges(Project project, Shot shot) {
@@ -58,7 +68,7 @@ public final class ShotFacts {
 
     /** Whether an edge is open that is judged. */
     public boolean open(Project project, Shot shot) {
-        return shot.fillsFrame() && !edges(project, shot).isSealed();
+        return project.judges(shot) && !edges(project, shot).isSealed();
     }
 
     public Enlargement enlargement(Project project, Shot shot) {
@@ -72,20 +82,38 @@ public final class ShotFacts {
     /** What a lift would do. No limit is set here: whoever offers it says how far it would enlarge the picture. */
     public SealResult seal(Project project, Shot shot) {
         Judged judged = judged(project, shot);
+        boolean alone = SealEdits.concerned(project, shot).equals(List.of(shot));
+        Object with = alone ? ALONE : project;
         return compute(
                 seals,
                 project,
                 judged,
                 shot,
-                _ -> SealEdits.seal(judged, project.ride(shot), shot, SealWay.LIFT, SealTerms.free()));
+                with,
+                _ -> SealEdits.seal(project, shot, SealWay.LIFT, SealTerms.free(), judging()));
     }
 
-    /** A shot told apart by its very camera: to compare thousands of keys would cost more than to judge them anew. */
-    private record State(CameraTrack camera, int length, Judged judged, SortedSet<Integer> locked, Ride ride) {
+    private static long bytes(SealResult result) {
+        return result instanceof SealResult.Sealed sealed
+                ? 400
+                        + sealed.camera().channels().stream()
+                                .mapToLong(channel -> 120L * channel.keys().size())
+                                .sum()
+                : 400;
+    }
+
+    /**
+     * A shot told apart by its very camera: to compare thousands of keys would cost more than to judge them anew.
+     *
+     * @param with what else it depends on, by identity
+     */
+    private record State(
+            CameraTrack camera, int length, Judged judged, SortedSet<Integer> locked, Ride ride, Object with) {
         @Override
         public boolean equals(Object other) {
             return other instanceof State state
                     && state.camera == camera
+                    && state.with == with
                     && state.length == length
                     && state.judged.equals(judged)
                     && state.ride.equals(ride)
@@ -99,24 +127,15 @@ public final class ShotFacts {
     }
 
     private static <V> V compute(
-            Map<State, V> known, Project project, Judged judged, Shot shot, Function<Take, V> rule) {
-        Ride ride = project.ride(shot);
-        State state =
-                new State(shot.camera(), shot.length(), judged, shot.settings().locked(), ride);
-        V value = known.get(state);
-        if (value == null) {
-            value = rule.apply(judged.take(shot.camera(), shot.length(), ride));
-            known.put(state, value);
-        }
-        return value;
+            Memo<State, V> known, Project project, Judged judged, Shot shot, Function<Take, V> rule) {
+        return compute(known, project, judged, shot, ALONE, rule);
     }
 
-    private static <V> Map<State, V> kept() {
-        return new LinkedHashMap<>(16, 0.75f, true) {
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<State, V> eldest) {
-                return size() > KEPT;
-            }
-        };
+    private static <V> V compute(
+            Memo<State, V> known, Project project, Judged judged, Shot shot, Object with, Function<Take, V> rule) {
+        Ride ride = project.ride(shot);
+        var state =
+                new State(shot.camera(), shot.length(), judged, shot.settings().locked(), ride, with);
+        return known.get(state, _ -> rule.apply(judged.take(shot.camera(), shot.length(), ride)));
     }
 }

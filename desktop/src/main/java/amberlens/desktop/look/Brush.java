@@ -1,7 +1,6 @@
 package amberlens.desktop.look;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
+import amberlens.core.memo.Memo;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -11,14 +10,9 @@ import javafx.scene.text.TextAlignment;
 /** Small marks that several views draw the same way. */
 public final class Brush {
     private static final double HATCH_STEP = 7;
-    private static final int WIDTHS_KEPT = 4000;
+    private static final long WIDTHS_BYTES = 640_000;
 
-    private static final Map<Written, Double> WIDTHS = new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Written, Double> eldest) {
-            return size() > WIDTHS_KEPT;
-        }
-    };
+    private static final Memo<Written, Double> WIDTHS = new Memo<>(WIDTHS_BYTES, _ -> 160);
 
     private Brush() {}
 
@@ -82,7 +76,7 @@ public final class Brush {
 
     /** How wide a text is; asked for again and again whenever a view is painted, so it is remembered. */
     public static double width(Font font, String text) {
-        return WIDTHS.computeIfAbsent(new Written(font, text), written -> {
+        return WIDTHS.get(new Written(font, text), written -> {
             var measured = new javafx.scene.text.Text(written.text());
             measured.setFont(written.font());
             return measured.getLayoutBounds().getWidth();

@@ -2,6 +2,7 @@ package amberlens.desktop.sealing;
 
 import amberlens.core.edges.Judged;
 import amberlens.core.edit.SealEdits;
+import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Ride;
 import amberlens.core.seal.SealResult;
@@ -9,19 +10,24 @@ import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /** What each way of sealing gives for one state of a shot. */
 record SealOffers(Question question, Map<SealWay, SealResult> results) {
     /**
      * What was asked for.
      *
-     * @param shot as it is without any preview
+     * @param project as it is without any preview
+     * @param by what edges are judged by
      */
-    record Question(Shot shot, Judged judged, Ride ride, SealTerms terms) {
+    record Question(Project project, Shot shot, UnaryOperator<Judged> by, Judged judged, Ride ride, SealTerms terms) {
         boolean sameAs(Question other) {
-            return shot.camera() == other.shot.camera()
+            boolean alone = SealEdits.concerned(project, shot).equals(List.of(shot));
+            return (alone || project == other.project)
+                    && shot.camera() == other.shot.camera()
                     && shot.length() == other.shot.length()
                     && shot.settings().equals(other.shot.settings())
                     && shot.id().equals(other.shot.id())
@@ -35,8 +41,7 @@ record SealOffers(Question question, Map<SealWay, SealResult> results) {
     static SealOffers of(Question question) {
         Map<SealWay, SealResult> results = new EnumMap<>(SealWay.class);
         for (SealWay way : SealWay.values()) {
-            results.put(
-                    way, SealEdits.seal(question.judged(), question.ride(), question.shot(), way, question.terms()));
+            results.put(way, SealEdits.seal(question.project(), question.shot(), way, question.terms(), question.by()));
         }
         return new SealOffers(question, results);
     }

@@ -1,5 +1,6 @@
 package amberlens.desktop.sealing;
 
+import amberlens.core.edges.Judged;
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.edit.SettingsEdits;
@@ -9,6 +10,7 @@ import amberlens.core.motion.Framings;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
+import amberlens.core.words.Counted;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Changes;
 import amberlens.desktop.desk.Desk;
@@ -22,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -174,7 +177,9 @@ public final class SealPane extends VBox implements Subscription {
             return;
         }
         var question = new SealOffers.Question(
+                desk.document().settled(),
                 shot.get(),
+                services.facts().judging(),
                 services.facts().judged(desk.document().settled(), shot.get()),
                 desk.document().settled().ride(shot.get()),
                 sealTerms());
@@ -269,25 +274,21 @@ public final class SealPane extends VBox implements Subscription {
     }
 
     /** Seals many shots in the background, as one step; those that cannot be stay and are named. */
-    private void acceptMany(SealScope over, SealWay by) {
+    private void acceptMany(SealScope over, SealWay way) {
         Project project = desk.document().settled();
         SealTerms terms = sealTerms();
         List<Shot> shots = project.shots().stream()
                 .filter(shot ->
                         over == SealScope.ALL || desk.cursor().selection().includes(shot.id()))
                 .toList();
-        var judged = shots.stream()
-                .map(shot -> services.facts().judged(project, shot))
-                .toList();
-        desk.say("Sealing " + shots.size() + " shots …");
+        UnaryOperator<Judged> by = services.facts().judging();
+        desk.say("Sealing " + Counted.of(shots.size(), "shot") + " …");
         services.background().execute(() -> {
             List<SealedShot> results = new ArrayList<>();
-            for (int i = 0; i < shots.size(); i++) {
-                results.add(new SealedShot(
-                        shots.get(i),
-                        SealEdits.seal(judged.get(i), project.ride(shots.get(i)), shots.get(i), by, terms)));
+            for (Shot shot : shots) {
+                results.add(new SealedShot(shot, SealEdits.seal(project, shot, way, terms, by)));
             }
-            Platform.runLater(() -> put(results, by));
+            Platform.runLater(() -> put(results, way));
         });
     }
 
@@ -303,7 +304,7 @@ public final class SealPane extends VBox implements Subscription {
                         .isPresent())
                 .toList();
         if (!sealed.isEmpty()) {
-            desk.document().apply(Edit.of("seal of " + sealed.size() + " shots", project -> {
+            desk.document().apply(Edit.of("seal of " + Counted.of(sealed.size(), "shot"), project -> {
                 Project changed = project;
                 for (SealedShot one : sealed) {
                     changed = SealEdits.accept(one.shot(), by, (SealResult.Sealed) one.result())
@@ -318,7 +319,7 @@ public final class SealPane extends VBox implements Subscription {
                 .reduce((one, other) -> one + "; " + other)
                 .map(words -> " " + words + ".")
                 .orElse("");
-        desk.say((sealed.size() == 1 ? "1 shot" : sealed.size() + " shots") + " sealed." + refused);
+        desk.say(Counted.of(sealed.size(), "shot") + " sealed." + refused);
     }
 
     @Override

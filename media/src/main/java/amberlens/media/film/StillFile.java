@@ -20,14 +20,32 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 
 /** One frame as a picture file. */
 public final class StillFile {
     /** The kinds of picture files that are written. */
     public enum Kind {
-        PNG,
-        TIFF
+        PNG(".png"),
+        TIFF(".tif", ".tiff");
+
+        private final List<String> endings;
+
+        Kind(String... endings) {
+            this.endings = List.of(endings);
+        }
+
+        /** The kind that a file's name asks for. */
+        public static Optional<Kind> byEnding(Path path) {
+            String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
+            return Arrays.stream(values())
+                    .filter(kind -> kind.endings.stream().anyMatch(name::endsWith))
+                    .findFirst();
+        }
     }
 
     private StillFile() {}

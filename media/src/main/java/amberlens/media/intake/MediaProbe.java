@@ -46,7 +46,7 @@ public final class MediaProbe {
     public static Found file(Path file, FilmGuard guard) throws FileProblem {
         Path path = Links.resolved(file);
         try {
-            return isFilm(path) ? film(path, guard) : photoOrFilm(path, guard);
+            return isFilm(path) ? film(path, guard) : pictureOrFilm(path, guard);
         } catch (RuntimeException | StackOverflowError e) {
             throw new FileProblem(path + " is damaged: it cannot be read (" + FileWords.reason(e) + ").", e);
         } catch (OutOfMemoryError e) {
@@ -54,9 +54,9 @@ public final class MediaProbe {
         }
     }
 
-    private static Found photoOrFilm(Path path, FilmGuard guard) throws FileProblem {
+    private static Found pictureOrFilm(Path path, FilmGuard guard) throws FileProblem {
         try {
-            return photo(path);
+            return picture(path);
         } catch (FileProblem noPicture) {
             try {
                 return film(path, guard);
@@ -73,13 +73,15 @@ public final class MediaProbe {
         return FILM_ENDINGS.contains(name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT));
     }
 
-    private static Found photo(Path path) throws FileProblem {
+    /** A still picture. */
+    static Found picture(Path path) throws FileProblem {
         PictureReader.Header header = PictureReader.header(path);
         Media media = Media.photo(NO_ID, path.toString(), header.size()).withFingerprint(Fingerprints.of(path));
         return new Found(media, header.remark().map(words -> media.fileName() + " " + words));
     }
 
-    private static Found film(Path path, FilmGuard guard) throws FileProblem {
+    /** A film. */
+    static Found film(Path path, FilmGuard guard) throws FileProblem {
         guard.check(path);
         FilmInfo info = FilmInfo.of(path);
         Media media = Media.footage(NO_ID, Media.Kind.FILM, path.toString(), info.size(), info.footage())

@@ -1,6 +1,8 @@
 package amberlens.media.pixels;
 
+import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
 import amberlens.core.render.LinearRaster;
 import amberlens.core.render.Rows;
 import amberlens.media.footage.NumberedPictures;
@@ -17,6 +19,7 @@ import java.util.concurrent.ConcurrentSkipListSet;
 final class PixelLoader implements AutoCloseable {
     private final Rows rows;
     private final OpenFilms films;
+    private final Map<Path, Size> sizes = new ConcurrentHashMap<>();
     private final Map<Path, SortedSet<Integer>> cutOff = new ConcurrentHashMap<>();
     private final Map<Path, NumberedPictures> sequences = new ConcurrentHashMap<>();
 
@@ -40,7 +43,23 @@ final class PixelLoader implements AutoCloseable {
             cutOff.computeIfAbsent(key.path(), _ -> new ConcurrentSkipListSet<>())
                     .add(key.frame());
         }
+        if (key.kind() == Media.Kind.SEQUENCE) {
+            requireSize(key.path(), file, picture.pixels().size());
+        }
         return picture.pixels();
+    }
+
+    /** All pictures of a sequence are as large as its first: a smaller one would not cover what the others do. */
+    private void requireSize(Path first, Path file, Size size) throws FileProblem {
+        Size wanted = sizes.get(first);
+        if (wanted == null) {
+            wanted = PictureReader.size(first);
+            sizes.put(first, wanted);
+        }
+        if (!size.equals(wanted)) {
+            throw new FileProblem(file + " is " + size + " pixels, and its sequence is " + wanted
+                    + "; make it as large as the others or take it out.");
+        }
     }
 
     private NumberedPictures sequence(Path first) throws FileProblem {
@@ -63,6 +82,7 @@ final class PixelLoader implements AutoCloseable {
         films.forget(path);
         cutOff.remove(path);
         sequences.remove(path);
+        sizes.remove(path);
     }
 
     @Override

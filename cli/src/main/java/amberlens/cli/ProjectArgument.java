@@ -1,0 +1,60 @@
+package amberlens.cli;
+
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.media.intake.Conformed;
+import amberlens.media.intake.FilmGuard;
+import amberlens.project.ProjectFile;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+
+/** The project that a command is about, and what it must not write over. */
+final class ProjectArgument {
+    private ProjectArgument() {}
+
+    /** Opens a project with media as their files are; where they are not what the project says, that is told. */
+    static Project open(Path file, PrintWriter err) throws FileProblem {
+        return conformed(ProjectFile.open(file), err);
+    }
+
+    static Project conformed(Project project, PrintWriter err) {
+        Conformed conformed = Conformed.of(project, FilmGuard.NONE);
+        conformed.remarks().forEach(remark -> err.println("amber: " + remark));
+        return conformed.project();
+    }
+
+    /** Refuses to write over the project or one of its media, even where overwriting is allowed. */
+    static void requireNotSource(Path output, Path file, Project project) throws FileProblem {
+        boolean source = isSame(output, file)
+                || project.media().stream()
+                        .filter(media -> media.kind() != Media.Kind.RIG)
+                        .anyMatch(media -> isSame(output, Path.of(media.path())));
+        if (source) {
+            throw new FileProblem(output + " is what this is made from, and is not written over; choose another name.");
+        }
+    }
+
+    private static boolean isSame(Path output, Path source) {
+        try {
+            return Files.exists(output) && Files.exists(source) && Files.isSameFile(output, source);
+        } catch (IOException _) {
+            return false;
+        }
+    }
+
+    /** Refuses to replace something else than a project by one. */
+    static void requireProject(Path output) throws FileProblem {
+        Path name = output.getFileName();
+        if (name == null || !name.toString().toLowerCase(Locale.ROOT).endsWith(ProjectFile.ENDING)) {
+            throw new FileProblem(output + " is not named like a project; end it in " + ProjectFile.ENDING + ".");
+        }
+        if (Files.exists(output) && !ProjectFile.isProject(output)) {
+            throw new FileProblem(
+                    output + " is there and is not a project; it is not written over. Choose another name.");
+        }
+    }
+}
