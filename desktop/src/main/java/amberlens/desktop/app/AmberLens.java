@@ -19,6 +19,7 @@ public final class AmberLens extends Application {
     @Override
     public void start(Stage stage) {
         dress();
+        Platform.setImplicitExit(false); // exports may go on without a window
         Bench opened = new Bench(new WindowFileChoice(stage), Folders.usual(), 1280, 800);
         bench = opened;
         stage.setScene(opened.scene());
@@ -28,7 +29,7 @@ public final class AmberLens extends Application {
         stage.setTitle(opened.title());
         stage.setOnCloseRequest(event -> {
             event.consume();
-            opened.session().whenSafe(Platform::exit);
+            opened.leave(stage::hide, Platform::exit);
         });
         stage.show();
         List<String> arguments = getParameters().getRaw();

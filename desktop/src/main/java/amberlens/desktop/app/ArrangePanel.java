@@ -2,6 +2,7 @@ package amberlens.desktop.app;
 
 import amberlens.core.edit.ReadyEdits;
 import amberlens.core.ready.Wish;
+import amberlens.core.words.Counted;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.FormPanel;
 import amberlens.desktop.look.Overlay;
@@ -19,7 +20,11 @@ final class ArrangePanel extends FormPanel {
     private final TextField seed = new TextField("1");
 
     ArrangePanel(Desk desk, Overlay overlay) {
-        super("Arrange moves for " + desk.cursor().selection().shots().size() + " shots", "Arrange", overlay::close);
+        super(
+                "Arrange moves for "
+                        + Counted.of(desk.cursor().selection().shots().size(), "shot"),
+                "Arrange",
+                overlay::close);
         this.desk = desk;
         this.overlay = overlay;
         shots = desk.cursor().selection().shots();

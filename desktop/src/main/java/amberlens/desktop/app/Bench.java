@@ -90,7 +90,7 @@ public final class Bench implements AutoCloseable {
         playback = new Playback(desk);
         actions = new Actions(desk.preferences()::shortcut);
         var lengths = new ShotLength(desk, overlay);
-        importer = new MediaImport(desk, services, overlay);
+        importer = new MediaImport(desk, services, overlay, this::showPictures);
         session = new ProjectSession(desk, services, overlay, files, new RecentProjects(settings), importer::conform);
         var replacing = new PictureReplacing(desk, overlay);
         projectActions();
@@ -181,7 +181,7 @@ public final class Bench implements AutoCloseable {
                 Menu.PROJECT,
                 "media.add",
                 "Add pictures and footage…",
-                "Shortcut+I",
+                "Shortcut+Alt+P",
                 () -> true,
                 () -> importer.add(files.mediaToAdd()));
         actions.add(
@@ -223,6 +223,13 @@ public final class Bench implements AutoCloseable {
     private void viewActions() {
         actions.add(Menu.PLAY, "go.time", "Type a time", "T", () -> true, () -> lens.askTime());
         actions.add(Menu.KEYS, "score.curves", "Curves in the Score", "C", () -> true, () -> score.toggleCurves());
+        actions.add(
+                Menu.KEYS,
+                "score.tall",
+                "Pull the lanes of the selected keys tall",
+                "Enter",
+                () -> true,
+                () -> score.toggleTall());
         actions.add(Menu.KEYS, "score.closer", "Closer in time", "Equals", () -> true, () -> score.zoomTime(1 / ZOOM));
         actions.add(Menu.KEYS, "score.further", "More time at once", "Minus", () -> true, () -> score.zoomTime(ZOOM));
         actions.add(Menu.VIEW, "shelf.ready", "Pictures or ready moves", "Y", () -> true, () -> shelf.toggleReady());
@@ -257,6 +264,10 @@ public final class Bench implements AutoCloseable {
     /** Opens the table of all shots. */
     public void showCheck() {
         showListening(new CheckPanel(desk, services, this::closeListening));
+    }
+
+    private void showPictures() {
+        shelf.showPictures();
     }
 
     /** Shows the ready moves on the Shelf. */
@@ -384,6 +395,16 @@ public final class Bench implements AutoCloseable {
 
     public ProjectSession session() {
         return session;
+    }
+
+    /**
+     * Asks what has to be asked before the program ends.
+     *
+     * @param hide takes the window away while exports go on
+     * @param end ends the program
+     */
+    public void leave(Runnable hide, Runnable end) {
+        new Leaving(session, services.exports(), overlay).leave(hide, end);
     }
 
     /** The words for the window's title. */

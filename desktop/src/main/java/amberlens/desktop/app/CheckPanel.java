@@ -11,7 +11,9 @@ import amberlens.core.pace.Pace;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
+import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.Timecode;
+import amberlens.core.words.Counted;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
@@ -139,17 +141,22 @@ final class CheckPanel extends VBox implements Subscription {
                 note.setText(
                         open == 0
                                 ? found.size() + " shots, every frame of each is sealed."
-                                : open + " of " + found.size()
-                                        + (open == 1 ? " shots has an open edge." : " shots have an open edge."));
+                                : open + " of " + Counted.of(found.size(), "shot") + (open == 1 ? " has" : " have")
+                                        + " an open edge.");
             });
         });
+    }
+
+    private boolean soft(ShotCheck check) {
+        return !Enlargement.isWithin(
+                check.enlargement().percent(), desk.preferences().limitPercent());
     }
 
     private boolean isListed(ShotCheck check) {
         return switch (listed.getValue()) {
             case ALL -> true;
             case OPEN -> !check.sealed();
-            case SOFT -> check.enlargement().percent() > desk.preferences().limitPercent();
+            case SOFT -> soft(check);
             case HASTY -> hasty(check);
             case MISSING -> missing(check);
         };
@@ -181,20 +188,13 @@ final class CheckPanel extends VBox implements Subscription {
                 70,
                 check -> check.shot().length(),
                 check -> time(check.shot().length()));
-        column(
-                "Edges",
-                210,
-                check -> check.shot().fillsFrame() ? check.edges().worst().framePx() : 1e9,
-                this::edges);
+        column("Edges", 210, check -> check.judged() ? check.edges().worst().framePx() : 1e9, this::edges);
         column(
                 "Enlargement",
                 130,
                 check -> check.enlargement().percent(),
                 check -> String.format(
-                        Locale.ROOT,
-                        "%.0f %%%s",
-                        check.enlargement().percent(),
-                        check.enlargement().percent() > desk.preferences().limitPercent() ? ", soft" : ""));
+                        Locale.ROOT, "%.0f %%%s", check.enlargement().percent(), soft(check) ? ", soft" : ""));
         column("Pace", 120, this::crossing, this::pace);
         column("Picture", 90, this::missing, check -> missing(check) ? "missing" : "there");
     }
@@ -204,7 +204,7 @@ final class CheckPanel extends VBox implements Subscription {
     }
 
     private String edges(ShotCheck check) {
-        if (!check.shot().fillsFrame()) {
+        if (!check.judged()) {
             return "not meant to fill the frame";
         }
         return check.sealed()

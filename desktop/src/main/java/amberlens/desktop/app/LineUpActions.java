@@ -55,7 +55,8 @@ final class LineUpActions {
     }
 
     private void cuts() {
-        actions.add(Menu.LINE_UP, "lineup.split", "Split at the playhead", "Shortcut+K", this::canSplit, this::split);
+        actions.add(
+                Menu.LINE_UP, "lineup.split", "Split at the playhead", "Shortcut+Shift+J", this::canSplit, this::split);
         actions.add(Menu.LINE_UP, "lineup.join", "Join with the next shot", "Shortcut+J", shot, this::join);
         actions.add(
                 Menu.LINE_UP,
@@ -130,7 +131,7 @@ final class LineUpActions {
                 Menu.LINE_UP,
                 "lineup.transition",
                 "Dissolve, fade, dip…",
-                "Shift+D",
+                "Shortcut+Alt+J",
                 shot,
                 () -> with(found -> overlay.show(new TransitionPanel(desk, overlay, found), overlay::close)));
         actions.add(

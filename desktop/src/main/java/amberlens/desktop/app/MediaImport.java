@@ -5,6 +5,7 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.time.FrameRate;
+import amberlens.core.words.Counted;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Document;
 import amberlens.desktop.look.Overlay;
@@ -30,8 +31,13 @@ final class MediaImport {
     private final Desk desk;
     private final Services services;
     private final Overlay overlay;
+    private final Runnable added;
 
-    MediaImport(Desk desk, Services services, Overlay overlay) {
+    /**
+     * @param added runs when media have come onto the shelf
+     */
+    MediaImport(Desk desk, Services services, Overlay overlay, Runnable added) {
+        this.added = added;
         this.desk = desk;
         this.services = services;
         this.overlay = overlay;
@@ -73,7 +79,7 @@ final class MediaImport {
         FrameRate rate = desk.document().project().frame().rate();
         Set<String> known =
                 desk.document().settled().media().stream().map(Media::path).collect(Collectors.toSet());
-        desk.say("Reading " + groups.size() + (groups.size() == 1 ? " file …" : " files …"));
+        desk.say("Reading " + Counted.of(groups.size(), "file") + " …");
         services.background().execute(() -> {
             List<Media> good = new ArrayList<>();
             List<String> problems = new ArrayList<>();
@@ -126,6 +132,7 @@ final class MediaImport {
         desk.say("");
         if (!good.isEmpty()) {
             desk.document().apply(MediaEdits.addAll(good));
+            added.run();
         }
         List<String> lines = new ArrayList<>(problems);
         lines.addAll(remarks);
@@ -172,7 +179,8 @@ final class MediaImport {
                     desk.say(
                             missing.isEmpty()
                                     ? "No picture is missing."
-                                    : found.size() + " of " + missing.size() + " missing pictures were found.");
+                                    : found.size() + " of " + Counted.of(missing.size(), "missing picture")
+                                            + (found.size() == 1 ? " was found." : " were found."));
                 });
             } catch (FileProblem e) {
                 Platform.runLater(() -> overlay.tell("A picture that was found cannot be used", e.getMessage()));

@@ -1,6 +1,7 @@
 package amberlens.desktop.app;
 
 import amberlens.core.edit.Edit;
+import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Document;
@@ -8,6 +9,7 @@ import amberlens.desktop.look.Overlay;
 import amberlens.desktop.saving.Saver;
 import amberlens.desktop.services.Services;
 import amberlens.files.FileStamp;
+import amberlens.media.export.JobText;
 import amberlens.project.ProjectFile;
 import amberlens.project.safe.EarlierVersions.Version;
 import amberlens.project.safe.Safe.LeftBehind;
@@ -153,11 +155,12 @@ public final class ProjectSession {
     /** Offers the work that ended programs left, if there is any. */
     public void offerKeptWork() {
         services.leftBehind(left -> {
-            if (left.stream().allMatch(safe -> safe.entries().isEmpty())) {
+            if (left.stream()
+                    .allMatch(safe -> safe.entries().isEmpty() && safe.exports().isEmpty())) {
                 left.forEach(LeftBehind::close);
                 return;
             }
-            var panel = new RecoveryPanel(left, overlay, this::restore, this::openSafely);
+            var panel = new RecoveryPanel(left, overlay, this::restore, this::openSafely, this::exportAgain);
             overlay.show(panel, panel::done);
         });
     }
@@ -177,6 +180,23 @@ public final class ProjectSession {
                             opened.run();
                         }),
                         why -> overlay.tell("What was kept safe could not be opened", why)));
+    }
+
+    private void exportAgain(LeftBehind safe) {
+        for (LeftBehind.CutOff cut : safe.exports()) {
+            services.saver()
+                    .open(
+                            cut.project(),
+                            read -> {
+                                try {
+                                    services.exports().add(JobText.read(cut.settings(), read.project()), false);
+                                } catch (FileProblem e) {
+                                    desk.say(e.getMessage());
+                                }
+                            },
+                            desk::say);
+        }
+        services.saver().inTurn(safe::forgetExports);
     }
 
     /** The saved versions of the project's file, to be taken back. */

@@ -36,17 +36,22 @@ final class RecoveryPanel extends VBox {
      * @param left held until the panel is closed
      * @param restore opens what was kept safe
      * @param open opens the file as it was saved
+     * @param exportAgain puts the exports that were cut off into the queue
      */
     RecoveryPanel(
             List<LeftBehind> left,
             Overlay overlay,
             BiConsumer<LeftBehind, LeftBehind.Work> restore,
-            Consumer<Path> open) {
+            Consumer<Path> open,
+            Consumer<LeftBehind> exportAgain) {
         this.left = new ArrayList<>(left);
         this.overlay = overlay;
         for (LeftBehind safe : left) {
             for (LeftBehind.Work work : safe.entries()) {
                 rows.getChildren().add(row(safe, work, restore, open));
+            }
+            if (!safe.exports().isEmpty()) {
+                rows.getChildren().add(exports(safe, exportAgain));
             }
         }
         Button later = new Button("Decide later");
@@ -99,15 +104,40 @@ final class RecoveryPanel extends VBox {
         HBox row = new HBox(12);
         buttons.getChildren().add(button("Forget it", "quiet-button", "recovery-forget", () -> {
             safe.forget(work);
-            rows.getChildren().remove(row);
-            if (rows.getChildren().isEmpty()) {
-                done();
-            }
+            gone(row);
         }));
         words.getChildren().add(buttons);
         HBox.setHgrow(words, Priority.ALWAYS);
         row.getChildren().addAll(picture(work.picture()), words);
         return row;
+    }
+
+    private VBox exports(LeftBehind safe, Consumer<LeftBehind> exportAgain) {
+        int count = safe.exports().size();
+        HBox buttons = new HBox(6);
+        VBox row = new VBox(
+                4,
+                DialogParts.strong(count == 1 ? "An export was cut off" : count + " exports were cut off"),
+                DialogParts.quiet("Nothing of what was not finished was left; they can be made again from the start."),
+                buttons);
+        buttons.getChildren()
+                .addAll(
+                        button("Export again", "main-button", "recovery-exports", () -> {
+                            exportAgain.accept(safe);
+                            gone(row);
+                        }),
+                        button("Forget", "quiet-button", "recovery-exports-forget", () -> {
+                            safe.forgetExports();
+                            gone(row);
+                        }));
+        return row;
+    }
+
+    private void gone(Node row) {
+        rows.getChildren().remove(row);
+        if (rows.getChildren().isEmpty()) {
+            done();
+        }
     }
 
     private static Button button(String words, String style, String id, Runnable action) {

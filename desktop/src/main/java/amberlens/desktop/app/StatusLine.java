@@ -3,6 +3,7 @@ package amberlens.desktop.app;
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
 import amberlens.core.pace.Pace;
@@ -11,6 +12,7 @@ import amberlens.core.seal.SealWay;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
+import amberlens.core.words.Counted;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.services.Services;
@@ -84,6 +86,8 @@ public final class StatusLine extends HBox implements Subscription {
                     desk.document().project().media().isEmpty()
                             ? "Start by adding pictures to the shelf."
                             : "Double-click a picture to make a shot of it.");
+        } else if (desk.document().project().isRig(shot.get())) {
+            tellRig(shot.get());
         } else if (open) {
             tellOpen(shot.get());
         } else {
@@ -100,6 +104,26 @@ public final class StatusLine extends HBox implements Subscription {
                         .kept()
                         .map(when -> " · kept safe " + TIME.format(when))
                         .orElse("");
+    }
+
+    private void tellRig(Shot rig) {
+        Project project = desk.document().project();
+        List<Shot> moved = project.under(rig);
+        long opened = moved.stream()
+                .filter(shot -> services.facts().open(project, shot))
+                .count();
+        sentence.setText("This rig moves " + Counted.of(moved.size(), "shot")
+                + (opened == 0
+                        ? "; no edge opens under it."
+                        : "; an edge opens in " + (opened == 1 ? "one" : String.valueOf(opened)) + " of them:"));
+        if (opened > 0
+                && !desk.document().showing()
+                && services.facts().seal(project, rig) instanceof SealResult.Sealed sealed) {
+            offer(
+                    String.format(
+                            Locale.ROOT, "Seal, %+.1f %% scale", sealed.cost().scalePercent()),
+                    () -> desk.document().apply(SealEdits.accept(rig, SealWay.LIFT, sealed)));
+        }
     }
 
     private void tellOpen(Shot shot) {
@@ -138,7 +162,7 @@ public final class StatusLine extends HBox implements Subscription {
     }
 
     private static String softness(SealResult.Sealed sealed) {
-        return sealed.cost().enlargement() <= Enlargement.UNNOTICED
+        return Enlargement.isWithin(sealed.cost().enlargement(), Enlargement.UNNOTICED)
                 ? ""
                 : String.format(
                         Locale.ROOT,

@@ -86,6 +86,9 @@ public final class CameraPane extends StackPane implements Subscription {
         pose.setVisible(legFrom.isEmpty());
         if (shot.isEmpty()) {
             willDo.setText("no shot yet");
+            rows.values().forEach(PropertyRow::showNothing);
+            opacity.setVisible(false);
+            speed.setVisible(false);
             goToKey.setVisible(false);
             return;
         }

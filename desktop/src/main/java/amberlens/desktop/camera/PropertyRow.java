@@ -172,6 +172,13 @@ final class PropertyRow extends HBox {
                 .apply(CameraEdits.setPose(name, shot.id(), desk.cursor().shotFrame(), pose)));
     }
 
+    /** Shows that there is no shot. */
+    void showNothing() {
+        first.showNothing();
+        second.showNothing();
+        follows.setText("");
+    }
+
     /** Shows a shot's property at a frame. */
     void show(Shot shot, int frame, Pose pose, String consequence) {
         Channel<?> channel = shot.camera().channel(property);

@@ -46,8 +46,11 @@ public final class ExportQueue {
         private String problem = "";
         private volatile boolean stopped;
 
-        private Entry(ExportJob job, boolean onlyChanged) {
+        private final int number;
+
+        private Entry(ExportJob job, boolean onlyChanged, int number) {
             this.job = job;
+            this.number = number;
             this.onlyChanged = onlyChanged;
         }
 
@@ -87,6 +90,14 @@ public final class ExportQueue {
         }
     }
 
+    /** Keeps what waits and runs, so that it is not forgotten when the program ends in the middle of it. */
+    public interface Keeping {
+        void keep(int number, ExportJob job);
+
+        void forget(int number);
+    }
+
+    private final Keeping keeping;
     private final PixelCache pictures;
     private final Rows rows;
     private final Executor background;
@@ -96,11 +107,14 @@ public final class ExportQueue {
     private final Consumer<String> said;
     private final List<Entry> entries = new ArrayList<>();
     private boolean busy;
+    private int added;
+    private Runnable whenDone = () -> {};
 
     /**
      * @param nanos a clock
      * @param changed called on the interface thread whenever something is to be shown anew
      * @param said what is worth saying aloud
+     * @param keeping keeps what waits and runs
      */
     public ExportQueue(
             PixelCache pictures,
@@ -109,7 +123,9 @@ public final class ExportQueue {
             Executor interfaceThread,
             LongSupplier nanos,
             Runnable changed,
-            Consumer<String> said) {
+            Consumer<String> said,
+            Keeping keeping) {
+        this.keeping = keeping;
         this.said = said;
         this.pictures = pictures;
         this.rows = rows;
@@ -139,7 +155,9 @@ public final class ExportQueue {
      * @param onlyChanged whether it is passed over when its file is as it would become
      */
     public void add(ExportJob job, boolean onlyChanged) {
-        entries.add(new Entry(job, onlyChanged));
+        var entry = new Entry(job, onlyChanged, ++added);
+        entries.add(entry);
+        keeping.keep(entry.number, job);
         changed.run();
         next();
     }
@@ -149,8 +167,10 @@ public final class ExportQueue {
         entry.stopped = true;
         if (entry.state == State.WAITING) {
             entry.state = State.STOPPED;
+            keeping.forget(entry.number);
         }
         changed.run();
+        tellIfDone();
     }
 
     /** Stops everything. */
@@ -213,6 +233,7 @@ public final class ExportQueue {
         interfaceThread.execute(() -> {
             entry.state = state;
             entry.problem = problem;
+            keeping.forget(entry.number);
             busy = false;
             if (state == State.DONE) {
                 said.accept(("Exported " + entry.job.settings().destination() + ". " + problem).strip());
@@ -221,6 +242,26 @@ public final class ExportQueue {
             }
             changed.run();
             next();
+            tellIfDone();
         });
+    }
+
+    /** Whether something waits or runs. */
+    public boolean busy() {
+        return entries.stream().anyMatch(entry -> !entry.ended());
+    }
+
+    /** Does something once, when nothing waits or runs any more. */
+    public void whenDone(Runnable then) {
+        whenDone = then;
+        tellIfDone();
+    }
+
+    private void tellIfDone() {
+        if (!busy()) {
+            Runnable then = whenDone;
+            whenDone = () -> {};
+            then.run();
+        }
     }
 }

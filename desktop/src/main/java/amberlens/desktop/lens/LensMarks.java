@@ -161,32 +161,4 @@ final class LensMarks {
                     TextAlignment.CENTER);
         }
     }
-
-    /** Marks the first and the last frame of the shot. */
-    void ends(GraphicsContext pen, int frame) {
-        Optional<Shot> shot =
-                desk.cursor().selectedShot().filter(_ -> desk.cursor().insideShot());
-        if (shot.isPresent() && frame == 0) {
-            endMark(pen, view.left(), 1, "first frame");
-        }
-        if (shot.isPresent() && frame == shot.get().lastFrame()) {
-            endMark(pen, view.left() + view.shown().width(), -1, "last frame");
-        }
-    }
-
-    /** A bracket along the side of the frame, with words. */
-    private void endMark(GraphicsContext pen, double x, int inward, String words) {
-        double bottom = view.top() + view.shown().height();
-        pen.setStroke(Palette.AMBER);
-        pen.setLineWidth(3);
-        pen.strokePolyline(
-                new double[] {x + 16 * inward, x + 1.5 * inward, x + 1.5 * inward, x + 16 * inward},
-                new double[] {view.top() + 1.5, view.top() + 1.5, bottom - 1.5, bottom - 1.5},
-                4);
-        double width = Brush.width(Fonts.strong(11), words) + 12;
-        double boxX = inward > 0 ? x + 10 : x - 10 - width;
-        pen.setFill(Palette.AMBER);
-        pen.fillRoundRect(boxX, bottom - 26, width, 17, 4, 4);
-        Brush.text(pen, Fonts.strong(11), Palette.GROUND, words, boxX + 6, bottom - 17.5);
-    }
 }

@@ -79,6 +79,15 @@ public final class LensPane extends BorderPane implements Subscription {
         return bar;
     }
 
+    /** Says when the first or the last frame of the selected shot is shown. */
+    private String end() {
+        var shot = desk.cursor().selectedShot().filter(_ -> desk.cursor().insideShot());
+        int frame = desk.cursor().shotFrame();
+        return shot.isEmpty()
+                ? ""
+                : frame == 0 ? " first frame" : frame == shot.get().lastFrame() ? " last frame" : "";
+    }
+
     /** Lets a time be typed. */
     public void askTime() {
         time.begin();
@@ -91,7 +100,9 @@ public final class LensPane extends BorderPane implements Subscription {
         time.refresh();
         double speed = desk.cursor().transport().speed();
         length.setText(
-                desk.cursor().transport().playing() && speed != 1 ? String.format(Locale.ROOT, " × %.0f", speed) : "");
+                desk.cursor().transport().playing() && speed != 1
+                        ? String.format(Locale.ROOT, " × %.0f", speed)
+                        : end());
         ((FontIcon) play.getGraphic()).setIconCode(desk.cursor().transport().playing() ? Feather.PAUSE : Feather.PLAY);
         loop.setSelected(desk.cursor().transport().looping());
         zoom.setText(desk.tools().lensZoom().words());

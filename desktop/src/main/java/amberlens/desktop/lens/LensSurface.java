@@ -192,7 +192,6 @@ final class LensSurface extends Surface {
                     pen,
                     shot.camera().at(desk.cursor().shotFrame()),
                     desk.document().project().mediaOf(shot).size());
-            marks.ends(pen, frame() - shot.start());
         });
         marks.notice(pen);
         pen.restore();

@@ -5,6 +5,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.layering.Fade;
 import amberlens.core.model.Media;
 import amberlens.core.model.Shot;
+import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Brush;
@@ -87,9 +88,9 @@ final class ShotPainter {
     private String facts(Shot shot) {
         Media media = desk.document().project().mediaOf(shot);
         boolean missing = services.ready().problem(media).isPresent();
-        boolean soft =
-                services.facts().enlargement(desk.document().project(), shot).percent()
-                        > desk.preferences().limitPercent();
+        boolean soft = !Enlargement.isWithin(
+                services.facts().enlargement(desk.document().project(), shot).percent(),
+                desk.preferences().limitPercent());
         String speed = media.moves() && shot.camera().retimed()
                 ? shot.camera().speed().animated()
                         ? "speed keyed · "

@@ -37,7 +37,7 @@ public final class NumberField extends TextField {
         setTooltip(new Tooltip(hint));
         setOnAction(_ -> take());
         focusedProperty().addListener((_, _, focused) -> {
-            if (!focused && !getText().equals(written(shown))) {
+            if (!focused && !Double.isNaN(shown) && !getText().equals(written(shown))) {
                 take();
             }
         });
@@ -60,6 +60,13 @@ public final class NumberField extends TextField {
         }
     }
 
+    /** Shows no number: there is nothing it could be of. */
+    public void showNothing() {
+        shown = Double.NaN;
+        setText("");
+        right();
+    }
+
     private void key(KeyEvent event) {
         if (event.getCode() == KeyCode.UP || event.getCode() == KeyCode.DOWN) {
             double step = event.isShiftDown() ? 10 : event.isAltDown() ? 0.1 : 1;
@@ -74,10 +81,16 @@ public final class NumberField extends TextField {
 
     /** Changes the number by a step. */
     public void nudge(double step) {
-        offer(shown + step);
+        if (!Double.isNaN(shown)) {
+            offer(shown + step);
+        }
     }
 
     private void take() {
+        if (Double.isNaN(shown)) {
+            setText("");
+            return;
+        }
         try {
             offer(Sums.value(getText()));
         } catch (IllegalArgumentException e) {

@@ -7,7 +7,10 @@ import amberlens.desktop.desk.Changes;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Document;
 import amberlens.desktop.desk.Subscription;
+import amberlens.desktop.export.ExportQueue;
 import amberlens.files.FileWords;
+import amberlens.media.export.ExportJob;
+import amberlens.media.export.JobText;
 import amberlens.project.safe.Safe;
 import amberlens.project.safe.SafeEntry;
 import java.nio.file.Path;
@@ -169,6 +172,32 @@ public final class SafeKeeping implements AutoCloseable {
             keeping.run();
             then.run();
         });
+    }
+
+    /** Keeps exports, too. */
+    public ExportQueue.Keeping exports() {
+        return new ExportQueue.Keeping() {
+            @Override
+            public void keep(int export, ExportJob job) {
+                saver.run(() -> {
+                    try {
+                        safe().keepExport(export, job.project(), JobText.of(job));
+                    } catch (FileProblem | RuntimeException e) {
+                        interfaceThread.execute(() -> complain(FileWords.reason(e)));
+                    }
+                });
+            }
+
+            @Override
+            public void forget(int export) {
+                saver.run(() -> {
+                    Safe made = made();
+                    if (made != null) {
+                        made.forgetExport(export);
+                    }
+                });
+            }
+        };
     }
 
     /** The safe of this program, made when it is first needed; on any thread. */

@@ -127,6 +127,11 @@ public final class Saver implements AutoCloseable {
         }
     }
 
+    /** Does something in its turn, and then on the interface thread. */
+    public void inTurn(Runnable then) {
+        run(() -> interfaceThread.execute(then));
+    }
+
     /** Does something in its turn. */
     void run(Runnable work) {
         try {

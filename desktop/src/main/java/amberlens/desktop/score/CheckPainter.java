@@ -45,7 +45,7 @@ final class CheckPainter {
         ScoreLayout plan = on.plan();
         EdgeReport report = on.services().facts().edges(on.desk().document().project(), on.shot());
         int open = report.open().stream().mapToInt(span -> span.span().length()).sum();
-        boolean judged = on.shot().fillsFrame();
+        boolean judged = on.desk().document().project().judges(on.shot());
         Color colour = open > 0 && judged ? Palette.OPEN_TEXT : Palette.MUTED;
         double top = plan.edgesTop();
         head(on, "Edges", !judged ? "not judged" : words(report, open), colour, top + ScoreLayout.EDGES / 2);
@@ -150,7 +150,7 @@ final class CheckPainter {
         double limit = on.desk().preferences().limitPercent();
         Enlargement greatest =
                 on.services().facts().enlargement(on.desk().document().project(), on.shot());
-        boolean soft = greatest.percent() > limit;
+        boolean soft = !Enlargement.isWithin(greatest.percent(), limit);
         head(
                 on,
                 "Enlargement",

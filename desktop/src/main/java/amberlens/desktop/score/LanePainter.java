@@ -13,6 +13,8 @@ final class LanePainter {
     /** Beads closer together than this hide one another. */
     private static final double LEAST_GAP = 2.5;
 
+    private static final double GRIP = 12;
+
     private LanePainter() {}
 
     static void lanes(Painting on) {
@@ -42,9 +44,9 @@ final class LanePainter {
         GraphicsContext pen = on.pen();
         Channel<?> channel = on.shot().camera().channel(lane);
         double y = band.tall() ? band.top() + 14 : band.top() + band.height() / 2;
-        chevron(pen, 8, y, band.tall());
+        grip(pen, band);
         boolean muted = on.shot().camera().channel(lane.property()).muted();
-        Brush.text(pen, Fonts.text(13), muted ? Palette.MUTED : Palette.TEXT, lane.words(), 18, y);
+        Brush.text(pen, Fonts.text(13), muted ? Palette.MUTED : Palette.TEXT, lane.words(), 10, y);
         String value = muted
                 ? "muted"
                 : ValueText.of(on.shot().camera(), on.desk().cursor().shotFrame(), lane);
@@ -53,14 +55,13 @@ final class LanePainter {
         }
     }
 
-    private static void chevron(GraphicsContext pen, double x, double y, boolean open) {
-        pen.setStroke(Palette.MUTED);
-        pen.setLineWidth(1.5);
-        if (open) {
-            pen.strokePolyline(new double[] {x - 3.5, x, x + 3.5}, new double[] {y - 2, y + 2, y - 2}, 3);
-        } else {
-            pen.strokePolyline(new double[] {x - 2, x + 2, x - 2}, new double[] {y - 3.5, y, y + 3.5}, 3);
-        }
+    /** Where a lane is taken hold of to pull it tall: on its lower border, at its head. */
+    private static void grip(GraphicsContext pen, ScoreLayout.Band band) {
+        double y = Math.floor(band.top() + band.height()) - 2.5;
+        double middle = ScoreLayout.LEFT / 2;
+        pen.setStroke(Palette.LINE);
+        pen.setLineWidth(2);
+        pen.strokeLine(middle - GRIP, y, middle + GRIP, y);
     }
 
     private static void body(Painting on, Lane lane, ScoreLayout.Band band) {

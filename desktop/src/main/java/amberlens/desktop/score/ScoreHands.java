@@ -39,8 +39,7 @@ final class ScoreHands {
         ScoreLayout plan = surface.plan();
         double y = press.getY();
         if (press.getX() < ScoreLayout.LEFT - 8) {
-            plan.laneAt(y).ifPresent(lane -> head(lane, press));
-            return Optional.empty();
+            return plan.laneAt(y).flatMap(lane -> head(lane, plan, press));
         }
         if (y < plan.stripTop()) {
             return Optional.of(inRuler(shot.get(), plan, press));
@@ -70,13 +69,18 @@ final class ScoreHands {
         return span.isPresent();
     }
 
-    /** The head of a lane: its chevron or a double-click pulls it tall, its name selects its keys. */
-    private void head(Lane lane, MouseEvent press) {
-        if (press.getX() < 16 || press.getClickCount() == 2) {
+    /** The head of a lane: its lower border is pulled, a double-click pulls it too, its name selects its keys. */
+    private Optional<Gesture> head(Lane lane, ScoreLayout plan, MouseEvent press) {
+        ScoreLayout.Band band = plan.band(lane);
+        if (press.getY() > band.top() + band.height() - LanePull.GRIP) {
+            return Optional.of(new LanePull(surface.view(), lane.property(), press));
+        }
+        if (press.getClickCount() == 2) {
             surface.view().toggleTall(lane.property());
         } else {
             desk.cursor().selectedShot().ifPresent(shot -> select(KeySet.of(shot.camera(), lane), press.isShiftDown()));
         }
+        return Optional.empty();
     }
 
     private void select(KeySet keys, boolean toggle) {

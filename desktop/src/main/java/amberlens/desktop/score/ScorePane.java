@@ -1,17 +1,22 @@
 package amberlens.desktop.score;
 
+import amberlens.core.motion.Property;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.services.Services;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.scene.layout.BorderPane;
 
 /** The Score with its controls. */
 public final class ScorePane extends BorderPane implements Subscription {
+    private final Desk desk;
     private final ScoreSurface surface;
     private final ScoreBar bar;
     private final Subscription subscription;
 
     public ScorePane(Desk desk, Services services) {
+        this.desk = desk;
         surface = new ScoreSurface(desk, services);
         surface.setId("score-surface");
         new ScoreHands(desk, surface);
@@ -33,6 +38,19 @@ public final class ScorePane extends BorderPane implements Subscription {
     /** Pulls all lanes tall, or closes them; tall lanes show the curves. */
     public void toggleCurves() {
         surface.view().setAllTall(!surface.view().anyTall());
+    }
+
+    /** Pulls the lanes of the selected keys tall, or makes them small again; all lanes when no key is selected. */
+    public void toggleTall() {
+        Set<Property> chosen = desk.cursor().selectedKeys().stream()
+                .map(key -> key.lane().property())
+                .collect(Collectors.toSet());
+        if (chosen.isEmpty()) {
+            toggleCurves();
+        } else {
+            boolean tall = !chosen.stream().allMatch(surface.view()::isTall);
+            chosen.forEach(property -> surface.view().setTall(property, tall));
+        }
     }
 
     /** Shows more time with a factor above 1, less with one below, about the playhead. */

@@ -62,6 +62,12 @@ final class ScoreView {
         changed.run();
     }
 
+    void setTall(Property property, boolean wanted) {
+        if (wanted != isTall(property)) {
+            toggleTall(property);
+        }
+    }
+
     /** All lanes tall, or none. */
     void setAllTall(boolean all) {
         tall.clear();

@@ -69,7 +69,8 @@ public final class Services implements AutoCloseable {
                 Platform::runLater,
                 System::nanoTime,
                 () -> desk.tell(Change.EXPORTS),
-                desk::say);
+                desk::say,
+                keeping.exports());
         thumbnails = new Thumbnails(cache, rows, background, Platform::runLater, () -> desk.tell(Change.PICTURES));
     }
 

@@ -227,6 +227,11 @@ final class ReadyPane extends BorderPane {
                         found -> services.ready().of(desk.document().project().mediaOf(found), 0))
                 .orElse(null);
         if (shot.isEmpty() || picture == null) {
+            if (previewed.isPresent()) {
+                previewed = Optional.empty();
+                previews.begin();
+                moves.keySet().forEach(card -> card.setMoments(List.of()));
+            }
             return;
         }
         Stage stage = ReadyEdits.stage(desk.document().project(), shot.get(), limit());

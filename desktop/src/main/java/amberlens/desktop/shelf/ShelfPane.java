@@ -128,6 +128,13 @@ public final class ShelfPane extends BorderPane implements Subscription {
         }
     }
 
+    /** Shows the pictures. */
+    public void showPictures() {
+        if (readyTab.isSelected()) {
+            toggleReady();
+        }
+    }
+
     /** Brings a move from a file among the ready ones. */
     public void take(OwnMove move) {
         ready.take(move);

@@ -15,6 +15,7 @@ import javafx.scene.shape.FillRule;
 final class GatePainter {
     private static final double HANDLE = 4.5;
     private static final double FAR = 20_000;
+    private static final String RIDDEN = "with the rig";
 
     private GatePainter() {}
 
@@ -68,6 +69,28 @@ final class GatePainter {
         pen.setStroke(Palette.AMBER);
         pen.setLineWidth(2);
         Outline.stroke(pen, gate.corners());
+    }
+
+    /** The gate as the rigs above leave it: what the output shows. */
+    static void ridden(GraphicsContext pen, GateShape gate) {
+        pen.setStroke(Palette.faint(Palette.GROUND, 0.7));
+        pen.setLineWidth(3);
+        Outline.stroke(pen, gate.corners());
+        pen.setStroke(Palette.PALE);
+        pen.setLineWidth(1.6);
+        Outline.stroke(pen, gate.corners());
+        FramePoint bottom = gate.side(Side.BOTTOM);
+        double width = Brush.width(Fonts.text(11), RIDDEN) + 10;
+        pen.setFill(Palette.faint(Palette.GROUND, 0.8));
+        pen.fillRoundRect(bottom.x() - width / 2, bottom.y() - 20, width, 16, 4, 4);
+        Brush.aligned(
+                pen,
+                Fonts.text(11),
+                Palette.PALE,
+                RIDDEN,
+                bottom.x(),
+                bottom.y() - 12,
+                javafx.scene.text.TextAlignment.CENTER);
     }
 
     static void handles(GraphicsContext pen, GateShape gate) {

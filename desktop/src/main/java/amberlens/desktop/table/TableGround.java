@@ -6,6 +6,8 @@ import amberlens.core.geometry.Size;
 import amberlens.core.layering.Colour;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.render.LineUpFrame;
@@ -36,6 +38,8 @@ final class TableGround {
     private @Nullable Ground asked;
     private @Nullable Ground shownFor;
     private @Nullable Image picture;
+    private @Nullable Below below;
+    private @Nullable Image belowPicture;
 
     TableGround(Desk desk, Services services, Runnable redraw) {
         this.desk = desk;
@@ -76,6 +80,40 @@ final class TableGround {
             pen.setFill(Palette.RAISED);
             pen.fillRect(view.left(), view.top(), w, h);
         }
+    }
+
+    /** What lies below a rig, as it was made for the Table last. */
+    private record Below(Project project, int frame, Size size) {}
+
+    /** Paints the frame as it is below a rig: what the rig moves. */
+    void drawBelow(GraphicsContext pen, Shot rig, int playhead, TableView view) {
+        Project project = desk.document().project();
+        Size frame = project.frameSize();
+        double w = view.scale() * frame.width();
+        double h = view.scale() * frame.height();
+        var wanted =
+                new Below(project, playhead, frame.fittedInto(Math.min(w, frame.width()), Math.min(h, frame.height())));
+        if (!wanted.equals(below)) {
+            Project without = project.withShots(project.shots().stream()
+                    .filter(shot -> shot.track() < rig.track())
+                    .toList());
+            below = wanted;
+            var layers = LineUpFrame.layers(without, playhead, wanted.size(), services.ready());
+            frames.layers(without, layers, wanted.size(), raster -> {
+                belowPicture = Pictures.image(raster);
+                redraw.run();
+            });
+        }
+        pen.setFill(Palette.RAISED);
+        pen.fillRect(view.left(), view.top(), w, h);
+        if (belowPicture != null) {
+            pen.drawImage(belowPicture, view.left(), view.top(), w, h);
+        }
+    }
+
+    /** A picture has arrived, which may lie below a rig. */
+    void forgetBelow() {
+        below = null;
     }
 
     private void ask(Ground ground, Pyramid pixels) {

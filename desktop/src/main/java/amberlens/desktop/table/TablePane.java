@@ -2,6 +2,7 @@ package amberlens.desktop.table;
 
 import amberlens.core.model.Media;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Changes;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
@@ -123,6 +124,9 @@ public final class TablePane extends BorderPane implements Subscription {
 
     private void changed(Changes changes) {
         tools.forEach((tool, button) -> button.setSelected(desk.tools().tool() == tool));
+        if (changes.contains(Change.PICTURES)) {
+            surface.picturesArrived();
+        }
         surface.redraw();
         var shot = desk.cursor().selectedShot();
         subject.setText(shot.map(found -> found.name()

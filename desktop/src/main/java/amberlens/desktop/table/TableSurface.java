@@ -5,6 +5,7 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
+import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Pose;
@@ -107,6 +108,11 @@ final class TableSurface extends Surface {
                 .toList();
     }
 
+    /** What was made of pictures that were not there yet is made anew. */
+    void picturesArrived() {
+        ground.forgetBelow();
+    }
+
     Optional<GateShape> gate() {
         return view().flatMap(view -> desk.cursor().pose().map(pose -> GateShape.of(pose, frame(), view)));
     }
@@ -123,17 +129,29 @@ final class TableSurface extends Surface {
         }
         TableView view = view().orElseThrow();
         Media media = desk.document().project().mediaOf(shot.get());
-        ground.draw(pen, media, footageFrame(shot.get()), view, width, height);
-        Pose pose = shot.get().camera().at(desk.cursor().shotFrame());
+        Project project = desk.document().project();
+        if (project.isRig(shot.get())) {
+            ground.drawBelow(pen, shot.get(), desk.cursor().playhead(), view);
+        } else {
+            ground.draw(pen, media, footageFrame(shot.get()), view, width, height);
+        }
+        int at = desk.cursor().shotFrame();
+        Pose pose = shot.get().camera().at(at);
         GateShape gate = GateShape.of(pose, frame(), view);
-        GatePainter.dimOutside(pen, gate, view, media.size());
-        GatePainter.hatchOpen(pen, gate, view, media.size(), shot.get().fillsFrame());
+        Pose seenPose = project.ride(shot.get()).on(pose, at);
+        GateShape seen = GateShape.of(seenPose, frame(), view);
+        GatePainter.dimOutside(pen, seen, view, media.size());
+        GatePainter.hatchOpen(pen, seen, view, media.size(), project.judges(shot.get()));
+        if (!seenPose.equals(pose)) {
+            GatePainter.ridden(pen, seen);
+        }
         var move = new MovePainter(desk, shot.get(), view);
         move.framings(pen);
         GatePainter.gate(pen, gate);
         GatePainter.handles(pen, gate);
         move.path(pen);
         aids(pen, shot.get(), pose, view, gate);
+        room(pen, shot.get(), seenPose, view, seen);
         String time = Timecode.of(
                 desk.cursor().shotFrame(), desk.document().project().frame().rate());
         GatePainter.label(pen, gate, time, width, height);
@@ -167,8 +185,13 @@ final class TableSurface extends Surface {
         AidPainter.snapLines(pen, viewing, view, getWidth(), getHeight());
         viewing.firstPlace().ifPresent(place -> AidPainter.place(pen, place, view));
         viewing.drawn().ifPresent(drawn -> AidPainter.drawn(pen, drawn, view));
-        if (desk.document().showing() && !viewing.sealing()) {
-            RoomPainter.paint(pen, services.facts().judged(desk.document().project(), shot), pose, gate, view);
+    }
+
+    /** How far the camera can still go, while it is held, as it is seen. */
+    private void room(GraphicsContext pen, Shot shot, Pose seen, TableView view, GateShape gate) {
+        Project project = desk.document().project();
+        if (desk.document().showing() && !desk.tools().sealing() && project.judges(shot)) {
+            RoomPainter.paint(pen, services.facts().judged(project, shot), seen, gate, view);
         }
     }
 }

@@ -21,6 +21,9 @@ public enum FilmCodec {
     APNG("apng", "apng", AV_PIX_FMT_RGBA, 1, 1, true),
     WEBP("webp", "libwebp_anim", AV_PIX_FMT_YUVA420P, 1, 1, true);
 
+    /** 36 864 macroblocks of 16 × 16, level 5.2 of ITU-T H.264, table A-1. */
+    private static final long H264_MOST_PIXELS = 36_864L * 256;
+
     private final String container;
     private final String encoder;
     private final int pixels;
@@ -76,6 +79,10 @@ public enum FilmCodec {
         }
         if (this == AV1 && (size.width() < 64 || size.height() < 64)) {
             throw new FileProblem("An AV1 film has at least 64 × 64 pixels, not " + size + "; use another format.");
+        }
+        if (this == H264 && (Math.min(size.width(), size.height()) < 16 || size.area() > H264_MOST_PIXELS)) {
+            throw new FileProblem("An H.264 film has 16 × 16 to about 9.4 million pixels here, not " + size
+                    + "; VP9, ProRes, FFV1 or a PNG sequence can hold it.");
         }
         int longest = Math.max(size.width(), size.height());
         if ((this == GIF && longest > 65535) || (this == WEBP && longest > 16383)) {

@@ -38,6 +38,7 @@ public final class FilmFile implements FrameSink {
     private final FilmCodec codec;
     private final Quality quality;
     private final Size size;
+    private final FrameRate rate;
     private final Rows rows;
     private final double keySeconds;
     private final WholeFile part;
@@ -75,6 +76,7 @@ public final class FilmFile implements FrameSink {
         this.codec = codec;
         this.quality = quality;
         this.size = size;
+        this.rate = rate;
         this.rows = rows;
         this.keySeconds = keySeconds;
         av_log_set_level(AV_LOG_QUIET);
@@ -183,9 +185,20 @@ public final class FilmFile implements FrameSink {
     public void write(RenderedFrame frame) throws FileProblem {
         AVFrame picture = feed.picture(frame);
         picture.pts(written++);
+        tag(picture);
         must(avcodec_send_frame(encoder, picture), "a frame");
         feed.sent();
         drain();
+    }
+
+    /** Some encoders write the colour tags of each picture, not those of the film. */
+    private void tag(AVFrame picture) {
+        if (codec.luma()) {
+            picture.color_primaries(AVCOL_PRI_BT709);
+            picture.color_trc(AVCOL_TRC_BT709);
+            picture.colorspace(AVCOL_SPC_BT709);
+            picture.color_range(AVCOL_RANGE_MPEG);
+        }
     }
 
     private void drain() throws FileProblem {
@@ -211,7 +224,7 @@ public final class FilmFile implements FrameSink {
         release();
         try {
             if (codec == FilmCodec.WEBP) {
-                WebpHeader.markAlpha(part.path());
+                WebpContainer.complete(part.path(), size, rate.seconds(written));
             }
             part.intoPlace();
         } catch (IOException e) {

@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -28,6 +29,8 @@ public final class Safe implements AutoCloseable {
     private static final List<String> OWN = List.of(LOCK, Suspects.FILE);
     private static final String FACTS = ".json";
     private static final String PICTURE = ".png";
+    private static final String EXPORT = "export-";
+    private static final String SETTINGS = ".properties";
 
     private final Path folder;
     private final FileChannel channel;
@@ -82,6 +85,27 @@ public final class Safe implements AutoCloseable {
         } catch (IOException e) {
             throw FileWords.cannotWrite(folder, e);
         }
+    }
+
+    /**
+     * Keeps an export that waits or runs.
+     *
+     * @param number tells the exports of this program apart
+     * @param settings what is made of the project, as text
+     */
+    public void keepExport(int number, Project project, String settings) throws FileProblem {
+        ProjectFile.save(project, folder.resolve(EXPORT + number + ProjectFile.ENDING));
+        try {
+            WholeFile.write(folder.resolve(EXPORT + number + SETTINGS), settings);
+        } catch (IOException e) {
+            throw FileWords.cannotWrite(folder, e);
+        }
+    }
+
+    /** Forgets an export that has ended, however. */
+    public void forgetExport(int number) {
+        delete(folder.resolve(EXPORT + number + SETTINGS));
+        delete(folder.resolve(EXPORT + number + ProjectFile.ENDING));
     }
 
     /** Forgets a document that is saved, or was given up. */
@@ -145,7 +169,9 @@ public final class Safe implements AutoCloseable {
             for (Path folder : folders.filter(Files::isDirectory).sorted().toList()) {
                 locked(folder).ifPresent(lock -> {
                     var safe = new LeftBehind(folder, lock);
-                    if (safe.entries().isEmpty() && safe.suspects().isEmpty()) {
+                    if (safe.entries().isEmpty()
+                            && safe.exports().isEmpty()
+                            && safe.suspects().isEmpty()) {
                         safe.close();
                     } else {
                         left.add(safe);
@@ -187,6 +213,46 @@ public final class Safe implements AutoCloseable {
             }
             found.sort((a, b) -> b.entry.kept().compareTo(a.entry.kept()));
             return found;
+        }
+
+        /** An export that was cut off: the project it was made from, and what was made of it, as text. */
+        public record CutOff(Path project, String settings) {}
+
+        /** The exports that waited or ran, in their order. */
+        public List<CutOff> exports() {
+            List<CutOff> found = new ArrayList<>();
+            try (Stream<Path> files = Files.list(folder)) {
+                List<Path> settings = files.filter(file -> {
+                            String name = file.getFileName().toString();
+                            return name.startsWith(EXPORT) && name.endsWith(SETTINGS);
+                        })
+                        .sorted(Comparator.comparingInt(file -> number(file)))
+                        .toList();
+                for (Path file : settings) {
+                    Path project = folder.resolve(EXPORT + number(file) + ProjectFile.ENDING);
+                    if (Files.exists(project)) {
+                        found.add(new CutOff(project, Files.readString(file)));
+                    }
+                }
+            } catch (IOException _) {
+                return found;
+            }
+            return found;
+        }
+
+        private static int number(Path file) {
+            String digits = file.getFileName().toString().replaceAll("\\D", "");
+            return digits.isEmpty() || digits.length() > 9 ? 0 : Integer.parseInt(digits);
+        }
+
+        /** They were started again, or are given up. */
+        public void forgetExports() {
+            try (Stream<Path> files = Files.list(folder)) {
+                files.filter(file -> file.getFileName().toString().startsWith(EXPORT))
+                        .forEach(Safe::delete);
+            } catch (IOException _) {
+                // They are offered once more.
+            }
         }
 
         private SafeEntry entry(int number, Path project) throws IOException {
