@@ -161,10 +161,18 @@ final class KeyMoves {
         double[] y = by.get(Quantity.Y);
         if (apart(position)) {
             return position.mapAxes(axes -> new Axes(
-                    changed(axes.x(), (old, key) -> old + frameWidth * x[key]),
-                    changed(axes.y(), (old, key) -> old + frameWidth * y[key])));
+                    changed(axes.x(), (old, key) -> placed(old + frameWidth * x[key])),
+                    changed(axes.y(), (old, key) -> placed(old + frameWidth * y[key]))));
         }
-        return changed(position, (old, key) -> old.plus(new FramePoint(frameWidth * x[key], frameWidth * y[key])));
+        return changed(
+                position,
+                (old, key) ->
+                        new FramePoint(placed(old.x() + frameWidth * x[key]), placed(old.y() + frameWidth * y[key])));
+    }
+
+    /** Stops at the furthest place there is, likewise. */
+    private static double placed(double value) {
+        return Math.clamp(value, -Channel.LARGEST, Channel.LARGEST);
     }
 
     private static <V> Channel<V> changed(Channel<V> channel, BiFunction<V, Integer, V> change) {

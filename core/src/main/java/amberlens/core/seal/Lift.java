@@ -8,6 +8,7 @@ import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.Take;
@@ -30,6 +31,9 @@ import java.util.OptionalInt;
  * There is none when a gate centre lies on or outside a side.
  */
 final class Lift {
+    /** More than the middle of any frame is away from its corner. */
+    private static final double FAR_FRAME_PX = 2e4;
+
     private static final int DOUBLINGS = 12;
     private static final int HALVINGS = 60;
 
@@ -209,12 +213,15 @@ final class Lift {
         return Optional.empty();
     }
 
-    /** Whether no scale of the move would pass the largest there is. */
+    /** Whether no scale or position of the move would pass the largest there is. */
     private static boolean possible(CameraTrack camera, double factor) {
         double largest = camera.scale().keys().stream()
                 .mapToDouble(key -> Enlargement.percent(key.value()))
                 .reduce(Enlargement.percent(camera.scale().constant()), Math::max);
-        return largest * factor <= Scale.LARGEST;
+        double furthest = camera.position().keys().stream()
+                .mapToDouble(key -> key.value().length() + key.handles().reach())
+                .reduce(camera.position().constant().length(), Math::max);
+        return largest * factor <= Scale.LARGEST && (furthest + FAR_FRAME_PX) * factor <= Channel.LARGEST;
     }
 
     private static SealResult overLimit(Subject subject, Decisive decisive, SealCost cost, SealTerms terms) {
