@@ -1,0 +1,93 @@
+package amberlens.trials;
+
+import amberlens.core.check.ShotCheck;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.LineUp;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.render.Compositor;
+import amberlens.core.render.LineUpFrame;
+import amberlens.core.render.LinearRaster;
+import amberlens.core.render.Pyramid;
+import amberlens.core.render.Rows;
+import amberlens.media.footage.FilmFrames;
+import amberlens.media.intake.MediaProbe;
+import amberlens.media.picture.PictureReader;
+import amberlens.project.ProjectFile;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/** The kinds of files that are tried, and what the program does with each. */
+enum Kind {
+    /** Opened, every shot checked, a small frame of each rendered, written and opened again. */
+    PROJECT {
+        @Override
+        void examine(Path file) throws FileProblem, IOException {
+            Project project = ProjectFile.open(file);
+            int shots = 0;
+            for (Shot shot : LineUp.inTime(project)) {
+                if (shot.length() <= LONGEST_CHECKED && shots++ < MOST_SHOTS) {
+                    ShotCheck.of(project, shot);
+                    frame(project, shot);
+                }
+            }
+            Path again = file.resolveSibling("again.amber");
+            ProjectFile.save(project, again);
+            boolean same = ProjectFile.open(again).equals(project);
+            Files.delete(again);
+            if (!same) {
+                throw new IllegalStateException("what was saved is not what was opened");
+            }
+        }
+    },
+    /** Looked at as on import, and all its pixels read. */
+    PICTURE {
+        @Override
+        void examine(Path file) throws FileProblem {
+            MediaProbe.file(file);
+            PictureReader.info(file);
+            Pyramid.of(PictureReader.read(file, Rows.ALONE), Rows.ALONE);
+        }
+    },
+    /** Looked at as on import; its first, middle and last frames are shown, and once more the first. */
+    FILM {
+        @Override
+        void examine(Path file) throws FileProblem {
+            MediaProbe.file(file);
+            try (var film = new FilmFrames(file, Rows.ALONE)) {
+                int last = film.footage().last();
+                for (int frame : new int[] {0, 1, last / 2, last, 0}) {
+                    film.frame(frame);
+                }
+            }
+        }
+    };
+
+    private static final int LONGEST_CHECKED = 5000;
+    private static final int MOST_SHOTS = 12;
+    private static final Size SMALL = new Size(64, 36);
+    private static final Pyramid GREY = Pyramid.of(grey(), Rows.ALONE);
+
+    /**
+     * Does with a file what the program would.
+     *
+     * @throws FileProblem when the file is refused in words; anything else that is thrown is a fault
+     */
+    abstract void examine(Path file) throws FileProblem, IOException;
+
+    private static void frame(Project project, Shot shot) {
+        int at = shot.start() + shot.length() / 2;
+        var layers = LineUpFrame.layers(project, at, SMALL, (Media _, int _) -> GREY);
+        Compositor.compose(layers, project.frame().background(), SMALL, Rows.ALONE);
+    }
+
+    private static LinearRaster grey() {
+        Size size = new Size(96, 64);
+        long[] pixels = new long[Math.toIntExact(size.area())];
+        java.util.Arrays.fill(pixels, LinearRaster.pixel(9000, 12000, 9000, 65535));
+        return new LinearRaster(size, pixels, true);
+    }
+}

@@ -1,0 +1,91 @@
+package amberlens.trials;
+
+import java.io.BufferedReader;
+import java.io.BufferedWriter;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import org.jspecify.annotations.Nullable;
+
+/** An examiner in a process of its own, which is replaced when it dies or does not answer. For use by one thread. */
+final class Watched implements AutoCloseable {
+    private final Duration patience;
+    private @Nullable Process process;
+
+    Watched(Duration patience) {
+        this.patience = patience;
+    }
+
+    /** What is wrong with how a file was treated; empty when it holds. */
+    Optional<String> fault(Kind kind, Path file) throws IOException {
+        Process examiner = running();
+        var answer = new CompletableFuture<@Nullable String>();
+        Thread.ofPlatform().daemon().start(() -> ask(examiner, kind, file, answer));
+        try {
+            String said = answer.get(patience.toMillis(), TimeUnit.MILLISECONDS);
+            if (said == null) {
+                boolean gone = examiner.waitFor(5, TimeUnit.SECONDS);
+                close();
+                return Optional.of("the process died" + (gone ? " with " + examiner.exitValue() : ""));
+            }
+            return said.equals(Examiner.READ) || said.equals(Examiner.REFUSED) ? Optional.empty() : Optional.of(said);
+        } catch (TimeoutException _) {
+            close();
+            return Optional.of("no answer within " + patience.toSeconds() + " s");
+        } catch (InterruptedException _) {
+            Thread.currentThread().interrupt();
+            close();
+            return Optional.empty();
+        } catch (ExecutionException e) {
+            throw new IOException(e);
+        }
+    }
+
+    private static void ask(Process examiner, Kind kind, Path file, CompletableFuture<@Nullable String> answer) {
+        try {
+            BufferedWriter to = examiner.outputWriter(StandardCharsets.UTF_8);
+            to.write(kind + " " + file);
+            to.newLine();
+            to.flush();
+            BufferedReader from = examiner.inputReader(StandardCharsets.UTF_8);
+            answer.complete(from.readLine());
+        } catch (IOException _) {
+            answer.complete(null);
+        }
+    }
+
+    private Process running() throws IOException {
+        if (process == null || !process.isAlive()) {
+            process = new ProcessBuilder(List.of(
+                            Path.of(System.getProperty("java.home"), "bin", "java")
+                                    .toString(),
+                            "-Xmx3g",
+                            "-XX:-CreateCoredumpOnCrash",
+                            "-XX:ErrorFile=/dev/null",
+                            "-Djava.awt.headless=true",
+                            "--enable-native-access=ALL-UNNAMED",
+                            "--sun-misc-unsafe-memory-access=allow",
+                            "-cp",
+                            System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                            Examiner.class.getName()))
+                    .redirectError(ProcessBuilder.Redirect.DISCARD)
+                    .start();
+        }
+        return process;
+    }
+
+    @Override
+    public void close() {
+        if (process != null) {
+            process.destroyForcibly();
+            process = null;
+        }
+    }
+}
