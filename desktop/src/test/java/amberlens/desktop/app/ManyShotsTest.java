@@ -63,7 +63,7 @@ class ManyShotsTest extends ThreeShotsInteraction {
     @Test
     void shots_are_split_joined_trimmed_and_laid_on_tracks() {
         seek(30);
-        keys(KeyCode.K, KeyCode.CONTROL);
+        keys(KeyCode.J, KeyCode.CONTROL, KeyCode.SHIFT);
         assertThat(lying(1)).containsExactly("s1 0+30", "s4 30+70", "s2 100+50", "s3 150+60");
         select("s1");
         keys(KeyCode.J, KeyCode.CONTROL);
@@ -155,13 +155,13 @@ class ManyShotsTest extends ThreeShotsInteraction {
     @Test
     void neighbours_dissolve_and_dip() {
         select("s2");
-        keys(KeyCode.D, KeyCode.SHIFT);
+        keys(KeyCode.J, KeyCode.CONTROL, KeyCode.ALT);
         clickOn("#transition-enter").clickOn("dissolve with its neighbour");
         fill("#transition-enter-length", "20");
         type(KeyCode.ENTER);
         assertThat(lying(1)).containsExactly("s1 0+100", "s2 80+50", "s3 130+60");
         assertThat(LayeringEdits.overlap(project(), shot("s2"))).isEqualTo(20);
-        keys(KeyCode.D, KeyCode.SHIFT);
+        keys(KeyCode.J, KeyCode.CONTROL, KeyCode.ALT);
         fill("#transition-enter-length", "5000");
         type(KeyCode.ENTER);
         assertThat(text("#form-note")).contains("1 to 50");

@@ -63,11 +63,15 @@ public final class ScoreProbe {
         return surface(scene).localToScreen(plan.x(frame), plan.edgesTop() + ScoreLayout.EDGES * 0.8);
     }
 
-    /** The name of a lane, or its chevron. */
-    public static Point2D head(Scene scene, Lane lane, boolean chevron) {
+    /** The name of a lane, or the grip on its lower border. */
+    public static Point2D head(Scene scene, Lane lane, boolean grip) {
         ScoreLayout.Band band = surface(scene).plan().band(lane);
         return surface(scene)
-                .localToScreen(chevron ? 8 : 40, band.tall() ? band.top() + 14 : band.top() + band.height() / 2);
+                .localToScreen(
+                        grip ? ScoreLayout.LEFT / 2 : 40,
+                        grip
+                                ? band.top() + band.height() - 3
+                                : band.tall() ? band.top() + 14 : band.top() + band.height() / 2);
     }
 
     /** A place in a lane without beads. */

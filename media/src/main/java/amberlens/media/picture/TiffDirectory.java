@@ -12,7 +12,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javax.imageio.stream.FileImageInputStream;
 
-/** What the first directory of a TIFF file says of its pixels (TIFF 6.0, Adobe 1992; tags by number). */
+/** What the first directory of a TIFF file says of its pixels (TIFF 6.0; tags by number). */
 final class TiffDirectory {
     private static final int BITS_PER_SAMPLE = 258;
     private static final int STRIP_OFFSETS = 273;

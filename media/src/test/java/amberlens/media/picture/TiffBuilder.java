@@ -8,7 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.TreeMap;
 
-/** Writes uncompressed TIFFs of any kind of samples, byte by byte as TIFF 6.0 (Adobe, 1992) lays them out. */
+/** Writes uncompressed TIFFs of any kind of samples, byte by byte as TIFF 6.0 (1992) lays them out. */
 final class TiffBuilder {
     private static final int SHORT = 3;
     private static final int LONG = 4;
