@@ -118,6 +118,8 @@ public final class ProjectFile {
             JsonLocation at = e.getLocation();
             String where = at == null ? "" : " (line " + at.getLineNr() + ", column " + at.getColumnNr() + ")";
             throw new FileProblem(file + " is not a project: it is not valid JSON" + where + ".", e);
+        } catch (NumberFormatException e) {
+            throw new FileProblem(file + " is not a project: it holds a number that nobody can reckon with.", e);
         } catch (IOException e) {
             throw new FileProblem(file + " cannot be read: " + FileWords.reason(e) + ".", e);
         }

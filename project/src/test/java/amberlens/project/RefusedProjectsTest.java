@@ -7,6 +7,7 @@ import amberlens.core.model.FileProblem;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -27,6 +28,15 @@ class RefusedProjectsTest {
 
     @TempDir
     private Path folder;
+
+    @Test
+    void a_number_whose_exponent_is_no_number_itself_is_refused_in_words() throws IOException {
+        Path file = Files.writeString(
+                folder.resolve("film.amber"), SMALL.replace("\"note\": 1", "\"note\": 1e9007199254740993"));
+        assertThatThrownBy(() -> ProjectFile.open(file))
+                .isInstanceOf(FileProblem.class)
+                .hasMessageContaining("film.amber is not a project");
+    }
 
     @ParameterizedTest
     @CsvSource(

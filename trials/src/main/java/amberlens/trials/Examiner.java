@@ -29,7 +29,7 @@ public final class Examiner {
         } catch (FileProblem e) {
             boolean words = e.getMessage() != null
                     && !e.getMessage().contains("Exception")
-                    && !e.getMessage().endsWith("null.");
+                    && !e.getMessage().contains(": null");
             return words ? REFUSED : "words: " + e.getMessage();
         } catch (Throwable e) { // that is what is looked for
             StackTraceElement[] trace = e.getStackTrace();
