@@ -148,7 +148,10 @@ public final class ProjectSession {
                 "\"" + desk.document().project().name() + "\" has changes that are not saved.",
                 List.of(
                         new Overlay.Answer("Save", true, () -> save(() -> whenSafe(action))),
-                        new Overlay.Answer("Don't keep them", false, action),
+                        new Overlay.Answer("Don't keep them", false, () -> {
+                            services.keeping().forget();
+                            action.run();
+                        }),
                         new Overlay.Answer("Cancel", false, () -> {})));
     }
 

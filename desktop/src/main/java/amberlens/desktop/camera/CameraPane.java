@@ -8,6 +8,7 @@ import amberlens.core.motion.Property;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.commands.KeyChanges;
+import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Changes;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.NearKey;
@@ -16,8 +17,10 @@ import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.services.Services;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
@@ -35,6 +38,9 @@ public final class CameraPane extends StackPane implements Subscription {
     private final Label willDo = new Label();
     private final Hyperlink goToKey = new Hyperlink();
     private final Map<Property, PropertyRow> rows = new EnumMap<>(Property.class);
+    /** What changes nothing here. */
+    private static final Set<Change> NOTHING_HERE = EnumSet.of(Change.FILE, Change.MESSAGE, Change.EXPORTS);
+
     private final LayerRow opacity;
     private final LayerRow speed;
     private final VBox pose;
@@ -76,7 +82,8 @@ public final class CameraPane extends StackPane implements Subscription {
     }
 
     private void changed(Changes changes) {
-        if (!changes.concern(desk.cursor().selection().shotId())) {
+        if (changes.only(NOTHING_HERE)
+                || !changes.concern(desk.cursor().selection().shotId())) {
             return;
         }
         Optional<Shot> shot = desk.cursor().selectedShot();

@@ -55,7 +55,9 @@ public final class NumberField extends TextField {
         boolean typing = isFocused() && !getText().equals(written(shown));
         shown = value;
         if (!typing) {
-            setText(written(value));
+            if (!getText().equals(written(value))) { // the same text put in again would lose what is selected in it
+                setText(written(value));
+            }
             right();
         }
     }

@@ -144,7 +144,8 @@ public final class SafeKeeping implements AutoCloseable {
         }
     }
 
-    private void forget() {
+    /** The present document is given up by whoever made it: it need not be kept any more. */
+    public void forget() {
         if (planned != null) {
             planned.cancel(false);
             planned = null;
