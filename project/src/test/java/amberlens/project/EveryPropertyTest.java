@@ -1,0 +1,166 @@
+package amberlens.project;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberlens.core.edit.CarryEdits;
+import amberlens.core.edit.LineUpEdits;
+import amberlens.core.extras.Extras;
+import amberlens.core.footage.Footage;
+import amberlens.core.geometry.Size;
+import amberlens.core.keys.KeyClip;
+import amberlens.core.keys.KeySet;
+import amberlens.core.keys.Pasting;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Leg;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Property;
+import amberlens.core.time.FrameRate;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Every property goes the same ways: into the file, the clipboard and other shots, and across a cut. A new one fails here first. */
+class EveryPropertyTest {
+    private static final Size SIZE = new Size(1920, 1080);
+
+    @TempDir
+    private Path folder;
+
+    private static CameraTrack still() {
+        return CameraTrack.still(Pose.neutral(SIZE, SIZE));
+    }
+
+    /** The property with two keys and a constant for all others. */
+    private static CameraTrack keyed(Property property) {
+        return still().withWhole(property, new CameraTrack.ChannelChange() {
+            @Override
+            public <V> Channel<V> apply(Channel<V> channel) {
+                return Channel.keyed(
+                        channel.kind(),
+                        List.of(
+                                Key.of(0, channel.kind().of(40, 60), Leg.SMOOTH),
+                                Key.of(30, channel.kind().of(70, 20), Leg.LINEAR)));
+            }
+        });
+    }
+
+    private Shot shot(String id, int start, CameraTrack camera) {
+        return new Shot(id, id, "m1", 1, start, 50, true, camera, Extras.NONE);
+    }
+
+    private Project project(Shot... shots) {
+        Media pond = Media.footage(
+                "m1",
+                Media.Kind.FILM,
+                folder.resolve("pond.mp4").toString(),
+                SIZE,
+                new Footage(FrameRate.of(25), 4000));
+        return Project.empty("Fernhollow").withMedia(List.of(pond)).withShots(List.of(shots));
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void it_comes_back_from_the_file_keyed_constant_and_muted(Property property) throws FileProblem {
+        CameraTrack muted = keyed(property).withWhole(property, new CameraTrack.ChannelChange() {
+            @Override
+            public <V> Channel<V> apply(Channel<V> channel) {
+                return channel.withMuted(true, channel.kind().of(33, 44));
+            }
+        });
+        CameraTrack constant = still().withWhole(property, new CameraTrack.ChannelChange() {
+            @Override
+            public <V> Channel<V> apply(Channel<V> channel) {
+                return Channel.constant(channel.kind(), channel.kind().of(12.5, 80));
+            }
+        });
+        Project project = project(shot("s1", 0, keyed(property)), shot("s2", 50, muted), shot("s3", 100, constant));
+        Path file = folder.resolve("film.amber");
+        ProjectFile.save(project, file);
+        assertThat(ProjectFile.open(file)).isEqualTo(project);
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void it_goes_through_the_clipboard_and_is_pasted(Property property) throws FileProblem {
+        CameraTrack camera = keyed(property);
+        KeyClip clip = KeyClip.of(KeyClip.What.KEYS, camera, KeySet.all(camera), SIZE, SIZE);
+        assertThat(clip.properties()).containsExactly(property);
+        KeyClip read = ClipText.read(ClipText.write(clip));
+        assertThat(read.properties()).containsExactly(property);
+        CameraTrack pasted = Pasting.ALL.into(still(), read, 10);
+        assertThat(pasted.channel(property).keys()).extracting(Key::at).containsExactly(10, 40);
+        assertThat(pasted.channel(property).at(25))
+                .isEqualTo(camera.channel(property).at(15));
+        for (Property other : Property.values()) {
+            if (other != property) {
+                assertThat(pasted.channel(other)).isEqualTo(still().channel(other));
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void it_is_carried_to_another_shot_and_follows_when_linked(Property property) {
+        Project two = project(shot("s1", 0, keyed(property)), shot("s2", 50, still()));
+        Project carried = CarryEdits.apply(CarryEdits.carry("s1", Set.of("s2"), Set.of(property), true), two);
+        assertThat(carried.shot("s2").orElseThrow().camera().channel(property))
+                .isEqualTo(keyed(property).channel(property));
+        Project changed = CarryEdits.apply(amberlens.core.edit.ShotEdits.setCamera("still", "s1", still()), carried);
+        assertThat(changed.shot("s2").orElseThrow().camera().channel(property)).isEqualTo(still().channel(property));
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void it_survives_a_cut_and_joining(Property property) {
+        Project whole = project(shot("s1", 0, keyed(property)));
+        Project cut = LineUpEdits.split(Set.of("s1"), 20).apply(whole);
+        Shot second = cut.shots().get(1);
+        for (int frame = 0; frame < 30; frame++) {
+            assertThat(second.camera().channel(property).at(frame))
+                    .isEqualTo(keyed(property).channel(property).at(frame + 20.0));
+        }
+        Project joined = LineUpEdits.join("s1", second.id()).apply(cut);
+        assertThat(joined.shots().getFirst().camera().channel(property))
+                .isEqualTo(keyed(property).channel(property));
+        Project apart = project(shot("s1", 0, keyed(property)), shot("s2", 50, still()));
+        if (property != Property.SPEED) {
+            CameraTrack both = LineUpEdits.join("s1", "s2")
+                    .apply(apart.mapShot(
+                            "s2", shot -> shot.withSource(shot.source().withIn(50))))
+                    .shots()
+                    .getFirst()
+                    .camera();
+            assertThat(both.channel(property).at(49))
+                    .isEqualTo(keyed(property).channel(property).at(49));
+            assertThat(both.channel(property).at(60))
+                    .isEqualTo(still().channel(property).at(10));
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"SCALE", "POSITION", "ANCHOR"})
+    void axes_apart_go_the_same_ways(Property property) throws FileProblem {
+        CameraTrack apart = keyed(property).withWhole(property, new CameraTrack.ChannelChange() {
+            @Override
+            public <V> Channel<V> apply(Channel<V> channel) {
+                return channel.unlinked();
+            }
+        });
+        Project project = project(shot("s1", 0, apart));
+        Path file = folder.resolve("apart.amber");
+        ProjectFile.save(project, file);
+        assertThat(ProjectFile.open(file)).isEqualTo(project);
+        KeyClip clip = KeyClip.of(KeyClip.What.MOVE, apart, KeySet.all(apart), SIZE, SIZE);
+        assertThat(ClipText.read(ClipText.write(clip)).camera().channel(property))
+                .isEqualTo(apart.channel(property));
+    }
+}
