@@ -20,7 +20,6 @@ import amberlens.core.motion.Lane;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
-import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -36,9 +35,6 @@ class EditsTest {
         return project;
     }
 
-    private static List<String> order(Project project) {
-        return LineUp.track(project, 1).stream().map(Shot::id).toList();
-    }
 
     private static Shot first(Project project) {
         return project.shot("s1").orElseThrow();
