@@ -35,7 +35,6 @@ class EditsTest {
         return project;
     }
 
-
     private static Shot first(Project project) {
         return project.shot("s1").orElseThrow();
     }

@@ -13,6 +13,7 @@ import amberlens.core.time.FrameSpan;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Tools;
+import amberlens.files.FileWords;
 import amberlens.files.Folders;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
@@ -20,13 +21,18 @@ import amberlens.media.export.ExportSettings;
 import amberlens.media.film.StillFile;
 import amberlens.media.pixels.PixelKey;
 import amberlens.project.ProjectFile;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.control.SplitPane;
@@ -56,8 +62,12 @@ public final class Shooting {
         EMPTY
     }
 
-    private static final int WIDTH = 1280;
-    private static final int HEIGHT = 800;
+    /** The window system without a screen has no room for more. */
+    private static final Size SIZE = new Size(1280, 800);
+
+    /** Where the project seems to lie when its folder would show in the picture. */
+    private static final Path ANYWHERE = Path.of("/films/fernhollow.amber");
+
     private static final int PATIENCE_SECONDS = 90;
     /** How far up the seam stands when the curves are shown. */
     private static final double TALL_SCORE = 0.36;
@@ -71,10 +81,11 @@ public final class Shooting {
 
     /** Opens the bench offscreen, waits until its pictures are there, and saves what it looks like. */
     public static void shoot(View view, Optional<Path> file, int frame, Path output) throws FileProblem {
+        Path own = ownFolder();
         Optional<Project> project =
                 file.isPresent() && view != View.EMPTY ? Optional.of(ProjectFile.open(file.get())) : Optional.empty();
         var taken = new CompletableFuture<FrameRaster>();
-        Platform.startup(() -> open(view, project, file, frame, taken));
+        Platform.startup(() -> open(Folders.below(own), view, project, file, frame, taken));
         try {
             StillFile.write(taken.get(PATIENCE_SECONDS, TimeUnit.SECONDS), StillFile.Kind.PNG, output);
         } catch (ExecutionException | TimeoutException e) {
@@ -85,7 +96,27 @@ public final class Shooting {
         }
     }
 
+    /** Settings and safe of its own, so that a picture leaves nothing behind and shows nobody's settings. */
+    private static Path ownFolder() throws FileProblem {
+        try {
+            Path own = Files.createTempDirectory("amber-shoot");
+            Runtime.getRuntime().addShutdownHook(Thread.ofPlatform().unstarted(() -> remove(own)));
+            return own;
+        } catch (IOException e) {
+            throw new FileProblem("No folder for settings could be made: " + FileWords.reason(e) + ".", e);
+        }
+    }
+
+    private static void remove(Path folder) {
+        try (Stream<Path> all = Files.walk(folder)) {
+            all.sorted(Comparator.reverseOrder()).forEach(path -> path.toFile().delete());
+        } catch (IOException | UncheckedIOException _) {
+            // The system clears its temporary folder.
+        }
+    }
+
     private static void open(
+            Folders folders,
             View view,
             Optional<Project> project,
             Optional<Path> file,
@@ -93,12 +124,12 @@ public final class Shooting {
             CompletableFuture<FrameRaster> taken) {
         try {
             AmberLens.dress();
-            Bench bench = new Bench(new NoFiles(), Folders.usual(), WIDTH, HEIGHT);
+            Bench bench = new Bench(new NoFiles(), folders, SIZE.width(), SIZE.height());
             Stage stage = new Stage();
             stage.setScene(bench.scene());
             stage.show();
             project.ifPresent(loaded -> {
-                bench.desk().document().load(loaded, file);
+                bench.desk().document().load(loaded, view == View.EXPORT ? Optional.of(ANYWHERE) : file);
                 bench.desk().cursor().seek(frame);
             });
             switch (view) {
@@ -192,9 +223,11 @@ public final class Shooting {
         PauseTransition settling = new PauseTransition(SETTLING);
         settling.setOnFinished(_ -> {
             WritableImage image = bench.scene().snapshot(null);
-            int[] argb = new int[WIDTH * HEIGHT];
-            image.getPixelReader().getPixels(0, 0, WIDTH, HEIGHT, PixelFormat.getIntArgbInstance(), argb, 0, WIDTH);
-            taken.complete(new FrameRaster(new Size(WIDTH, HEIGHT), argb));
+            int[] argb = new int[SIZE.width() * SIZE.height()];
+            image.getPixelReader()
+                    .getPixels(
+                            0, 0, SIZE.width(), SIZE.height(), PixelFormat.getIntArgbInstance(), argb, 0, SIZE.width());
+            taken.complete(new FrameRaster(SIZE, argb));
         });
         settling.play();
     }

@@ -46,7 +46,7 @@ final class LanePainter {
         double y = band.tall() ? band.top() + 14 : band.top() + band.height() / 2;
         grip(pen, band);
         boolean muted = on.shot().camera().channel(lane.property()).muted();
-        Brush.text(pen, Fonts.text(13), muted ? Palette.MUTED : Palette.TEXT, lane.words(), 10, y);
+        Brush.text(pen, Fonts.text(13), muted ? Palette.MUTED : Palette.TEXT, lane.words(), 18, y);
         String value = muted
                 ? "muted"
                 : ValueText.of(on.shot().camera(), on.desk().cursor().shotFrame(), lane);

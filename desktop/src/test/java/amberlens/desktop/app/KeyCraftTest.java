@@ -450,7 +450,9 @@ class KeyCraftTest extends BenchInteraction {
         assertThat(bench.desk().cursor().transport().speed()).isEqualTo(-2);
         waitUntil("going back", () -> bench.desk().cursor().playhead() < 60);
         type(KeyCode.SPACE);
-        seek(70); // however far it has gone back until then
+        // However far it has gone back until then, round the beginning too.
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> bench.desk().cursor().select(Selection.shot("s1")));
+        seek(70);
         clickOn(at(() -> ScoreProbe.leg(bench.scene(), 70)));
         keys(KeyCode.O, KeyCode.SHIFT);
         assertThat(bench.desk().cursor().transport().range().orElseThrow().from())
