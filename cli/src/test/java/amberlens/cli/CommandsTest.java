@@ -7,17 +7,13 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The commands as a script calls them: exit codes, what is printed, what is written. */
-class CommandsTest {
+class CommandsTest extends CommandTrial {
     /** 110 % of a picture as large as the frame, turned to 8° and back: open in the middle only. */
     private static final String PROJECT = """
             { "format": "amber-lens/project", "version": 1, "name": "beds",
@@ -28,12 +24,6 @@ class CommandsTest {
                 "rotation": { "keys": [ { "at": 0, "value": 0 }, { "at": 20, "value": 8 }, { "at": 40, "value": 0 } ] } } } ] }
             """;
 
-    @TempDir
-    private Path folder;
-
-    private String out = "";
-    private String err = "";
-
     @BeforeEach
     void write() throws IOException {
         Files.writeString(folder.resolve("beds.amber"), PROJECT);
@@ -41,18 +31,6 @@ class CommandsTest {
                 new BufferedImage(320, 180, BufferedImage.TYPE_INT_RGB),
                 "png",
                 folder.resolve("beds.png").toFile());
-    }
-
-    private int run(String... arguments) {
-        var outText = new StringWriter();
-        var errText = new StringWriter();
-        for (int i = 0; i < arguments.length; i++) {
-            arguments[i] = arguments[i].replace("@", folder + "/");
-        }
-        int code = Main.run(arguments, new PrintWriter(outText, true), new PrintWriter(errText, true));
-        out = outText.toString();
-        err = errText.toString();
-        return code;
     }
 
     @Test

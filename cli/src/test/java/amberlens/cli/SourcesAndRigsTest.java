@@ -5,19 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** What is proved is proved of the files that are there and of what is seen; and sources are never written over. */
-class SourcesAndRigsTest {
+class SourcesAndRigsTest extends CommandTrial {
     private static final String TWO = """
             { "format": "amber-lens/project", "version": 1, "name": "two",
               "frame": { "width": 320, "height": 180, "rate": "25/1" },
@@ -32,33 +27,10 @@ class SourcesAndRigsTest {
                   "rotation": { "keys": [ { "at": 0, "value": 0, "leg": { "kind": "linear" } }, { "at": 20, "value": 4 } ] } } } ] }
             """;
 
-    @TempDir
-    private Path folder;
-
-    private String out = "";
-    private String err = "";
-
     @BeforeEach
     void write() throws IOException {
         Files.writeString(folder.resolve("two.amber"), TWO);
         picture("bed.png", 640, 360);
-    }
-
-    private void picture(String name, int width, int height) throws IOException {
-        var image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        ImageIO.write(image, "png", folder.resolve(name).toFile());
-    }
-
-    private int run(String... arguments) {
-        var outText = new StringWriter();
-        var errText = new StringWriter();
-        for (int i = 0; i < arguments.length; i++) {
-            arguments[i] = arguments[i].replace("@", folder + "/");
-        }
-        int code = Main.run(arguments, new PrintWriter(outText, true), new PrintWriter(errText, true));
-        out = outText.toString();
-        err = errText.toString();
-        return code;
     }
 
     @Test

@@ -9,8 +9,16 @@ import java.util.Optional;
 
 /** Rows of an image as 16-bit codes of red, green, blue and alpha; grey stands in all three colours. */
 abstract class SampleRows {
+    private final int colours;
+
+    private SampleRows(int colours) {
+        this.colours = colours;
+    }
+
     /** How many colour components the codes really hold: 1 for grey, 3 for colour. */
-    abstract int colours();
+    int colours() {
+        return colours;
+    }
 
     /** Fills four codes per pixel. */
     abstract void read(int y, int[] rgba);
@@ -55,13 +63,9 @@ abstract class SampleRows {
         private final int[] argb;
 
         ByColour(BufferedImage image) {
+            super(3);
             this.image = image;
             argb = new int[image.getWidth()];
-        }
-
-        @Override
-        int colours() {
-            return 3;
         }
 
         @Override
@@ -76,32 +80,35 @@ abstract class SampleRows {
         }
     }
 
+    /** Components in bands of their own, one of which may be the alpha. */
+    private abstract static class OfBands extends SampleRows {
+        final Raster raster;
+        final int bands;
+        /** The band of the alpha, or -1. */
+        final int alpha;
+
+        OfBands(Raster raster, int colours, int alpha) {
+            super(colours);
+            this.raster = raster;
+            this.alpha = alpha;
+            bands = raster.getNumBands();
+        }
+    }
+
     /** The common case: 8-bit components side by side. */
-    private static final class OfBytes extends SampleRows {
-        private final Raster raster;
-        private final int bands;
-        private final int colours;
-        private final int alpha;
+    private static final class OfBytes extends OfBands {
         private final byte[] row;
 
         OfBytes(Raster raster, int colours, int alpha) {
-            this.raster = raster;
-            this.colours = colours;
-            this.alpha = alpha;
-            bands = raster.getNumBands();
+            super(raster, colours, alpha);
             row = new byte[raster.getWidth() * bands];
-        }
-
-        @Override
-        int colours() {
-            return colours;
         }
 
         @Override
         void read(int y, int[] rgba) {
             raster.getDataElements(raster.getMinX(), raster.getMinY() + y, raster.getWidth(), 1, row);
-            int green = colours == 1 ? 0 : 1;
-            int blue = colours == 1 ? 0 : 2;
+            int green = colours() == 1 ? 0 : 1;
+            int blue = colours() == 1 ? 0 : 2;
             for (int x = 0, at = 0; x < raster.getWidth(); x++, at += bands) {
                 rgba[4 * x] = (row[at] & 0xFF) * 257;
                 rgba[4 * x + 1] = (row[at + green] & 0xFF) * 257;
@@ -112,19 +119,12 @@ abstract class SampleRows {
     }
 
     /** Components of any depth up to 16 bits, packed or not. */
-    private static final class OfSamples extends SampleRows {
-        private final Raster raster;
-        private final int bands;
-        private final int colours;
-        private final int alpha;
+    private static final class OfSamples extends OfBands {
         private final int[] largest;
         private final int[] row;
 
         OfSamples(BufferedImage image, int colours, int alpha) {
-            raster = image.getRaster();
-            this.colours = colours;
-            this.alpha = alpha;
-            bands = raster.getNumBands();
+            super(image.getRaster(), colours, alpha);
             largest = new int[bands];
             ColorModel model = image.getColorModel();
             for (int band = 0; band < bands; band++) {
@@ -135,17 +135,12 @@ abstract class SampleRows {
         }
 
         @Override
-        int colours() {
-            return colours;
-        }
-
-        @Override
         void read(int y, int[] rgba) {
             raster.getPixels(raster.getMinX(), raster.getMinY() + y, raster.getWidth(), 1, row);
             for (int x = 0, at = 0; x < raster.getWidth(); x++, at += bands) {
                 rgba[4 * x] = code(at, 0);
-                rgba[4 * x + 1] = colours == 1 ? rgba[4 * x] : code(at, 1);
-                rgba[4 * x + 2] = colours == 1 ? rgba[4 * x] : code(at, 2);
+                rgba[4 * x + 1] = colours() == 1 ? rgba[4 * x] : code(at, 1);
+                rgba[4 * x + 2] = colours() == 1 ? rgba[4 * x] : code(at, 2);
                 rgba[4 * x + 3] = alpha < 0 ? 65535 : code(at, alpha);
             }
         }
@@ -159,34 +154,22 @@ abstract class SampleRows {
      * Whole numbers of more than 16 bits, and floating point, of which 0 … 1 is taken as the range from black to white; with
      * colours multiplied by their alpha or not.
      */
-    private static final class OfNumbers extends SampleRows {
+    private static final class OfNumbers extends OfBands {
         private static final double UNSIGNED = 4294967296.0;
 
-        private final Raster raster;
-        private final int bands;
-        private final int colours;
-        private final int alpha;
         private final boolean premultiplied;
         private final boolean swapped;
         private final double largest;
         private final double[] row;
 
         OfNumbers(BufferedImage image, int colours, int alpha, boolean premultiplied, boolean swapped) {
-            raster = image.getRaster();
-            this.colours = colours;
-            this.alpha = alpha;
+            super(image.getRaster(), colours, alpha);
             this.premultiplied = premultiplied;
             this.swapped = swapped;
-            bands = raster.getNumBands();
             int type = raster.getTransferType();
             boolean floating = type == DataBuffer.TYPE_FLOAT || type == DataBuffer.TYPE_DOUBLE;
             largest = floating ? 1 : Math.pow(2, image.getColorModel().getComponentSize(0)) - 1;
             row = new double[raster.getWidth() * bands];
-        }
-
-        @Override
-        int colours() {
-            return colours;
         }
 
         @Override
@@ -196,7 +179,7 @@ abstract class SampleRows {
                 double opacity = alpha < 0 ? 1 : part(at + alpha);
                 double factor = premultiplied && opacity > 0 ? 65535 / opacity : 65535;
                 for (int c = 0; c < 3; c++) {
-                    rgba[4 * x + c] = (int) Math.min(65535, Math.rint(part(at + (colours == 1 ? 0 : c)) * factor));
+                    rgba[4 * x + c] = (int) Math.min(65535, Math.rint(part(at + (colours() == 1 ? 0 : c)) * factor));
                 }
                 rgba[4 * x + 3] = (int) Math.rint(opacity * 65535);
             }
