@@ -7,7 +7,6 @@ import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.camera.CameraPane;
 import amberlens.desktop.commands.ShotLength;
-import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Preferences;
 import amberlens.desktop.desk.Subscription;
@@ -93,7 +92,8 @@ public final class Bench implements AutoCloseable {
         importer = new MediaImport(desk, services, overlay, this::showPictures);
         session = new ProjectSession(desk, services, overlay, files, new RecentProjects(settings), importer::conform);
         var replacing = new PictureReplacing(desk, overlay);
-        projectActions();
+        new ProjectActions(desk, services, overlay, files, importer)
+                .addTo(actions, session, this::showExport, this::showExports);
         EditActions.addTo(actions, desk, overlay);
         ShotActions.addTo(actions, desk, overlay, lengths);
         EdgeActions.addTo(actions, desk, services, overlay);
@@ -154,69 +154,6 @@ public final class Bench implements AutoCloseable {
         bench.setBottom(status);
         bench.getStyleClass().add("bench");
         return bench;
-    }
-
-    private void projectActions() {
-        actions.add(Menu.PROJECT, "project.new", "New project", "Shortcut+N", () -> true, session::startNew);
-        actions.add(Menu.PROJECT, "project.open", "Open…", "Shortcut+O", () -> true, session::chooseAndOpen);
-        actions.add(Menu.PROJECT, "project.save", "Save", "Shortcut+S", () -> true, session::save);
-        actions.add(Menu.PROJECT, "project.save-as", "Save as…", "Shortcut+Shift+S", () -> true, session::saveAs);
-        actions.add(
-                Menu.PROJECT,
-                "project.versions",
-                "Earlier versions…",
-                "",
-                () -> desk.document().file().isPresent(),
-                session::showVersions);
-        actions.add(Menu.PROJECT, "project.kept", "Work that was kept safe…", "", () -> true, session::offerKeptWork);
-        actions.add(
-                Menu.PROJECT,
-                "media.trust",
-                "Read distrusted files again",
-                "",
-                () -> desk.document().project().media().stream()
-                        .anyMatch(media -> services.distrusted().contains(Path.of(media.path()))),
-                this::readDistrusted);
-        actions.add(
-                Menu.PROJECT,
-                "media.add",
-                "Add pictures and footage…",
-                "Shortcut+Alt+P",
-                () -> true,
-                () -> importer.add(files.mediaToAdd()));
-        actions.add(
-                Menu.PROJECT,
-                "media.find",
-                "Find missing pictures…",
-                "",
-                () -> desk.document().project().media().stream()
-                        .anyMatch(media -> services.ready().problem(media).isPresent()),
-                () -> files.folderToSearch().ifPresent(importer::findAll));
-        actions.add(Menu.PROJECT, "project.frame", "Name and frame…", "Shortcut+F", () -> true, this::askFrame);
-        actions.add(
-                Menu.PROJECT,
-                "project.export",
-                "Export…",
-                "Shortcut+E",
-                () -> !desk.document().project().shots().isEmpty(),
-                this::showExport);
-        actions.add(
-                Menu.PROJECT,
-                "project.exports",
-                "Exports that wait and run…",
-                "Shortcut+Shift+E",
-                () -> !services.exports().entries().isEmpty(),
-                this::showExports);
-    }
-
-    private void readDistrusted() {
-        List<Path> files = desk.document().project().media().stream()
-                .map(media -> Path.of(media.path()))
-                .filter(services.distrusted()::contains)
-                .toList();
-        services.distrusted().trust(files);
-        files.forEach(services.cache()::forget);
-        desk.tell(Change.PICTURES);
     }
 
     /** What acts on a view rather than on the project. */
@@ -289,10 +226,6 @@ public final class Bench implements AutoCloseable {
     /** Pulls the lanes of the Score tall, or closes them. */
     public void toggleCurves() {
         score.toggleCurves();
-    }
-
-    private void askFrame() {
-        overlay.show(new FramePanel(desk, overlay), overlay::close);
     }
 
     /** Opens the export dialog. */
