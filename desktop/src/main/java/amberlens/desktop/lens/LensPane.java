@@ -85,7 +85,7 @@ public final class LensPane extends BorderPane implements Subscription {
         int frame = desk.cursor().shotFrame();
         return shot.isEmpty()
                 ? ""
-                : frame == 0 ? " first frame" : frame == shot.get().lastFrame() ? " last frame" : "";
+                : frame == 0 ? " first" : frame == shot.get().lastFrame() ? " last" : "";
     }
 
     /** Lets a time be typed. */
