@@ -83,9 +83,7 @@ public final class LensPane extends BorderPane implements Subscription {
     private String end() {
         var shot = desk.cursor().selectedShot().filter(_ -> desk.cursor().insideShot());
         int frame = desk.cursor().shotFrame();
-        return shot.isEmpty()
-                ? ""
-                : frame == 0 ? " first" : frame == shot.get().lastFrame() ? " last" : "";
+        return shot.isEmpty() ? "" : frame == 0 ? " first" : frame == shot.get().lastFrame() ? " last" : "";
     }
 
     /** Lets a time be typed. */
