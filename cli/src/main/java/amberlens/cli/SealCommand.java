@@ -1,6 +1,7 @@
 package amberlens.cli;
 
 import amberlens.core.edit.CarryEdits;
+import amberlens.core.edit.LinkedMoves;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
@@ -94,7 +95,7 @@ final class SealCommand implements Callable<Integer> {
     /** In order of time, but whoever is followed before those that follow; rigs after the shots that they move. */
     private static List<Shot> leadersFirst(Project project) {
         List<Shot> shots = new ArrayList<>(LineUp.inTime(project));
-        shots.sort(Comparator.comparing(project::isRig).thenComparingInt(shot -> CarryEdits.depth(project, shot)));
+        shots.sort(Comparator.comparing(project::isRig).thenComparingInt(shot -> LinkedMoves.depth(project, shot)));
         return shots;
     }
 

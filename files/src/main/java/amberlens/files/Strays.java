@@ -18,7 +18,7 @@ import java.util.regex.Pattern;
  */
 public final class Strays {
     private static final Pattern NAME =
-            Pattern.compile("\\.amber-[0-9a-f]+-([0-9a-f]+)-([0-9]+)-([0-9]+)-[0-9]+\\.part");
+            Pattern.compile("\\.amber-[0-9a-f]+-([0-9a-f]+)-([0-9]{1,18})-([0-9]{1,18})-[0-9]+\\.part");
     private static final Duration ABANDONED = Duration.ofDays(7);
     private static final String HOST = hash(host());
     private static final long PID = ProcessHandle.current().pid();

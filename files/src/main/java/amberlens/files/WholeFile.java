@@ -63,11 +63,14 @@ public final class WholeFile implements AutoCloseable {
         }
         while (!ENDED.get()) {
             Path aside = folder.resolve(Strays.name(target.getFileName().toString(), NUMBERS.incrementAndGet()));
+            ASIDE.add(aside);
             try {
-                ASIDE.add(aside);
                 return new WholeFile(target, Files.createFile(aside));
             } catch (FileAlreadyExistsException _) {
-                // Another program with our number: the next one is free.
+                ASIDE.remove(aside); // another program with our number: the next one is free
+            } catch (IOException e) {
+                ASIDE.remove(aside);
+                throw e;
             }
         }
         throw new IOException("the program is ending");

@@ -106,6 +106,15 @@ class WholeFileTest {
     }
 
     @Test
+    void a_name_with_a_number_beyond_all_processes_stops_nobody() throws Exception {
+        String odd = Strays.name("film.amber", 7)
+                .replace("-" + ProcessHandle.current().pid() + "-", "-99999999999999999999-");
+        Files.createFile(folder.resolve(odd));
+        Strays.removeBeside(folder.resolve("film.amber"));
+        assertThat(names()).containsExactly(odd);
+    }
+
+    @Test
     void only_what_ended_programs_left_is_removed() throws Exception {
         Path destination = folder.resolve("film.amber");
         String mine = Strays.name("film.amber", 7);

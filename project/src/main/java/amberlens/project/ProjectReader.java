@@ -1,6 +1,6 @@
 package amberlens.project;
 
-import amberlens.core.edit.Links;
+import amberlens.core.edit.LinkedMoves;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Colour;
@@ -58,7 +58,7 @@ final class ProjectReader {
                     "the id of one of the media was expected, not \"" + shot.media() + "\"");
             shots.add(shot);
         }
-        Optional<Shot> circle = Links.circle(shots);
+        Optional<Shot> circle = LinkedMoves.circle(shots);
         if (circle.isPresent()) {
             throw CameraReader.problem(
                     file,

@@ -9,7 +9,6 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Property;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -32,7 +31,7 @@ public final class CarryEdits {
         return Edit.of("carrying of a move to " + count + (count == 1 ? " shot" : " shots"), project -> {
             Shot from = project.shot(fromId).orElseThrow();
             if (linked) {
-                Links.requireNoCircle(project, fromId, toIds);
+                LinkedMoves.requireNoCircle(project, fromId, toIds);
             }
             return project.withShots(project.shots().stream()
                     .map(shot -> toIds.contains(shot.id()) && !shot.id().equals(fromId)
@@ -73,21 +72,11 @@ public final class CarryEdits {
     /** Those that are followed come before those that follow them, in whatever order they stand. */
     private static Project followed(Project before, Project after) {
         Project now = after;
-        for (Shot follower : Links.inOrder(after)) {
+        for (Shot follower : LinkedMoves.inOrder(after)) {
             Project current = now;
             now = now.mapShot(follower.id(), shot -> followed(before, current, shot));
         }
         return now;
-    }
-
-    /** The shots that follow a shot, directly or through others, the nearest first. */
-    public static List<Shot> following(Project project, String id) {
-        return Links.following(project, id);
-    }
-
-    /** How many moves a shot's move follows, one through the other; 0 for one of its own. */
-    public static int depth(Project project, Shot shot) {
-        return Links.depth(project, shot);
     }
 
     private static Shot followed(Project before, Project after, Shot shot) {

@@ -68,7 +68,7 @@ public final class SealEdits {
             all.addAll(project.under(shot));
         } else {
             all.add(shot);
-            all.addAll(CarryEdits.following(project, shot.id()));
+            all.addAll(LinkedMoves.following(project, shot.id()));
         }
         all.removeIf(other -> !project.judges(other));
         return all;

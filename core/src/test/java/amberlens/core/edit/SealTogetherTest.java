@@ -209,8 +209,8 @@ class SealTogetherTest {
             Project after = CarryEdits.apply(ShotEdits.setCamera("turn", "s1", turned), project);
             assertThat(after.shot("s3").orElseThrow().camera()).isEqualTo(turned);
             assertThat(after.shot("s2").orElseThrow().camera().rotation()).isEqualTo(turned.rotation());
-            assertThat(CarryEdits.following(after, "s1")).extracting(Shot::id).containsExactly("s2", "s3");
-            assertThat(CarryEdits.depth(after, after.shot("s3").orElseThrow())).isEqualTo(2);
+            assertThat(LinkedMoves.following(after, "s1")).extracting(Shot::id).containsExactly("s2", "s3");
+            assertThat(LinkedMoves.depth(after, after.shot("s3").orElseThrow())).isEqualTo(2);
         }
     }
 
@@ -227,8 +227,9 @@ class SealTogetherTest {
                 .hasMessageContaining("free it first");
         assertThat(CarryEdits.carry("s2", Set.of("s1"), Property.OF_POSE, false).apply(project))
                 .isNotEqualTo(project);
-        assertThat(Links.circle(project.shots())).isEmpty();
+        assertThat(LinkedMoves.circle(project.shots())).isEmpty();
         Shot circling = following(project.shots().getFirst(), "s2");
-        assertThat(Links.circle(List.of(circling, project.shots().get(1)))).isPresent();
+        assertThat(LinkedMoves.circle(List.of(circling, project.shots().get(1))))
+                .isPresent();
     }
 }

@@ -14,8 +14,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /** Which moves follow which. */
-public final class Links {
-    private Links() {}
+public final class LinkedMoves {
+    private LinkedMoves() {}
 
     /** All shots that follow another one, each behind the one it follows; those in a circle are left out. */
     static List<Shot> inOrder(Project project) {
@@ -46,11 +46,13 @@ public final class Links {
         return chain;
     }
 
-    static int depth(Project project, Shot shot) {
+    /** How many moves a shot's move follows, one through the other; 0 for one of its own. */
+    public static int depth(Project project, Shot shot) {
         return Math.max(0, chain(project, shot).size() - 1);
     }
 
-    static List<Shot> following(Project project, String id) {
+    /** The shots that follow a shot, directly or through others, the nearest first. */
+    public static List<Shot> following(Project project, String id) {
         List<Shot> found = new ArrayList<>();
         for (Shot shot : inOrder(project)) {
             String from = shot.settings().carried().orElseThrow().from();
@@ -91,6 +93,6 @@ public final class Links {
         while (at != null && seen.add(at)) {
             at = leaders.get(at);
         }
-        return id.equals(at) || seen.contains(id);
+        return seen.contains(id);
     }
 }
