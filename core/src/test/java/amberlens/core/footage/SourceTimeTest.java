@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Key;
+import amberlens.core.motion.Leg;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.time.FrameRate;
 import java.math.BigInteger;
@@ -117,5 +118,21 @@ class SourceTimeTest {
         assertThat(SourceFrames.at(7, Source.Conversion.BLEND, footage)).isEqualTo(SourceFrames.only(7));
         assertThat(SourceFrames.at(99.6, Source.Conversion.BLEND, footage)).isEqualTo(SourceFrames.only(99));
         assertThat(SourceFrames.at(7.5, Source.Conversion.NEAREST, footage)).isEqualTo(SourceFrames.only(8));
+    }
+
+    /** Keys of the speed may lie before the shot: 100 % until frame −10, 300 % from there, 50 % from frame 10 on. */
+    @Test
+    void keys_before_and_after_the_shot_count_where_they_are_reached() {
+        Channel<Double> speed = Channel.keyed(
+                ValueKinds.NUMBER,
+                List.of(Key.of(-20, 100.0, Leg.HOLD), Key.of(-10, 300.0, Leg.HOLD), Key.of(10, 50.0, Leg.HOLD)));
+        SourceTime run = time(FrameRate.of(25), FrameRate.of(25), speed, 1000);
+        assertThat(run.place(0)).isEqualTo(1000);
+        assertThat(run.place(10)).isCloseTo(1030, within(1e-9));
+        assertThat(run.place(30)).isCloseTo(1040, within(1e-9));
+        assertThat(run.place(30.5)).isCloseTo(1040.25, within(1e-9));
+        assertThat(run.place(-10)).isCloseTo(970, within(1e-9));
+        assertThat(run.place(-20)).isCloseTo(960, within(1e-9));
+        assertThat(run.place(-25)).isCloseTo(955, within(1e-9));
     }
 }

@@ -32,7 +32,7 @@ final class Leaving {
             overlay.ask(
                     left == 1 ? "An export is still running" : left + " exports are not finished",
                     "Closing now would stop " + (left == 1 ? "it" : "them")
-                            + ", and nothing of what is not finished would" + " be left.",
+                            + ", and nothing of what is not finished would be left.",
                     List.of(
                             new Overlay.Answer("Go on, and close when done", true, () -> {
                                 hide.run();

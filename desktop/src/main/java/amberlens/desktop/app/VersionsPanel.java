@@ -11,6 +11,9 @@ import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The last saved versions of the project's file; one that is taken comes back as a step that can be undone. */
@@ -20,31 +23,36 @@ final class VersionsPanel extends VBox {
             .withZone(ZoneId.systemDefault());
 
     VersionsPanel(List<Version> versions, Overlay overlay, Consumer<Version> take) {
-        setSpacing(8);
-        setPrefWidth(420);
+        setSpacing(10);
+        setPrefWidth(460);
         getChildren()
                 .addAll(
                         DialogParts.title("Earlier versions"),
-                        DialogParts.quiet(
+                        DialogParts.sentence(
                                 versions.isEmpty()
                                         ? "Nothing was saved under this name yet."
                                         : "As they were saved, the newest first. Taking one is a step that can be undone."));
         for (int i = 0; i < versions.size(); i++) {
             Version version = versions.get(i);
-            Button row = new Button("Saved " + TIME.format(version.saved()));
-            row.setId("version-" + i);
-            row.getStyleClass().add("list-row");
-            row.setMaxWidth(Double.MAX_VALUE);
-            row.setAlignment(Pos.CENTER_LEFT);
-            row.setOnAction(_ -> {
+            Button taken = new Button("Take this one");
+            taken.setId("version-" + i);
+            taken.getStyleClass().add("quiet-button");
+            taken.setOnAction(_ -> {
                 overlay.close();
                 take.accept(version);
             });
+            Label saved = new Label(TIME.format(version.saved()));
+            HBox.setHgrow(saved, Priority.ALWAYS);
+            saved.setMaxWidth(Double.MAX_VALUE);
+            HBox row = new HBox(12, saved, taken);
+            row.setAlignment(Pos.CENTER_LEFT);
             getChildren().add(row);
         }
         Button close = new Button("Close");
-        close.getStyleClass().add("main-button");
+        close.getStyleClass().add("quiet-button");
         close.setOnAction(_ -> overlay.close());
-        getChildren().add(close);
+        HBox foot = new HBox(close);
+        foot.setAlignment(Pos.CENTER_RIGHT);
+        getChildren().add(foot);
     }
 }

@@ -4,6 +4,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 
 /** What every dialog has: a title, quiet words, and at its foot a way out and the one main action. */
 public final class DialogParts {
@@ -15,6 +16,14 @@ public final class DialogParts {
 
     public static Label quiet(String words) {
         return styled(words, "quiet");
+    }
+
+    /** Quiet words that go on in a second line where one is too short. */
+    public static Label sentence(String words) {
+        Label sentence = quiet(words);
+        sentence.setWrapText(true);
+        sentence.setMinHeight(Region.USE_PREF_SIZE);
+        return sentence;
     }
 
     /** A name among quiet words. */

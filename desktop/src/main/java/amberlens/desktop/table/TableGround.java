@@ -85,20 +85,19 @@ final class TableGround {
     /** What lies below a rig, as it was made for the Table last. */
     private record Below(Project project, int frame, Size size) {}
 
-    /** Paints the frame as it is below a rig: what the rig moves. */
-    void drawBelow(GraphicsContext pen, Shot rig, int playhead, TableView view) {
+    /** Paints the frame as it is below a rig: what the rig moves at a frame of the line-up. */
+    void drawBelow(GraphicsContext pen, Shot rig, int at, TableView view) {
         Project project = desk.document().project();
         Size frame = project.frameSize();
         double w = view.scale() * frame.width();
         double h = view.scale() * frame.height();
-        var wanted =
-                new Below(project, playhead, frame.fittedInto(Math.min(w, frame.width()), Math.min(h, frame.height())));
+        var wanted = new Below(project, at, frame.fittedInto(Math.min(w, frame.width()), Math.min(h, frame.height())));
         if (!wanted.equals(below)) {
             Project without = project.withShots(project.shots().stream()
                     .filter(shot -> shot.track() < rig.track())
                     .toList());
             below = wanted;
-            var layers = LineUpFrame.layers(without, playhead, wanted.size(), services.ready());
+            var layers = LineUpFrame.layers(without, at, wanted.size(), services.ready());
             frames.layers(without, layers, wanted.size(), raster -> {
                 belowPicture = Pictures.image(raster);
                 redraw.run();

@@ -131,7 +131,8 @@ final class TableSurface extends Surface {
         Media media = desk.document().project().mediaOf(shot.get());
         Project project = desk.document().project();
         if (project.isRig(shot.get())) {
-            ground.drawBelow(pen, shot.get(), desk.cursor().playhead(), view);
+            int shown = shot.get().start() + desk.cursor().shotFrame(); // also while the playhead is elsewhere
+            ground.drawBelow(pen, shot.get(), shown, view);
         } else {
             ground.draw(pen, media, footageFrame(shot.get()), view, width, height);
         }
