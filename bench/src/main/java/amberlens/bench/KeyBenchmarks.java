@@ -17,7 +17,7 @@ import amberlens.core.motion.Channel;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
 import java.util.ArrayList;
@@ -47,7 +47,8 @@ public class KeyBenchmarks {
     private static final int POSES = 100_000;
 
     private final CameraTrack camera = camera();
-    private final KeySet scales = KeySet.where(camera, key -> key.lane().property() == Property.SCALE && key.at() > 20);
+    private final KeySet scales =
+            KeySet.where(camera, key -> key.lane().property() == Properties.SCALE && key.at() > 20);
     private final History<String> history = new History<>(project(camera));
 
     private static CameraTrack camera() {
@@ -66,7 +67,7 @@ public class KeyBenchmarks {
         return new CameraTrack(
                 Channel.keyed(ValueKinds.SCALE, scales),
                 Channel.keyed(ValueKinds.POSITION, positions),
-                Channel.keyed(ValueKinds.DEGREES, turns),
+                Channel.keyed(ValueKinds.NUMBER, turns),
                 Channel.keyed(ValueKinds.ANCHOR, anchors));
     }
 

@@ -1,11 +1,11 @@
 package amberlens.bench;
 
 import amberlens.core.check.ShotCheck;
+import amberlens.core.colour.Colour;
 import amberlens.core.edges.Conform;
 import amberlens.core.edit.ReadyEdits;
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;

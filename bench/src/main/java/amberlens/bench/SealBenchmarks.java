@@ -67,7 +67,7 @@ public class SealBenchmarks {
         var camera = new CameraTrack(
                 Channel.keyed(ValueKinds.SCALE, scales),
                 Channel.keyed(ValueKinds.POSITION, positions),
-                Channel.keyed(ValueKinds.DEGREES, turns),
+                Channel.keyed(ValueKinds.NUMBER, turns),
                 Channel.constant(ValueKinds.ANCHOR, new PicturePoint(2600, 1800)));
         return new Take(camera, length, PICTURE, FRAME);
     }

@@ -3,6 +3,8 @@ package amberlens.cli;
 import amberlens.core.check.ShotCheck;
 import amberlens.core.edges.Margin;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.PoseProperty;
+import amberlens.core.motion.Properties;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -59,10 +61,19 @@ final class CheckJson {
 
     private static void write(ObjectNode node, int frame, Pose pose, Margin margin) {
         node.put("frame", frame);
-        node.putArray("scale").add(pose.scale().x()).add(pose.scale().y());
-        node.putArray("position").add(pose.position().x()).add(pose.position().y());
-        node.put("rotation", pose.degrees());
-        node.putArray("anchor").add(pose.anchor().x()).add(pose.anchor().y());
+        Properties.OF_POSE.forEach(property -> write(node, property, pose));
         node.put("margin", margin.framePx());
+    }
+
+    private static <V> void write(ObjectNode node, PoseProperty<V> property, Pose pose) {
+        V value = property.of(pose);
+        if (property.kind().parts() == 1) {
+            node.put(property.id(), property.kind().part(value, 0));
+            return;
+        }
+        ArrayNode numbers = node.putArray(property.id());
+        for (int part = 0; part < property.kind().parts(); part++) {
+            numbers.add(property.kind().part(value, part));
+        }
     }
 }

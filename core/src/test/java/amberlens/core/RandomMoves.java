@@ -50,7 +50,7 @@ public final class RandomMoves {
         for (int at : times(chance, length)) {
             degrees.add(Key.of(at, turns * (chance.nextDouble() - 0.5), leg(chance, straight)));
         }
-        var turning = Channel.keyed(ValueKinds.DEGREES, degrees);
+        var turning = Channel.keyed(ValueKinds.NUMBER, degrees);
         var sizing = Channel.keyed(ValueKinds.SCALE, scales);
         for (int at : times(chance, length)) {
             var centre = new PicturePoint(

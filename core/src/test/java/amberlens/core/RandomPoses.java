@@ -60,7 +60,7 @@ public final class RandomPoses {
         return new CameraTrack(
                 Channel.keyed(ValueKinds.SCALE, scales),
                 Channel.keyed(ValueKinds.POSITION, positions),
-                Channel.keyed(ValueKinds.DEGREES, turns),
+                Channel.keyed(ValueKinds.NUMBER, turns),
                 Channel.constant(ValueKinds.ANCHOR, start.anchor()));
     }
 }

@@ -20,6 +20,7 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.PathHandles;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.ready.ReadyMove;
@@ -92,10 +93,10 @@ final class FernhollowFilm {
                                 ValueKinds.POSITION,
                                 List.of(Key.of(0, outside.position(), leg), Key.of(36, place.position(), Leg.LINEAR))),
                         Channel.keyed(
-                                ValueKinds.DEGREES,
+                                ValueKinds.NUMBER,
                                 List.of(Key.of(0, outside.degrees(), leg), Key.of(36, place.degrees(), Leg.LINEAR))),
                         Channel.constant(ValueKinds.ANCHOR, place.anchor()))
-                .withSpeed(Channel.constant(ValueKinds.NUMBER, 25.0));
+                .with(Properties.SPEED, Channel.constant(ValueKinds.NUMBER, 25.0));
         return new Shot("s7", "Seed opening", seeds.id(), 2, 942, length, false, camera, Extras.NONE)
                 .withLayering(Layering.PLAIN.withLeave(Optional.of(Fade.over(20))))
                 .withSource(new Source(0, Source.Conversion.BLEND, false));
@@ -136,7 +137,7 @@ final class FernhollowFilm {
                                 Key.of(0, whole.position(), Leg.HOLD),
                                 Key.of(30, whole.position(), scaleLeg),
                                 Key.of(112, close.position(), Leg.LINEAR))),
-                Channel.keyed(ValueKinds.DEGREES, List.of(Key.of(30, 0.0, turnLeg), Key.of(112, 18.0, Leg.LINEAR))),
+                Channel.keyed(ValueKinds.NUMBER, List.of(Key.of(30, 0.0, turnLeg), Key.of(112, 18.0, Leg.LINEAR))),
                 Channel.constant(ValueKinds.ANCHOR, whole.anchor()));
     }
 
@@ -194,9 +195,9 @@ final class FernhollowFilm {
                         List.of(Key.of(0, from.position(), leg), Key.of(length - 1, to.position(), Leg.LINEAR))),
                 turns
                         ? Channel.keyed(
-                                ValueKinds.DEGREES,
+                                ValueKinds.NUMBER,
                                 List.of(Key.of(0, from.degrees(), leg), Key.of(length - 1, to.degrees(), Leg.LINEAR)))
-                        : Channel.constant(ValueKinds.DEGREES, from.degrees()),
+                        : Channel.constant(ValueKinds.NUMBER, from.degrees()),
                 Channel.constant(ValueKinds.ANCHOR, from.anchor()));
     }
 

@@ -8,8 +8,11 @@ import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
+import amberlens.core.motion.NumberRange;
 import amberlens.core.motion.PathHandles;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
+import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.TimingCurve;
 import amberlens.core.motion.ValueKind;
@@ -17,7 +20,7 @@ import amberlens.core.motion.ValueKinds;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
+import java.util.function.DoubleConsumer;
 import java.util.function.Supplier;
 
 /** From the members of a camera, which the schema has accepted, to its channels. */
@@ -42,53 +45,59 @@ final class CameraReader {
     }
 
     private CameraTrack cameraOr(JsonNode camera, String in, CameraTrack still) throws FileProblem {
-        return new CameraTrack(
-                member(camera, "scale", still.scale(), CameraReader::scale, in),
-                member(camera, "position", still.position(), CameraReader::framePoint, in),
-                member(camera, "rotation", still.rotation(), JsonNode::asDouble, in),
-                member(camera, "anchor", still.anchor(), CameraReader::picturePoint, in),
-                member(camera, "opacity", still.opacity(), CameraReader::opacity, in),
-                member(camera, "speed", still.speed(), JsonNode::asDouble, in));
-    }
-
-    private static double opacity(JsonNode node) {
-        if (!(node.asDouble() >= 0 && node.asDouble() <= 100)) {
-            throw new IllegalArgumentException("an opacity of 0 to 100 was expected, not " + node.asDouble());
+        CameraTrack track = still;
+        for (Property<?> property : Properties.ALL) {
+            if (camera.has(property.id())) {
+                track = read(track, property, camera.get(property.id()), in + "/" + property.id());
+            }
         }
-        return node.asDouble();
+        return track;
     }
 
-    private <V> Channel<V> member(
-            JsonNode camera, String name, Channel<V> otherwise, Function<JsonNode, V> value, String in)
-            throws FileProblem {
-        return camera.has(name) ? channel(camera.get(name), otherwise.kind(), value, in + "/" + name) : otherwise;
+    private <V> CameraTrack read(CameraTrack track, Property<V> property, JsonNode node, String at) throws FileProblem {
+        NumberRange range = property.range().strict() ? property.range() : NumberRange.ANY;
+        return track.with(
+                property, channel(node, property.kind(), number -> requireWithin(property, range, number), at));
     }
 
-    private <V> Channel<V> channel(JsonNode node, ValueKind<V> kind, Function<JsonNode, V> value, String at)
+    private static void requireWithin(Property<?> property, NumberRange range, double number) {
+        if (!range.contains(number)) {
+            throw new IllegalArgumentException(property.refusal(number).orElse("a smaller number was expected"));
+        }
+    }
+
+    private <V> Channel<V> channel(JsonNode node, ValueKind<V> kind, DoubleConsumer check, String at)
             throws FileProblem {
         boolean muted = node.path("muted").asBoolean(false);
         if (node.has("value") && !muted) {
-            return checked(source, at + "/value", () -> Channel.constant(kind, value.apply(node.get("value"))));
+            return checked(source, at + "/value", () -> Channel.constant(kind, value(kind, node, check)));
         }
         Channel<V> keyed = node.has("x")
                 ? Channel.unlinked(
                         kind,
                         new Axes(
-                                channel(node.get("x"), ValueKinds.NUMBER, JsonNode::asDouble, at + "/x"),
-                                channel(node.get("y"), ValueKinds.NUMBER, JsonNode::asDouble, at + "/y")))
-                : keyed(node.get("keys"), kind, value, at);
-        return muted
-                ? checked(source, at + "/value", () -> keyed.withMuted(true, value.apply(node.get("value"))))
-                : keyed;
+                                channel(node.get("x"), ValueKinds.NUMBER, check, at + "/x"),
+                                channel(node.get("y"), ValueKinds.NUMBER, check, at + "/y")))
+                : keyed(node.get("keys"), kind, check, at);
+        return muted ? checked(source, at + "/value", () -> keyed.withMuted(true, value(kind, node, check))) : keyed;
     }
 
-    private <V> Channel<V> keyed(JsonNode nodes, ValueKind<V> kind, Function<JsonNode, V> value, String at)
+    /** The member "value" of a channel or key. */
+    private static <V> V value(ValueKind<V> kind, JsonNode holder, DoubleConsumer check) {
+        V value = Values.read(kind, holder.get("value"));
+        for (int part = 0; part < kind.parts(); part++) {
+            check.accept(kind.part(value, part));
+        }
+        return value;
+    }
+
+    private <V> Channel<V> keyed(JsonNode nodes, ValueKind<V> kind, DoubleConsumer check, String at)
             throws FileProblem {
         List<Key<V>> keys = new ArrayList<>();
         for (int i = 0; i < nodes.size(); i++) {
             JsonNode key = nodes.get(i);
             String keyAt = at + "/keys/" + i;
-            keys.add(checked(source, keyAt, () -> key(key, value)));
+            keys.add(checked(source, keyAt, () -> key(key, value(kind, key, check))));
             boolean ascending = i == 0 || keys.get(i).at() > keys.get(i - 1).at();
             if (!ascending) {
                 throw problem(
@@ -101,19 +110,13 @@ final class CameraReader {
         return checked(source, at, () -> Channel.keyed(kind, keys));
     }
 
-    private static <V> Key<V> key(JsonNode node, Function<JsonNode, V> value) {
+    private static <V> Key<V> key(JsonNode node, V value) {
         var handles = new PathHandles(
                 node.has("in") ? framePoint(node.get("in")) : FramePoint.ZERO,
                 node.has("out") ? framePoint(node.get("out")) : FramePoint.ZERO);
         Leg leg = node.has("leg") ? leg(node.get("leg")) : Leg.LINEAR;
         boolean even = node.path("leg").path("even").asBoolean(false);
-        return new Key<>(
-                node.get("at").asInt(),
-                value.apply(node.get("value")),
-                leg,
-                even,
-                handles,
-                KnownMembers.KEY.extras(node));
+        return new Key<>(node.get("at").asInt(), value, leg, even, handles, KnownMembers.KEY.extras(node));
     }
 
     static Leg leg(JsonNode node) {
@@ -128,16 +131,8 @@ final class CameraReader {
         };
     }
 
-    private static Scale scale(JsonNode node) {
-        return new Scale(number(node, 0), number(node, 1));
-    }
-
     private static FramePoint framePoint(JsonNode node) {
         return new FramePoint(number(node, 0), number(node, 1));
-    }
-
-    private static PicturePoint picturePoint(JsonNode node) {
-        return new PicturePoint(number(node, 0), number(node, 1));
     }
 
     private static double number(JsonNode array, int index) {

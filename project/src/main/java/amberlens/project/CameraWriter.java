@@ -12,8 +12,7 @@ import com.fasterxml.jackson.databind.node.DecimalNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.math.BigDecimal;
-import java.util.Locale;
-import java.util.Set;
+import java.util.Collection;
 
 /** From the channels of a camera to their members in a file. */
 final class CameraWriter {
@@ -21,24 +20,15 @@ final class CameraWriter {
 
     private CameraWriter() {}
 
-    /** The members of some properties, in their usual order. */
-    static ObjectNode camera(CameraTrack camera, Set<Property> properties) {
+    /** The members of some properties, in their usual order; neutral ones are left out. */
+    static ObjectNode camera(CameraTrack camera, Collection<Property<?>> properties) {
         ObjectNode node = NODES.objectNode();
-        for (Property property : Property.values()) {
-            if (properties.contains(property) && isWritten(camera, property)) {
-                node.set(property.word().toLowerCase(Locale.ROOT), channel(camera.channel(property)));
+        for (Property<?> property : camera.channels().properties()) {
+            if (properties.contains(property)) {
+                node.set(property.id(), channel(camera.get(property)));
             }
         }
         return node;
-    }
-
-    /** Full opacity and the footage's own speed are left out. */
-    private static boolean isWritten(CameraTrack camera, Property property) {
-        return switch (property) {
-            case OPACITY -> camera.translucent();
-            case SPEED -> camera.retimed();
-            default -> true;
-        };
     }
 
     private static <V> ObjectNode channel(Channel<V> channel) {
@@ -47,7 +37,7 @@ final class CameraWriter {
             node.put("muted", true);
         }
         if (channel.muted() || !channel.animated()) {
-            node.set("value", value(channel, channel.constant()));
+            node.set("value", Values.written(channel.kind(), channel.constant()));
         }
         if (channel.axes().isPresent()) {
             boolean plain = !channel.animated();
@@ -68,7 +58,7 @@ final class CameraWriter {
     private static <V> ObjectNode key(Channel<V> channel, Key<V> key, boolean last) {
         ObjectNode node = NODES.objectNode();
         node.put("at", key.at());
-        node.set("value", value(channel, key.value()));
+        node.set("value", Values.written(channel.kind(), key.value()));
         putHandle(node, "in", key.handles().in());
         putHandle(node, "out", key.handles().out());
         if (!last || key.even() || !key.leg().equals(Leg.LINEAR)) {
@@ -104,14 +94,6 @@ final class CameraWriter {
             node.put("even", true);
         }
         return node;
-    }
-
-    private static <V> JsonNode value(Channel<V> channel, V value) {
-        var kind = channel.kind();
-        if (kind.parts() == 1) {
-            return number(kind.part(value, 0));
-        }
-        return NODES.arrayNode().add(number(kind.part(value, 0))).add(number(kind.part(value, 1)));
     }
 
     /** The shortest text that reads back as the same double, whole numbers without a point. */

@@ -5,15 +5,15 @@ import amberlens.core.keys.KeyClip;
 import amberlens.core.model.FileProblem;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Arrays;
-import java.util.EnumSet;
-import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Copied keys as the text that the system clipboard carries; docs/CLIPBOARD.md describes it. */
 public final class ClipText {
@@ -62,10 +62,9 @@ public final class ClipText {
         Size frame = size(root.get("frame"));
         CameraTrack camera =
                 new CameraReader(SOURCE).cameraOr(root.get("camera"), "/camera", Pose.neutral(picture, frame));
-        Set<Property> properties = EnumSet.noneOf(Property.class);
-        Arrays.stream(Property.values())
-                .filter(property -> root.get("camera").has(property.word().toLowerCase(Locale.ROOT)))
-                .forEach(properties::add);
+        Set<Property<?>> properties = Properties.ALL.stream()
+                .filter(property -> root.get("camera").has(property.id()))
+                .collect(Collectors.toSet());
         KeyClip.What what = Arrays.stream(KeyClip.What.values())
                 .filter(kind -> kind.word().equals(root.get("what").asText()))
                 .findFirst()

@@ -1,6 +1,10 @@
 package amberlens.project;
 
 import amberlens.core.extras.Extras;
+import amberlens.core.geometry.Size;
+import amberlens.core.motion.Group;
+import amberlens.core.motion.Properties;
+import amberlens.core.motion.Property;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
@@ -24,19 +28,13 @@ record KnownMembers(
         @org.jspecify.annotations.Nullable Supplier<ObjectNode> usual) {
     private static final ObjectMapper VALUES = new ObjectMapper();
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+    private static final Size ANY = new Size(1, 1);
 
     private static final KnownMembers LEG =
             of("kind", "handles", "even").usually(() -> NODES.objectNode().put("kind", "linear"));
     private static final KnownMembers AXIS = of("value", "keys", "muted");
     private static final KnownMembers CHANNEL = AXIS.with("x", AXIS).with("y", AXIS);
-    private static final KnownMembers FULL =
-            CHANNEL.usually(() -> NODES.objectNode().put("value", 100));
-    private static final KnownMembers CAMERA = of().with("scale", CHANNEL)
-            .with("position", CHANNEL)
-            .with("rotation", CHANNEL)
-            .with("anchor", CHANNEL)
-            .with("opacity", FULL)
-            .with("speed", FULL);
+    private static final KnownMembers CAMERA = camera();
     private static final KnownMembers FADE = of("frames", "through").with("leg", LEG);
 
     static final KnownMembers KEY = of("at", "value", "in", "out").with("leg", LEG);
@@ -68,6 +66,21 @@ record KnownMembers(
             .with("backdrop", of("gradient", "clouds", "seed"));
     static final KnownMembers PROJECT = of("format", "version", "name", "media", "shots", "markers")
             .with("frame", of("width", "height", "rate", "background", "blurred"));
+
+    private static KnownMembers camera() {
+        KnownMembers members = of();
+        for (Property<?> property : Properties.ALL) {
+            members = members.with(property.id(), property.group() == Group.POSE ? CHANNEL : leftOut(property));
+        }
+        return members;
+    }
+
+    /** A property that is left out where it is neutral. */
+    private static <V> KnownMembers leftOut(Property<V> property) {
+        V neutral = property.neutral(ANY, ANY);
+        return CHANNEL.usually(
+                () -> (ObjectNode) NODES.objectNode().set("value", Values.written(property.kind(), neutral)));
+    }
 
     private static KnownMembers of(String... names) {
         return new KnownMembers(Set.of(names), Map.of(), null);

@@ -1,9 +1,9 @@
 package amberlens.project;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.footage.Footage;
 import amberlens.core.footage.Source;
 import amberlens.core.layering.BlendMode;
-import amberlens.core.layering.Colour;
 import amberlens.core.layering.Fade;
 import amberlens.core.layering.Layering;
 import amberlens.core.model.Fingerprint;

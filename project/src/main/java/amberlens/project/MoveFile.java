@@ -2,7 +2,7 @@ package amberlens.project;
 
 import amberlens.core.keys.KeyClip;
 import amberlens.core.model.FileProblem;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.core.ready.OwnMove;
 import amberlens.files.FileWords;
 import amberlens.files.WholeFile;
@@ -29,7 +29,7 @@ public final class MoveFile {
     private MoveFile() {}
 
     public static void save(OwnMove move, Path file) throws FileProblem {
-        var clip = new KeyClip(KeyClip.What.MOVE, move.camera(), Property.OF_POSE, 0, move.picture(), move.frame());
+        var clip = new KeyClip(KeyClip.What.MOVE, move.camera(), Properties.OF_MOVE, 0, move.picture(), move.frame());
         try {
             ObjectNode root = (ObjectNode) JSON.readTree(ClipText.write(clip));
             root.put("name", move.name());

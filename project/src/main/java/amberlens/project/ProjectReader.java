@@ -1,9 +1,9 @@
 package amberlens.project;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edit.LinkedMoves;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Marker;

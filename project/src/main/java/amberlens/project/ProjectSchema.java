@@ -1,8 +1,11 @@
 package amberlens.project;
 
 import amberlens.core.model.FileProblem;
+import amberlens.core.motion.Properties;
+import amberlens.core.motion.Property;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.networknt.schema.JsonSchema;
@@ -15,6 +18,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Locale;
 
 /** The JSON Schema that ships with the application, applied to every file on opening. */
@@ -63,10 +67,26 @@ final class ProjectSchema {
             if (stream == null) {
                 throw new IllegalStateException("the project schema is not in this build");
             }
-            return new ObjectMapper().readTree(stream);
+            return withProperties(new ObjectMapper().readTree(stream), Properties.ALL);
         } catch (IOException e) {
             throw new UncheckedIOException("the project schema cannot be read", e);
         }
+    }
+
+    /** The schema with the members of some properties, wherever a camera or a list of properties stands. */
+    static JsonNode withProperties(JsonNode schema, List<Property<?>> properties) {
+        JsonNode definitions = schema.get("$defs");
+        ObjectNode camera = (ObjectNode) definitions.at("/camera/properties");
+        ObjectNode copied = (ObjectNode) definitions.at("/keysClip/properties/camera/properties");
+        ArrayNode names =
+                ((ObjectNode) definitions.at("/shot/properties/follows/properties/properties/items")).putArray("enum");
+        for (Property<?> property : properties) {
+            String reference = "#/$defs/" + Values.definition(property.kind());
+            camera.withObject(property.id()).put("$ref", reference);
+            copied.putObject(property.id()).put("$ref", reference);
+            names.add(property.id());
+        }
+        return schema;
     }
 
     /** One of the definitions as a schema of its own. */

@@ -7,12 +7,11 @@ import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.model.ShotSettings;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Path;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 
@@ -93,7 +92,7 @@ final class ProjectWriter {
         LayerWriter.putSource(node, shot.source());
         LayerWriter.putLayering(node, shot.layering());
         putSettings(node, shot.settings());
-        node.set("camera", CameraWriter.camera(shot.camera(), EnumSet.allOf(Property.class)));
+        node.set("camera", CameraWriter.camera(shot.camera(), Properties.ALL));
         putMarkers(node, shot.markers());
         KnownMembers.SHOT.merge(node, shot.extras());
         return node;
@@ -132,15 +131,14 @@ final class ProjectWriter {
             ObjectNode follows = node.putObject("follows");
             follows.put("shot", carried.from());
             ArrayNode properties = follows.putArray("properties");
-            carried.properties()
-                    .forEach(property -> properties.add(property.word().toLowerCase(Locale.ROOT)));
+            carried.properties().forEach(property -> properties.add(property.id()));
         });
         if (!settings.alternatives().isEmpty()) {
             ArrayNode versions = node.putArray("alternatives");
             for (Alternative version : settings.alternatives()) {
                 ObjectNode written = versions.addObject();
                 written.put("name", version.name());
-                written.set("camera", CameraWriter.camera(version.camera(), EnumSet.allOf(Property.class)));
+                written.set("camera", CameraWriter.camera(version.camera(), Properties.ALL));
                 KnownMembers.ALTERNATIVE.merge(written, version.extras());
             }
         }

@@ -1,19 +1,18 @@
 package amberlens.project;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.layering.Backdrop;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.Alternative;
 import amberlens.core.model.Carried;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.ShotSettings;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -53,9 +52,10 @@ final class SettingsReader {
         if (written.isMissingNode()) {
             return Optional.empty();
         }
-        Set<Property> properties = EnumSet.noneOf(Property.class);
-        written.get("properties")
-                .forEach(word -> properties.add(Property.valueOf(word.asText().toUpperCase(Locale.ROOT))));
+        Set<Property<?>> properties = new TreeSet<>();
+        for (JsonNode id : written.get("properties")) {
+            Properties.named(id.asText()).ifPresent(properties::add);
+        }
         return Optional.of(new Carried(written.get("shot").asText(), properties));
     }
 

@@ -57,7 +57,7 @@ class KeyMembersTest {
                                         List.of(Key.of(0, 900.0, Leg.HOLD), Key.of(9, 1.5, Leg.SMOOTH))),
                                 Channel.constant(ValueKinds.NUMBER, 540.0))))
                 .withRotation(Channel.keyed(
-                                ValueKinds.DEGREES, List.of(Key.of(0, 0.0, Leg.LINEAR), Key.of(60, 9.0, Leg.LINEAR)))
+                                ValueKinds.NUMBER, List.of(Key.of(0, 0.0, Leg.LINEAR), Key.of(60, 9.0, Leg.LINEAR)))
                         .withMuted(true, 4.5));
     }
 
@@ -107,9 +107,8 @@ class KeyMembersTest {
             assertThat(read.what()).isEqualTo(what);
             assertThat(read.properties()).isEqualTo(clip.properties());
             assertThat(read.picture()).isEqualTo(PLAN);
-            for (Property property : clip.properties()) {
-                assertThat(read.camera().channel(property))
-                        .isEqualTo(clip.camera().channel(property));
+            for (Property<?> property : clip.properties()) {
+                assertThat(read.camera().get(property)).isEqualTo(clip.camera().get(property));
             }
         }
     }

@@ -3,12 +3,12 @@ package amberlens.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.extras.Extras;
 import amberlens.core.footage.Footage;
 import amberlens.core.footage.Source;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.BlendMode;
-import amberlens.core.layering.Colour;
 import amberlens.core.layering.Fade;
 import amberlens.core.layering.Layering;
 import amberlens.core.model.FileProblem;
@@ -21,6 +21,7 @@ import amberlens.core.motion.Channel;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.time.FrameRate;
 import java.io.IOException;
@@ -44,10 +45,12 @@ class LayerMembersTest {
                         new Footage(new FrameRate(24000, 1001), 240))
                 .withFingerprint(Optional.of(new Fingerprint(4711, "00ff00ff00ff00ff")));
         CameraTrack camera = CameraTrack.still(Pose.neutral(pond.size(), pond.size()))
-                .withOpacity(Channel.keyed(
-                        ValueKinds.NUMBER,
-                        List.of(Key.of(0, 0.0, Ease.GENTLE_BOTH.leg()), Key.of(20, 100.0, Ease.LINEAR.leg()))))
-                .withSpeed(Channel.constant(ValueKinds.NUMBER, -50.0));
+                .with(
+                        Properties.OPACITY,
+                        Channel.keyed(
+                                ValueKinds.NUMBER,
+                                List.of(Key.of(0, 0.0, Ease.GENTLE_BOTH.leg()), Key.of(20, 100.0, Ease.LINEAR.leg()))))
+                .with(Properties.SPEED, Channel.constant(ValueKinds.NUMBER, -50.0));
         Shot shot = new Shot("s1", "Pond", "m1", 2, 0, 100, false, camera, Extras.NONE)
                 .withSource(new Source(12.5, Source.Conversion.BLEND, true))
                 .withLayering(new Layering(

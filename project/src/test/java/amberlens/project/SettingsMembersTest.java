@@ -2,13 +2,13 @@ package amberlens.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Backdrop;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.Alternative;
 import amberlens.core.model.Carried;
 import amberlens.core.model.FileProblem;
@@ -19,14 +19,14 @@ import amberlens.core.model.Shot;
 import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.core.time.FrameRate;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -66,7 +66,7 @@ class SettingsMembersTest {
                 Optional.of(new PicturePoint(1200.5, 640)),
                 new Backdrop.Plain(new Colour(0xC0FFEE)),
                 List.of(new Alternative("B", still)),
-                Optional.of(new Carried("s9", EnumSet.of(Property.SCALE, Property.SPEED))));
+                Optional.of(new Carried("s9", Set.of(Properties.SCALE, Properties.SPEED))));
         assertThat(roundTrip(project(settings))).isEqualTo(project(settings));
         var blurred = ShotSettings.USUAL.withBackdrop(Backdrop.BLURRED);
         assertThat(roundTrip(project(blurred))).isEqualTo(project(blurred));

@@ -1,15 +1,16 @@
 package amberlens.core.edit;
 
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.PicturePoint;
+import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.CameraTrack.ChannelChange;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.Channels;
 import amberlens.core.motion.KeyInsertion;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.PoseProperty;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
-import amberlens.core.motion.Scale;
 import java.util.Locale;
 
 /** Changes of one property of a camera. */
@@ -57,11 +58,15 @@ public final class CameraEdits {
 
     /** The camera with the pose at the frame. */
     public static CameraTrack posed(CameraTrack camera, int frame, Pose pose) {
-        return camera.withMoveOf(new CameraTrack(
-                camera.scale().withValueAt(frame, pose.scale()),
-                camera.position().withValueAt(frame, pose.position()),
-                camera.rotation().withValueAt(frame, pose.degrees()),
-                camera.anchor().withValueAt(frame, pose.anchor())));
+        CameraTrack posed = camera;
+        for (PoseProperty<?> property : Properties.OF_POSE) {
+            posed = posed(posed, frame, property, pose);
+        }
+        return posed;
+    }
+
+    private static <V> CameraTrack posed(CameraTrack camera, int frame, PoseProperty<V> property, Pose pose) {
+        return camera.with(property, camera.get(property).withValueAt(frame, property.of(pose)));
     }
 
     /** Turns animation of a lane on, with a key at the frame. */
@@ -86,51 +91,54 @@ public final class CameraEdits {
     }
 
     /** Puts the keys of a property aside, with the value at the frame, or lets them work again. */
-    public static Edit mute(String shotId, Property property, boolean muted, int frame) {
-        String name = (muted ? "muting of " : "unmuting of ") + property.word().toLowerCase(Locale.ROOT);
+    public static Edit mute(String shotId, Property<?> property, boolean muted, int frame) {
+        String name = (muted ? "muting of " : "unmuting of ") + property.lowerWord();
         return Edit.ofShot(
                 name, shotId, shot -> shot.withCamera(shot.camera().withWhole(property, new Muting(muted, frame))));
     }
 
     /**
-     * Sets opacity or speed at a frame: its key there is changed or made, a constant changes as a whole.
+     * Sets a property at a frame, as a hand does: its key there is changed or made, a constant changes as a whole, and a pose is kept
+     * inside where that is on.
      *
-     * @param property one that is not of the pose
-     * @param percent opacity 0 … 100, speed at most {@value #FASTEST} either way
+     * @param shot as it is now
+     * @throws IllegalArgumentException when a number is out of the property's range
      */
-    public static Edit setPercent(String shotId, Property property, int frame, double percent) {
-        double low = property == Property.OPACITY ? 0 : -FASTEST;
-        double high = property == Property.OPACITY ? 100 : FASTEST;
-        if (!(percent >= low && percent <= high)) {
-            throw new IllegalArgumentException(String.format(
-                    Locale.ROOT,
-                    "%s lies in %.0f … %.0f %%, not at %s",
-                    property.word().toLowerCase(Locale.ROOT),
-                    low,
-                    high,
-                    percent));
+    public static <V> Edit setValue(String name, Shot shot, Property<V> property, int frame, V value) {
+        for (int part = 0; part < property.kind().parts(); part++) {
+            property.refusal(property.kind().part(value, part)).ifPresent(why -> {
+                throw new IllegalArgumentException(why);
+            });
         }
-        return Edit.ofShot("change of " + property.word().toLowerCase(Locale.ROOT), shotId, shot -> {
-            CameraTrack camera = shot.camera();
-            return shot.withCamera(
-                    property == Property.OPACITY
-                            ? camera.withOpacity(camera.opacity().withValueAt(frame, percent))
-                            : camera.withSpeed(camera.speed().withValueAt(frame, percent)));
-        });
+        if (property instanceof PoseProperty<V> ofPose) {
+            return setPose(name, shot.id(), frame, ofPose.with(shot.camera().at(frame), value));
+        }
+        return Edit.ofShot(
+                name,
+                shot.id(),
+                now -> now.withCamera(
+                        now.camera().with(property, now.camera().get(property).withValueAt(frame, value))));
     }
 
-    /** The greatest speed of footage either way, per cent. */
-    public static final double FASTEST = 10_000;
+    /** The value that a property of a shot has when one of its numbers changes; linked numbers that count by ratio change together. */
+    public static <V> V withNumber(Shot shot, Property<V> property, int frame, int part, double number) {
+        CameraTrack camera = shot.camera();
+        boolean linked = camera.get(property).axes().isEmpty();
+        return property.withNumber(camera.seen(property, frame), part, number, linked && property.proportional());
+    }
 
     /** Puts all keys of a move aside, or lets them work again. */
     public static Edit muteAll(String shotId, boolean muted, int frame) {
-        return Edit.ofShot(muted ? "muting of the move" : "unmuting of the move", shotId, shot -> {
-            var camera = shot.camera();
-            for (Property property : Property.values()) {
-                camera = camera.withWhole(property, new Muting(muted, frame));
-            }
-            return shot.withCamera(camera);
-        });
+        var muting = new Muting(muted, frame);
+        return Edit.ofShot(
+                muted ? "muting of the move" : "unmuting of the move",
+                shotId,
+                shot -> shot.withCamera(shot.camera().mapWhole(new Channels.Change() {
+                    @Override
+                    public <V> Channel<V> apply(Property<V> property, Channel<V> channel) {
+                        return muting.apply(channel);
+                    }
+                })));
     }
 
     private record Muting(boolean muted, int frame) implements ChannelChange {
@@ -145,9 +153,8 @@ public final class CameraEdits {
      *
      * @throws IllegalArgumentException by the edit, when a curved path is to be unlinked
      */
-    public static Edit setLinked(String shotId, Property property, boolean linked) {
-        String name =
-                (linked ? "linking of " : "unlinking of ") + property.word().toLowerCase(Locale.ROOT);
+    public static Edit setLinked(String shotId, Property<?> property, boolean linked) {
+        String name = (linked ? "linking of " : "unlinking of ") + property.lowerWord();
         return Edit.ofShot(
                 name,
                 shotId,
@@ -161,54 +168,5 @@ public final class CameraEdits {
 
     private static Edit onLane(String name, String shotId, Lane lane, ChannelChange change) {
         return Edit.ofShot(name, shotId, shot -> shot.withCamera(shot.camera().map(lane, change)));
-    }
-
-    /** The neutral pose's value for one property, the others as they are. */
-    public static Pose reset(Pose pose, Property property, Pose neutral) {
-        return switch (property) {
-            case SCALE -> pose.withScale(neutral.scale());
-            case POSITION -> pose.withPosition(neutral.position());
-            case ROTATION -> pose.withDegrees(neutral.degrees());
-            case ANCHOR -> pose.withAnchorInPlace(neutral.anchor());
-            case OPACITY, SPEED -> throw notOfPose(property);
-        };
-    }
-
-    /**
-     * The pose with one number of one property changed.
-     *
-     * @param linked whether the axes of the scale keep their ratio
-     * @param part 0 for x or the only number, 1 for y
-     */
-    public static Pose withNumber(Pose pose, Property property, int part, double value, boolean linked) {
-        return switch (property) {
-            case SCALE -> pose.withScale(scaled(pose.scale(), part, value, linked));
-            case POSITION ->
-                pose.withPosition(new FramePoint(
-                        part == 0 ? value : pose.position().x(),
-                        part == 1 ? value : pose.position().y()));
-            case ROTATION -> pose.withDegrees(value);
-            case ANCHOR ->
-                pose.withAnchorInPlace(new PicturePoint(
-                        part == 0 ? value : pose.anchor().x(),
-                        part == 1 ? value : pose.anchor().y()));
-            case OPACITY, SPEED -> throw notOfPose(property);
-        };
-    }
-
-    private static IllegalArgumentException notOfPose(Property property) {
-        return new IllegalArgumentException("a pose has no " + property.word().toLowerCase(Locale.ROOT));
-    }
-
-    private static Scale scaled(Scale scale, int part, double value, boolean linked) {
-        if (!linked) {
-            return part == 0 ? new Scale(value, scale.y()) : new Scale(scale.x(), value);
-        }
-        if (scale.x() == scale.y()) {
-            return Scale.uniform(value);
-        }
-        return part == 0
-                ? new Scale(value, scale.y() * value / scale.x())
-                : new Scale(scale.x() * value / scale.y(), value);
     }
 }

@@ -8,9 +8,9 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Property;
-import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * One shot's move put on other shots, with the same look and stretched to their lengths. A linked move goes on following: whatever
@@ -26,7 +26,7 @@ public final class CarryEdits {
      * @param linked whether they follow from now on
      * @throws IllegalArgumentException when applied, if a shot would follow itself through others
      */
-    public static Edit carry(String fromId, Set<String> toIds, Set<Property> properties, boolean linked) {
+    public static Edit carry(String fromId, Set<String> toIds, Set<Property<?>> properties, boolean linked) {
         int count = toIds.contains(fromId) ? toIds.size() - 1 : toIds.size();
         return Edit.of("carrying of a move to " + count + (count == 1 ? " shot" : " shots"), project -> {
             Shot from = project.shot(fromId).orElseThrow();
@@ -41,7 +41,7 @@ public final class CarryEdits {
         });
     }
 
-    private static Shot carried(Project project, Shot from, Shot to, Set<Property> properties, boolean linked) {
+    private static Shot carried(Project project, Shot from, Shot to, Set<Property<?>> properties, boolean linked) {
         Optional<Carried> link = linked ? Optional.of(new Carried(from.id(), properties)) : Optional.empty();
         Optional<Carried> others =
                 to.settings().carried().filter(old -> !linked && !properties.containsAll(old.properties()));
@@ -105,14 +105,14 @@ public final class CarryEdits {
                 || !old.media().equals(shot.media())) {
             return shot;
         }
-        Set<Property> left = EnumSet.copyOf(link.properties());
+        Set<Property<?>> left = new TreeSet<>(link.properties());
         left.removeIf(
-                property -> !old.camera().channel(property).equals(shot.camera().channel(property)));
+                property -> !old.camera().get(property).equals(shot.camera().get(property)));
         Optional<Carried> rest = left.isEmpty() ? Optional.empty() : Optional.of(new Carried(link.from(), left));
         return shot.withSettings(shot.settings().withCarried(rest));
     }
 
-    private static CameraTrack taken(Project project, Shot from, Shot to, Set<Property> properties) {
+    private static CameraTrack taken(Project project, Shot from, Shot to, Set<Property<?>> properties) {
         Media source = project.mediaOf(from);
         CameraTrack fitted = MoveLength.stretched(
                 Carrying.fitted(
@@ -120,15 +120,8 @@ public final class CarryEdits {
                 from.length(),
                 to.length());
         CameraTrack camera = to.camera();
-        for (Property property : properties) {
-            camera = switch (property) {
-                case SCALE -> camera.withScale(fitted.scale());
-                case POSITION -> camera.withPosition(fitted.position());
-                case ROTATION -> camera.withRotation(fitted.rotation());
-                case ANCHOR -> camera.withAnchor(fitted.anchor());
-                case OPACITY -> camera.withOpacity(fitted.opacity());
-                case SPEED -> camera.withSpeed(fitted.speed());
-            };
+        for (Property<?> property : properties) {
+            camera = camera.taking(property, fitted);
         }
         return camera;
     }

@@ -7,6 +7,7 @@ import amberlens.core.lineup.Cutting;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.ValueKinds;
 
 /** Changes of which part of its footage a shot shows, and how fast. */
@@ -45,10 +46,13 @@ public final class FootageEdits {
     public static Edit setSpeed(String shotId, double percent) {
         return Edit.ofShot("speed of footage", shotId, shot -> {
             Channel<Double> speed = Channel.constant(ValueKinds.NUMBER, percent);
-            double before = shot.camera().speed().constant();
-            boolean along = shot.source().tied() && !shot.camera().speed().animated() && before * percent > 0;
+            double before = shot.camera().get(Properties.SPEED).constant();
+            boolean along =
+                    shot.source().tied() && !shot.camera().get(Properties.SPEED).animated() && before * percent > 0;
             CameraTrack camera = along ? stretched(shot.camera(), before / percent) : shot.camera();
-            return camera.speed().equals(speed) ? shot : shot.withCamera(camera.withSpeed(speed));
+            return camera.get(Properties.SPEED).equals(speed)
+                    ? shot
+                    : shot.withCamera(camera.with(Properties.SPEED, speed));
         });
     }
 

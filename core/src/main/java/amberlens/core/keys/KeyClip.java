@@ -1,14 +1,16 @@
 package amberlens.core.keys;
 
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
-import amberlens.core.motion.PathHandles;
+import amberlens.core.motion.Channels;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
-import java.util.EnumSet;
+import amberlens.core.motion.Resizing;
+import java.util.Collections;
+import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * Keys taken from a camera, to be pasted elsewhere.
@@ -20,7 +22,8 @@ import java.util.Set;
  * @param picture source pixels of the picture they were made for
  * @param frame frame pixels
  */
-public record KeyClip(What what, CameraTrack camera, Set<Property> properties, int origin, Size picture, Size frame) {
+public record KeyClip(
+        What what, CameraTrack camera, Set<Property<?>> properties, int origin, Size picture, Size frame) {
     /** How much was copied. */
     public enum What {
         KEYS("keys"),
@@ -40,13 +43,12 @@ public record KeyClip(What what, CameraTrack camera, Set<Property> properties, i
     }
 
     public KeyClip {
-        properties = Set.copyOf(properties);
+        properties = Collections.unmodifiableSet(new TreeSet<>(properties));
     }
 
     /** Copies keys. */
     public static KeyClip of(What what, CameraTrack camera, KeySet keys, Size picture, Size frame) {
-        Set<Property> properties =
-                what == What.MOVE ? EnumSet.copyOf(Property.OF_POSE) : EnumSet.noneOf(Property.class);
+        Set<Property<?>> properties = new TreeSet<>(what == What.MOVE ? Properties.OF_POSE : List.of());
         keys.lanes().forEach(lane -> properties.add(lane.property()));
         CameraTrack kept = camera;
         int origin = keys.first();
@@ -73,24 +75,14 @@ public record KeyClip(What what, CameraTrack camera, Set<Property> properties, i
      * their place in the picture, and scales their relation to the scale that just fills the frame.
      */
     public KeyClip fitted(Size newPicture, Size newFrame) {
-        double frameX = (double) newFrame.width() / frame.width();
-        double frameY = (double) newFrame.height() / frame.height();
-        double pictureX = (double) newPicture.width() / picture.width();
-        double pictureY = (double) newPicture.height() / picture.height();
-        double scale = filling(newPicture, newFrame) / filling(picture, frame);
-        var fitted = camera.withScale(camera.scale().mapValues(value -> value.times(scale)))
-                .withPosition(camera.position()
-                        .mapValues(p -> new FramePoint(p.x() * frameX, p.y() * frameY))
-                        .mapBends(bend -> new PathHandles(
-                                new FramePoint(bend.in().x() * frameX, bend.in().y() * frameY),
-                                new FramePoint(
-                                        bend.out().x() * frameX, bend.out().y() * frameY))))
-                .withAnchor(camera.anchor().mapValues(a -> new PicturePoint(a.x() * pictureX, a.y() * pictureY)));
+        var to = new Resizing(picture, newPicture, frame, newFrame);
+        CameraTrack fitted = camera.mapWhole(new Channels.Change() {
+            @Override
+            public <V> Channel<V> apply(Property<V> property, Channel<V> channel) {
+                return channel.mapValues(value -> property.carried(value, to)).mapBends(to::bend);
+            }
+        });
         return new KeyClip(what, fitted, properties, origin, newPicture, newFrame);
-    }
-
-    private static double filling(Size picture, Size frame) {
-        return Math.max((double) frame.width() / picture.width(), (double) frame.height() / picture.height());
     }
 
     /** Whether picture or frame have another size, so that look and numbers cannot both stay. */

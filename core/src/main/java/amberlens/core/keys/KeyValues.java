@@ -1,17 +1,15 @@
 package amberlens.core.keys;
 
+import amberlens.core.motion.Axis;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Property;
-import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKind;
 
 /** Changes of what keys hold. */
 public final class KeyValues {
-    private static final double LEAST_SCALE = 0.01;
-
     private KeyValues() {}
 
     /**
@@ -30,19 +28,12 @@ public final class KeyValues {
     }
 
     private static <V> Key<V> shifted(ValueKind<V> kind, Key<V> key, Lane lane, int part, double by) {
-        double first = kind.part(key.value(), 0);
-        double second = kind.parts() == 1 ? 0 : kind.part(key.value(), 1);
-        double old = part == 0 ? first : second;
-        double now = old + by;
-        if (lane.property() == Property.SCALE) {
-            now = Math.clamp(now, LEAST_SCALE, Scale.LARGEST);
+        Property<?> property = lane.property();
+        double old = kind.part(key.value(), part);
+        double now = property.range().clamp(old + by);
+        if (property.proportional() && lane.axis() == Axis.LINKED) {
+            return key.withValue(kind.of(at -> kind.part(key.value(), at) * now / old));
         }
-        if (lane.property() == Property.OPACITY) {
-            now = Math.clamp(now, 0, 100);
-        }
-        if (lane.equals(Lane.of(Property.SCALE))) {
-            return key.withValue(kind.of(first * now / old, second * now / old));
-        }
-        return key.withValue(part == 0 ? kind.of(now, second) : kind.of(first, now));
+        return key.withValue(kind.with(key.value(), part, now));
     }
 }

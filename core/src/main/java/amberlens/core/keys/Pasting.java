@@ -40,49 +40,36 @@ public enum Pasting {
      */
     public CameraTrack into(CameraTrack camera, KeyClip clip, int frame) {
         CameraTrack changed = camera;
-        for (Property property : clip.properties()) {
-            changed = switch (property) {
-                case SCALE ->
-                    changed.withScale(
-                            laid(property, changed.scale(), clip.camera().scale(), clip, frame));
-                case POSITION ->
-                    changed.withPosition(
-                            laid(property, changed.position(), clip.camera().position(), clip, frame));
-                case ROTATION ->
-                    changed.withRotation(
-                            laid(property, changed.rotation(), clip.camera().rotation(), clip, frame));
-                case ANCHOR ->
-                    changed.withAnchor(
-                            laid(property, changed.anchor(), clip.camera().anchor(), clip, frame));
-                case OPACITY ->
-                    changed.withOpacity(
-                            laid(property, changed.opacity(), clip.camera().opacity(), clip, frame));
-                case SPEED ->
-                    changed.withSpeed(
-                            laid(property, changed.speed(), clip.camera().speed(), clip, frame));
-            };
+        for (Property<?> property : clip.properties()) {
+            changed = laid(changed, property, clip, frame);
         }
         return changed;
     }
 
-    private <V> Channel<V> laid(Property property, Channel<V> target, Channel<V> clip, KeyClip whole, int frame) {
+    private <V> CameraTrack laid(CameraTrack camera, Property<V> property, KeyClip clip, int frame) {
+        Channel<V> target = camera.get(property);
+        Channel<V> taken = clip.camera().get(property);
+        return camera.with(property, laid(property.proportional(), target, taken, clip, frame));
+    }
+
+    private <V> Channel<V> laid(boolean proportional, Channel<V> target, Channel<V> clip, KeyClip whole, int frame) {
         if (this == ALL && whole.what() == KeyClip.What.MOVE) {
             return clip.map(new KeyShift(frame));
         }
         boolean apart = clip.axes().isPresent() || target.axes().isPresent();
         if (!apart) {
-            return laid(property, target, clip, frame);
+            return laid(proportional, target, clip, frame);
         }
         var from = (clip.bent() ? clip.mapBends(_ -> PathHandles.STRAIGHT) : clip)
                 .unlinked()
                 .axes()
                 .orElseThrow();
         return target.unlinked()
-                .mapAxes(axes ->
-                        new Axes(laid(property, axes.x(), from.x(), frame), laid(property, axes.y(), from.y(), frame)));
+                .mapAxes(axes -> new Axes(
+                        laid(proportional, axes.x(), from.x(), frame), laid(proportional, axes.y(), from.y(), frame)));
     }
 
-    private <V> Channel<V> laid(Property property, Channel<V> target, Channel<V> clip, int frame) {
+    private <V> Channel<V> laid(boolean proportional, Channel<V> target, Channel<V> clip, int frame) {
         return switch (this) {
             case ALL -> {
                 Channel<V> changed = target;
@@ -105,7 +92,9 @@ public enum Pasting {
                     V first = clip.keys().getFirst().value();
                     V there = target.at((double) key.at() + frame);
                     changed = valued(
-                            changed, key.at() + frame, relative(property, target.kind(), there, first, key.value()));
+                            changed,
+                            key.at() + frame,
+                            relative(proportional, target.kind(), there, first, key.value()));
                 }
                 yield changed;
             }
@@ -132,13 +121,12 @@ public enum Pasting {
         return target.withKeys(keys, target.constant());
     }
 
-    private static <V> V relative(Property property, ValueKind<V> kind, V there, V first, V now) {
-        double x = relative(property, kind.part(there, 0), kind.part(first, 0), kind.part(now, 0));
-        boolean pair = kind.parts() == 2;
-        return kind.of(x, pair ? relative(property, kind.part(there, 1), kind.part(first, 1), kind.part(now, 1)) : 0);
+    private static <V> V relative(boolean proportional, ValueKind<V> kind, V there, V first, V now) {
+        return kind.of(
+                part -> relative(proportional, kind.part(there, part), kind.part(first, part), kind.part(now, part)));
     }
 
-    private static double relative(Property property, double there, double first, double now) {
-        return property == Property.SCALE ? there * now / first : there + now - first;
+    private static double relative(boolean proportional, double there, double first, double now) {
+        return proportional ? there * now / first : there + now - first;
     }
 }

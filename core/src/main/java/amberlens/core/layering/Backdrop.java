@@ -1,5 +1,7 @@
 package amberlens.core.layering;
 
+import amberlens.core.colour.Colour;
+
 /** What is seen behind a picture that does not fill the frame. */
 public sealed interface Backdrop {
     /** The shots below, and where there are none the project's backdrop. */

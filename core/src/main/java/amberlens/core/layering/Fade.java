@@ -1,5 +1,6 @@
 package amberlens.core.layering;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.motion.Leg;
 import java.util.Optional;
 

@@ -12,9 +12,11 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.KeyInsertion;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.PathHandles;
+import amberlens.core.motion.Property;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeSet;
 
 /**
  * Two shots that follow each other made one. Halves of one shot become what they were; other moves are put end to end, with keys at the
@@ -65,13 +67,17 @@ public final class Joining {
     }
 
     private static CameraTrack endToEnd(CameraTrack first, CameraTrack second, int cut) {
-        return new CameraTrack(
-                joined(first.scale(), second.scale(), cut),
-                joined(first.position(), second.position(), cut),
-                joined(first.rotation(), second.rotation(), cut),
-                joined(first.anchor(), second.anchor(), cut),
-                joined(first.opacity(), second.opacity(), cut),
-                joined(first.speed(), second.speed(), cut));
+        var properties = new TreeSet<>(first.channels().properties());
+        properties.addAll(second.channels().properties());
+        CameraTrack joined = first;
+        for (Property<?> property : properties) {
+            joined = joined(joined, property, second, cut);
+        }
+        return joined;
+    }
+
+    private static <V> CameraTrack joined(CameraTrack first, Property<V> property, CameraTrack second, int cut) {
+        return first.with(property, joined(first.get(property), second.get(property), cut));
     }
 
     private static <V> Channel<V> joined(Channel<V> first, Channel<V> second, int cut) {

@@ -1,7 +1,7 @@
 package amberlens.core.model;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.time.FrameRate;
 
 /**

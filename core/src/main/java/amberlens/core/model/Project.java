@@ -7,6 +7,7 @@ import amberlens.core.footage.SourceTime;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
 import java.util.Comparator;
@@ -125,7 +126,7 @@ public record Project(
         return mediaOf(shot)
                 .footage()
                 .map(footage ->
-                        new SourceTime(footage, shot.source(), shot.camera().speed(), frame.rate()));
+                        new SourceTime(footage, shot.source(), shot.camera().get(Properties.SPEED), frame.rate()));
     }
 
     /** What a shot of this project shows of its footage at one of its frames; frame 0 of a still picture. */

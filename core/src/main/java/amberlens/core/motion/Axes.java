@@ -41,8 +41,22 @@ public record Axes(Channel<Double> x, Channel<Double> y) {
         List<Key<V>> keys = new ArrayList<>();
         for (int frame : frames) {
             Key<Double> key = x.keyAt(frame).or(() -> y.keyAt(frame)).orElseThrow();
-            keys.add(key.withValue(kind.of(x.at(frame), y.at(frame))));
+            keys.add(key.withValue(at(kind, frame)));
         }
         return keys;
+    }
+
+    private static <V> V value(ValueKind<V> kind, double x, double y) {
+        return kind.of(part -> part == 0 ? x : y);
+    }
+
+    /** Both constants in one value. */
+    <V> V constant(ValueKind<V> kind) {
+        return value(kind, x.constant(), y.constant());
+    }
+
+    /** Both numbers at a frame in one value. */
+    <V> V at(ValueKind<V> kind, double frame) {
+        return value(kind, x.at(frame), y.at(frame));
     }
 }

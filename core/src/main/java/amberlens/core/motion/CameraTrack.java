@@ -7,42 +7,55 @@ import java.util.List;
 import java.util.SortedSet;
 
 /**
- * What moves in one shot: the four properties of its camera over time, and beside them those of its layer.
- *
- * @param scale per cent
- * @param position frame pixels
- * @param rotation degrees, clockwise
- * @param anchor source pixels
- * @param opacity per cent, 0 … 100
- * @param speed per cent of the footage's own speed
+ * What moves in one shot: the properties of its camera over time, and beside them those of its layer. The properties of the pose have
+ * names of their own here, because every camera has them; all others are asked for by their descriptor.
  */
-public record CameraTrack(
-        Channel<Scale> scale,
-        Channel<FramePoint> position,
-        Channel<Double> rotation,
-        Channel<PicturePoint> anchor,
-        Channel<Double> opacity,
-        Channel<Double> speed) {
+public final class CameraTrack {
+    private final Channels channels;
+    private final Channel<Scale> scale;
+    private final Channel<FramePoint> position;
+    private final Channel<Double> rotation;
+    private final Channel<PicturePoint> anchor;
 
-    /** The opacity of a picture that hides what lies below, and the speed of footage that runs as it was taken. */
-    private static final Channel<Double> FULL = Channel.constant(ValueKinds.NUMBER, 100.0);
+    private CameraTrack(Channels channels) {
+        this.channels = channels;
+        scale = channels.get(Properties.SCALE);
+        position = channels.get(Properties.POSITION);
+        rotation = channels.get(Properties.ROTATION);
+        anchor = channels.get(Properties.ANCHOR);
+    }
 
-    /** Fully opaque, at the footage's own speed. */
+    /**
+     * A pose over time, everything else neutral.
+     *
+     * @param scale per cent
+     * @param position frame pixels
+     * @param rotation degrees, clockwise
+     * @param anchor source pixels
+     */
     public CameraTrack(
             Channel<Scale> scale,
             Channel<FramePoint> position,
             Channel<Double> rotation,
             Channel<PicturePoint> anchor) {
-        this(scale, position, rotation, anchor, FULL, FULL);
+        this(Channels.NONE
+                .with(Properties.SCALE, scale)
+                .with(Properties.POSITION, position)
+                .with(Properties.ROTATION, rotation)
+                .with(Properties.ANCHOR, anchor));
     }
 
     /** A camera that stands still. */
     public static CameraTrack still(Pose pose) {
-        return new CameraTrack(
-                Channel.constant(ValueKinds.SCALE, pose.scale()),
-                Channel.constant(ValueKinds.POSITION, pose.position()),
-                Channel.constant(ValueKinds.DEGREES, pose.degrees()),
-                Channel.constant(ValueKinds.ANCHOR, pose.anchor()));
+        Channels channels = Channels.NONE;
+        for (PoseProperty<?> property : Properties.OF_POSE) {
+            channels = still(channels, property, pose);
+        }
+        return new CameraTrack(channels);
+    }
+
+    private static <V> Channels still(Channels channels, PoseProperty<V> property, Pose pose) {
+        return channels.with(property, Channel.constant(property.kind(), property.of(pose)));
     }
 
     /** The pose at a frame, which may be fractional. */
@@ -51,28 +64,49 @@ public record CameraTrack(
                 scale.at(frame), EvenZoom.position(scale, position, frame), rotation.at(frame), anchor.at(frame));
     }
 
-    public Channel<?> channel(Property property) {
-        return switch (property) {
-            case SCALE -> scale;
-            case POSITION -> position;
-            case ROTATION -> rotation;
-            case ANCHOR -> anchor;
-            case OPACITY -> opacity;
-            case SPEED -> speed;
-        };
+    public Channel<Scale> scale() {
+        return scale;
     }
 
-    /**
-     * The lanes, in the order in which people read them: an unlinked property has two, opacity and speed have none while they are
-     * simply full.
-     */
+    public Channel<FramePoint> position() {
+        return position;
+    }
+
+    public Channel<Double> rotation() {
+        return rotation;
+    }
+
+    public Channel<PicturePoint> anchor() {
+        return anchor;
+    }
+
+    /** All that is not simply neutral. */
+    public Channels channels() {
+        return channels;
+    }
+
+    /** The channel of a property; neutral when the camera has nothing of it. */
+    public <V> Channel<V> get(Property<V> property) {
+        return channels.get(property);
+    }
+
+    /** The value of a property at a frame as it is seen: a position may follow an even zoom. */
+    public <V> V seen(Property<V> property, double frame) {
+        return property instanceof PoseProperty<V> ofPose
+                ? ofPose.of(at(frame))
+                : get(property).at(frame);
+    }
+
+    /** Whether a property is not simply neutral. */
+    public boolean has(Property<?> property) {
+        return channels.has(property);
+    }
+
+    /** The lanes of this camera, in the order in which people read them: an unlinked property has two, a neutral one none. */
     public List<Lane> lanes() {
         List<Lane> lanes = new ArrayList<>();
-        for (Property property : Property.values()) {
-            if (channel(property).equals(FULL)) {
-                continue;
-            }
-            if (channel(property).axes().isPresent()) {
+        for (Property<?> property : channels.properties()) {
+            if (channels.get(property).axes().isPresent()) {
                 lanes.add(new Lane(property, Axis.X));
                 lanes.add(new Lane(property, Axis.Y));
             } else {
@@ -88,13 +122,49 @@ public record CameraTrack(
      * @throws IllegalArgumentException when the lane is not one of this camera's {@link #lanes}
      */
     public Channel<?> channel(Lane lane) {
-        Channel<?> channel = channel(lane.property());
+        Channel<?> channel = get(lane.property());
         if ((lane.axis() == Axis.LINKED) != channel.axes().isEmpty()) {
             throw new IllegalArgumentException("there is no lane " + lane.words());
         }
         return lane.axis() == Axis.LINKED
                 ? channel
                 : channel.axes().orElseThrow().axis(lane.axis());
+    }
+
+    /** The frames at which any property has a key; unmodifiable. */
+    public SortedSet<Integer> keyFrames() {
+        return KeyTimes.of(this).frames();
+    }
+
+    /** This camera with another channel of a property. */
+    public <V> CameraTrack with(Property<V> property, Channel<V> channel) {
+        return new CameraTrack(channels.with(property, channel));
+    }
+
+    public CameraTrack withScale(Channel<Scale> channel) {
+        return with(Properties.SCALE, channel);
+    }
+
+    public CameraTrack withPosition(Channel<FramePoint> channel) {
+        return with(Properties.POSITION, channel);
+    }
+
+    public CameraTrack withRotation(Channel<Double> channel) {
+        return with(Properties.ROTATION, channel);
+    }
+
+    public CameraTrack withAnchor(Channel<PicturePoint> channel) {
+        return with(Properties.ANCHOR, channel);
+    }
+
+    /** This camera with the move of another one: what belongs to the layer stays. */
+    public CameraTrack withMoveOf(CameraTrack other) {
+        return new CameraTrack(channels.taking(other.channels, property -> property.group() == Group.POSE));
+    }
+
+    /** This camera with one property as it is in another one. */
+    public CameraTrack taking(Property<?> property, CameraTrack other) {
+        return new CameraTrack(channels.taking(other.channels, one -> one == property));
     }
 
     /** Applies one change to one lane. */
@@ -111,95 +181,58 @@ public record CameraTrack(
         });
     }
 
-    /** All that can be keyed. */
-    public List<Channel<?>> channels() {
-        return List.of(scale, position, rotation, anchor, opacity, speed);
-    }
-
-    /** The channels that make the pose. */
-    public List<Channel<?>> ofPose() {
-        return List.of(scale, position, rotation, anchor);
-    }
-
-    /** Whether the opacity is not simply full. */
-    public boolean translucent() {
-        return !opacity.equals(FULL);
-    }
-
-    /** Whether footage does not simply run at its own speed. */
-    public boolean retimed() {
-        return !speed.equals(FULL);
-    }
-
-    /** The frames at which any property has a key; unmodifiable. */
-    public SortedSet<Integer> keyFrames() {
-        return KeyTimes.of(this).frames();
-    }
-
-    public CameraTrack withScale(Channel<Scale> channel) {
-        return new CameraTrack(channel, position, rotation, anchor, opacity, speed);
-    }
-
-    public CameraTrack withPosition(Channel<FramePoint> channel) {
-        return new CameraTrack(scale, channel, rotation, anchor, opacity, speed);
-    }
-
-    public CameraTrack withRotation(Channel<Double> channel) {
-        return new CameraTrack(scale, position, channel, anchor, opacity, speed);
-    }
-
-    public CameraTrack withAnchor(Channel<PicturePoint> channel) {
-        return new CameraTrack(scale, position, rotation, channel, opacity, speed);
-    }
-
-    public CameraTrack withOpacity(Channel<Double> channel) {
-        return new CameraTrack(scale, position, rotation, anchor, channel, speed);
-    }
-
-    public CameraTrack withSpeed(Channel<Double> channel) {
-        return new CameraTrack(scale, position, rotation, anchor, opacity, channel);
-    }
-
-    /** This camera with the move of another one: opacity and speed stay. */
-    public CameraTrack withMoveOf(CameraTrack other) {
-        return new CameraTrack(other.scale, other.position, other.rotation, other.anchor, opacity, speed);
-    }
-
     /** Applies one change to all lanes. */
     public CameraTrack map(ChannelChange change) {
-        return mapPose(change).withOpacity(opacity.map(change)).withSpeed(speed.map(change));
-    }
-
-    /** Applies one change to the lanes that make the pose. */
-    public CameraTrack mapPose(ChannelChange change) {
-        return new CameraTrack(
-                scale.map(change), position.map(change), rotation.map(change), anchor.map(change), opacity, speed);
-    }
-
-    /** Applies one change to the lanes of one property. */
-    public CameraTrack map(Property property, ChannelChange change) {
-        return withWhole(property, new ChannelChange() {
+        return mapWhole(new Channels.Change() {
             @Override
-            public <V> Channel<V> apply(Channel<V> channel) {
+            public <V> Channel<V> apply(Property<V> property, Channel<V> channel) {
                 return channel.map(change);
             }
         });
     }
 
+    /** Applies one change to the lanes that make the pose. */
+    public CameraTrack mapPose(ChannelChange change) {
+        return mapWhole(new Channels.Change() {
+            @Override
+            public <V> Channel<V> apply(Property<V> property, Channel<V> channel) {
+                return property.group() == Group.POSE ? channel.map(change) : channel;
+            }
+        });
+    }
+
+    /** Applies one change to the lanes of one property. */
+    public <V> CameraTrack map(Property<V> property, ChannelChange change) {
+        return with(property, get(property).map(change));
+    }
+
     /** Applies a change to a property as a whole, whether its axes are linked or not. */
-    public CameraTrack withWhole(Property property, ChannelChange change) {
-        return switch (property) {
-            case SCALE -> withScale(change.apply(scale));
-            case POSITION -> withPosition(change.apply(position));
-            case ROTATION -> withRotation(change.apply(rotation));
-            case ANCHOR -> withAnchor(change.apply(anchor));
-            case OPACITY -> withOpacity(change.apply(opacity));
-            case SPEED -> withSpeed(change.apply(speed));
-        };
+    public <V> CameraTrack withWhole(Property<V> property, ChannelChange change) {
+        return with(property, change.apply(get(property)));
+    }
+
+    /** Applies a change to every property as a whole that is not simply neutral. */
+    public CameraTrack mapWhole(Channels.Change change) {
+        return new CameraTrack(channels.map(change));
     }
 
     /** A change of a channel that does not look at its values. */
     public interface ChannelChange {
         <V> Channel<V> apply(Channel<V> channel);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof CameraTrack camera && camera.channels.equals(channels);
+    }
+
+    @Override
+    public int hashCode() {
+        return channels.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return channels.toString();
     }
 }

@@ -69,8 +69,7 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys, boole
 
     /** A property whose axes have keys of their own. */
     public static <V> Channel<V> unlinked(ValueKind<V> kind, Axes axes) {
-        V constant = kind.of(axes.x().constant(), axes.y().constant());
-        return new Channel<>(kind, constant, axes.together(kind), false, Optional.of(axes));
+        return new Channel<>(kind, axes.constant(kind), axes.together(kind), false, Optional.of(axes));
     }
 
     public boolean animated() {
@@ -88,7 +87,7 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys, boole
             return constant;
         }
         if (axes.isPresent()) {
-            return kind.of(axes.get().x().at(frame), axes.get().y().at(frame));
+            return axes.get().at(kind, frame);
         }
         int next = firstAfter(frame);
         if (next == 0) {
@@ -197,8 +196,8 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys, boole
             Axes pair = axes.get();
             V changed = change.apply(constant);
             return withAxes(new Axes(
-                            pair.x().mapValues(x -> kind.part(change.apply(kind.of(x, kind.part(constant, 1))), 0)),
-                            pair.y().mapValues(y -> kind.part(change.apply(kind.of(kind.part(constant, 0), y)), 1))))
+                            pair.x().mapValues(x -> kind.part(change.apply(kind.with(constant, 0, x)), 0)),
+                            pair.y().mapValues(y -> kind.part(change.apply(kind.with(constant, 1, y)), 1))))
                     .withMuted(muted, changed);
         }
         return new Channel<>(
@@ -240,7 +239,7 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys, boole
      * @throws IllegalArgumentException when the path is bent, because a bend belongs to both axes
      */
     public Channel<V> unlinked() {
-        if (axes.isPresent() || kind.parts() == 1) {
+        if (axes.isPresent() || kind.parts() != 2) {
             return this;
         }
         if (bent()) {

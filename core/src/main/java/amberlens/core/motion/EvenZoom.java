@@ -14,8 +14,7 @@ final class EvenZoom {
 
     /** The value on an even leg; numbers that are not above 0 at both ends travel as on any other leg. */
     static <V> V value(ValueKind<V> kind, Key<V> from, Key<V> to, IntToDoubleFunction progress) {
-        double first = part(kind, from, to, 0, progress);
-        return kind.of(first, kind.parts() == 1 ? 0 : part(kind, from, to, 1, progress));
+        return kind.of(index -> part(kind, from, to, index, progress));
     }
 
     private static <V> double part(ValueKind<V> kind, Key<V> from, Key<V> to, int part, IntToDoubleFunction progress) {

@@ -27,8 +27,8 @@ public final class Framings {
 
     /** The leg that most properties take from a frame: the one a framing shows. */
     public static Optional<Leg> legAt(CameraTrack camera, int frame) {
-        return camera.ofPose().stream()
-                .flatMap(channel -> channel.keyAt(frame).stream())
+        return Properties.OF_POSE.stream()
+                .flatMap(property -> camera.get(property).keyAt(frame).stream())
                 .map(Key::leg)
                 .findFirst();
     }

@@ -20,12 +20,14 @@ record KeyTimes(SortedSet<Integer> frames, List<Integer> framings) {
     }
 
     private static KeyTimes find(CameraTrack camera) {
-        int[] times = camera.ofPose().stream()
+        List<? extends Channel<?>> ofPose =
+                Properties.OF_POSE.stream().map(camera::get).toList();
+        int[] times = ofPose.stream()
                 .flatMap(channel -> channel.keys().stream())
                 .mapToInt(Key::at)
                 .sorted()
                 .toArray();
-        long animated = camera.ofPose().stream().filter(Channel::animated).count();
+        long animated = ofPose.stream().filter(Channel::animated).count();
         long needed = Math.min(2, animated);
         var frames = new TreeSet<Integer>();
         var framings = new TreeSet<Integer>();
@@ -39,8 +41,7 @@ record KeyTimes(SortedSet<Integer> frames, List<Integer> framings) {
                 framings.add(times[start]);
             }
         }
-        camera.opacity().keys().forEach(key -> frames.add(key.at()));
-        camera.speed().keys().forEach(key -> frames.add(key.at()));
+        camera.channels().all().forEach(channel -> channel.keys().forEach(key -> frames.add(key.at())));
         return new KeyTimes(Collections.unmodifiableSortedSet(frames), List.copyOf(framings));
     }
 }

@@ -1,14 +1,13 @@
 package amberlens.core.motion;
 
 import java.util.Comparator;
-import java.util.Locale;
 
 /** What has keys of its own: a property, or one axis of a property whose axes are unlinked. */
-public record Lane(Property property, Axis axis) implements Comparable<Lane> {
+public record Lane(Property<?> property, Axis axis) implements Comparable<Lane> {
     private static final Comparator<Lane> ORDER =
-            Comparator.comparing(Lane::property).thenComparing(Lane::axis);
+            Comparator.<Lane, Property<?>>comparing(Lane::property).thenComparing(Lane::axis);
 
-    public static Lane of(Property property) {
+    public static Lane of(Property<?> property) {
         return new Lane(property, Axis.LINKED);
     }
 
@@ -19,7 +18,7 @@ public record Lane(Property property, Axis axis) implements Comparable<Lane> {
 
     /** For example "scale" or "position-x". */
     public String id() {
-        return words().toLowerCase(Locale.ROOT).replace(' ', '-');
+        return axis == Axis.LINKED ? property.id() : property.id() + "-" + axis.word();
     }
 
     @Override

@@ -60,7 +60,7 @@ final class LegTravel {
             return kind.between(from.value(), to.value(), progress);
         }
         FramePoint point = path(kind, from, to).atPart(progress);
-        return kind.of(point.x(), point.y());
+        return kind.of(part -> part == 0 ? point.x() : point.y());
     }
 
     static <V> PathCurve path(ValueKind<V> kind, Key<V> from, Key<V> to) {
@@ -73,8 +73,7 @@ final class LegTravel {
     }
 
     private static <V> V smooth(Channel<V> channel, int index, double frame) {
-        double first = smoothPart(channel, index, 0, frame);
-        return channel.kind().of(first, channel.kind().parts() == 1 ? 0 : smoothPart(channel, index, 1, frame));
+        return channel.kind().of(part -> smoothPart(channel, index, part, frame));
     }
 
     private static <V> double smoothPart(Channel<V> channel, int index, int part, double frame) {

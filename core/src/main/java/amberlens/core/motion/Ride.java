@@ -87,7 +87,7 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
 
     /** Scales multiply, but none passes the range there is. */
     private static Scale scaled(Scale scale, double factor) {
-        return ValueKinds.SCALE.of(scale.x() * factor, scale.y() * factor);
+        return ValueKinds.SCALE.of(part -> (part == 0 ? scale.x() : scale.y()) * factor);
     }
 
     /** Where a frame point was before everything that rides moved it. */

@@ -10,6 +10,9 @@ public record Scale(double x, double y) {
     /** The largest scale taken, in per cent. */
     public static final double LARGEST = 1_000_000;
 
+    /** The least that a hand or an overshoot takes it to, in per cent: at this a picture is still drawn in no time. */
+    public static final double LEAST = 1e-3;
+
     /** One source pixel per frame pixel. */
     public static final Scale NEUTRAL = uniform(100);
 

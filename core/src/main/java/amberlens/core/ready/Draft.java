@@ -67,7 +67,7 @@ record Draft(List<Pose> poses, boolean even, Optional<TimingCurve> ease, List<In
                 goes || zooms
                         ? Channel.keyed(ValueKinds.POSITION, positions)
                         : Channel.constant(ValueKinds.POSITION, start.position()),
-                turn ? Channel.keyed(ValueKinds.DEGREES, turns) : Channel.constant(ValueKinds.DEGREES, start.degrees()),
+                turn ? Channel.keyed(ValueKinds.NUMBER, turns) : Channel.constant(ValueKinds.NUMBER, start.degrees()),
                 Channel.constant(ValueKinds.ANCHOR, start.anchor()));
     }
 }

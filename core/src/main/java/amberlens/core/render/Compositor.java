@@ -1,7 +1,8 @@
 package amberlens.core.render;
 
+import amberlens.core.colour.Colour;
+import amberlens.core.colour.Srgb;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,8 +1,9 @@
 package amberlens.core.render;
 
+import amberlens.core.colour.Colour;
+import amberlens.core.colour.Srgb;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Backdrop;
-import amberlens.core.layering.Colour;
 import amberlens.core.memo.Memo;
 import java.util.Arrays;
 import java.util.Random;

@@ -13,6 +13,7 @@ import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -152,7 +153,8 @@ public final class LineUpFrame {
         if (parts.isEmpty()) {
             return Optional.empty();
         }
-        double opacity = shown * Math.clamp(shot.camera().opacity().at(at) / 100, 0, 1);
+        double opacity =
+                shown * Math.clamp(shot.camera().get(Properties.OPACITY).at(at) / 100, 0, 1);
         BlendMode blend = shot.layering().blend();
         boolean plain = parts.size() == 1 && opacity == 1 && blend == BlendMode.NORMAL;
         return Optional.of(plain ? parts.getFirst() : new Seen.Group(parts, opacity, blend));

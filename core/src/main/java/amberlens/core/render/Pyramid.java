@@ -1,8 +1,9 @@
 package amberlens.core.render;
 
+import amberlens.core.colour.Colour;
+import amberlens.core.colour.Srgb;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -47,7 +47,7 @@ class CheckValuesTest {
         Take fullTurn = new Take(
                 CameraTrack.still(Pose.neutral(HD, HD).withScale(Scale.uniform(200)))
                         .withRotation(Channel.keyed(
-                                ValueKinds.DEGREES,
+                                ValueKinds.NUMBER,
                                 List.of(Key.of(0, 0.0, Leg.LINEAR), Key.of(360, 360.0, Leg.LINEAR)))),
                 361,
                 HD,

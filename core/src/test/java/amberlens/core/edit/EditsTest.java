@@ -18,7 +18,8 @@ import amberlens.core.motion.Framings;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.PoseProperty;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -114,10 +115,10 @@ class EditsTest {
                         shot -> shot.withCamera(
                                 KeyEases.withLeg(shot.camera(), KeySet.at(shot.camera(), 0), Ease.GENTLE_BOTH.leg())))
                 .apply(project);
-        for (Property property : Property.OF_POSE) {
+        for (PoseProperty<?> property : Properties.OF_POSE) {
             assertThat(first(eased)
                             .camera()
-                            .channel(property)
+                            .get(property)
                             .keyAt(0)
                             .orElseThrow()
                             .leg())
@@ -133,7 +134,7 @@ class EditsTest {
         Pose pose = first(project).camera().at(0);
         project = CameraEdits.setPose("turn", "s1", 100, pose.withDegrees(10)).apply(project);
         Project off =
-                CameraEdits.makeConstant("s1", Lane.of(Property.ROTATION), 50).apply(project);
+                CameraEdits.makeConstant("s1", Lane.of(Properties.ROTATION), 50).apply(project);
         assertThat(first(off).camera().rotation().animated()).isFalse();
         assertThat(first(off).camera().at(0).degrees()).isEqualTo(5);
     }

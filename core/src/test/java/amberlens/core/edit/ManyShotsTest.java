@@ -23,7 +23,7 @@ import amberlens.core.motion.Channel;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.ready.ReadyMove;
@@ -33,7 +33,6 @@ import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
 import amberlens.core.time.FrameRate;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -173,7 +172,7 @@ class ManyShotsTest {
     }
 
     private static Project carried(boolean linked) {
-        return CarryEdits.carry("s1", Set.of("s2", "s3"), EnumSet.of(Property.SCALE, Property.POSITION), linked)
+        return CarryEdits.carry("s1", Set.of("s2", "s3"), Set.of(Properties.SCALE, Properties.POSITION), linked)
                 .apply(row());
     }
 
@@ -201,7 +200,7 @@ class ManyShotsTest {
         Pose own = history.present().shot("s2").orElseThrow().camera().at(0).withPosition(new FramePoint(900, 500));
         history.apply(CameraEdits.setPose("own", "s2", 0, own), "");
         Shot second = history.present().shot("s2").orElseThrow();
-        assertThat(second.settings().carried().orElseThrow().properties()).containsExactly(Property.SCALE);
+        assertThat(second.settings().carried().orElseThrow().properties()).containsExactly(Properties.SCALE);
         FramePoint kept = second.camera().at(0).position();
         history.apply(CameraEdits.setPose("change", "s1", 0, larger.withScale(Scale.uniform(90))), "");
         Shot after = history.present().shot("s2").orElseThrow();

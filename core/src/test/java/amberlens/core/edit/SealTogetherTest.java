@@ -18,12 +18,11 @@ import amberlens.core.motion.Channel;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -50,7 +49,7 @@ class SealTogetherTest {
 
     private static Channel<Double> turn(double degrees) {
         return Channel.keyed(
-                ValueKinds.DEGREES,
+                ValueKinds.NUMBER,
                 List.of(Key.of(0, 0.0, Leg.LINEAR), Key.of(20, degrees, Leg.LINEAR), Key.of(40, 0.0, Leg.LINEAR)));
     }
 
@@ -166,7 +165,7 @@ class SealTogetherTest {
     }
 
     private static Shot following(Shot shot, String leader) {
-        var link = new Carried(leader, EnumSet.copyOf(Property.OF_POSE));
+        var link = new Carried(leader, Properties.OF_MOVE);
         return shot.withSettings(shot.settings().withCarried(Optional.of(link)));
     }
 
@@ -175,7 +174,7 @@ class SealTogetherTest {
     void linked_moves_are_sealed_together_and_stay_linked(SealWay way) {
         CameraTrack turning = filling(PLAN, 1.02).withRotation(turn(4));
         Project linked = CarryEdits.apply(
-                CarryEdits.carry("s1", Set.of("s2"), Property.OF_POSE, true), two(turning, filling(SHEET, 1)));
+                CarryEdits.carry("s1", Set.of("s2"), Properties.OF_MOVE, true), two(turning, filling(SHEET, 1)));
         Project closed = accepted(linked, "s1", way, SealTerms.free());
         assertThat(sealed(closed, "s1") && sealed(closed, "s2")).isTrue();
         assertThat(closed.shot("s2").orElseThrow().settings().carried()).isPresent();
@@ -221,11 +220,12 @@ class SealTogetherTest {
                 .withShots(List.of(
                         shot("s1", PLAN, 0, filling(PLAN, 1.1)),
                         following(shot("s2", SHEET, 41, filling(SHEET, 1.3)), "s1")));
-        assertThatThrownBy(() -> CarryEdits.carry("s2", Set.of("s1"), Property.OF_POSE, true)
+        assertThatThrownBy(() -> CarryEdits.carry("s2", Set.of("s1"), Properties.OF_MOVE, true)
                         .apply(project))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("free it first");
-        assertThat(CarryEdits.carry("s2", Set.of("s1"), Property.OF_POSE, false).apply(project))
+        assertThat(CarryEdits.carry("s2", Set.of("s1"), Properties.OF_MOVE, false)
+                        .apply(project))
                 .isNotEqualTo(project);
         assertThat(LinkedMoves.circle(project.shots())).isEmpty();
         Shot circling = following(project.shots().getFirst(), "s2");

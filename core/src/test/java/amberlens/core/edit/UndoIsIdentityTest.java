@@ -3,16 +3,16 @@ package amberlens.core.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.RandomMoves;
+import amberlens.core.colour.Colour;
 import amberlens.core.edges.Conform;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.lineup.Laying;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.core.time.FrameRate;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -59,7 +59,7 @@ class UndoIsIdentityTest {
             case 5 -> LineUpEdits.delete(Set.of(shot.id()), chance.nextBoolean() ? Laying.RIPPLE : Laying.OVERWRITE);
             case 6 -> LineUpEdits.split(Set.of(shot.id()), shot.start() + frame);
             case 7 -> MediaEdits.replace(Set.of(shot.id()), other.media(), MediaEdits.Look.SAME_LOOK);
-            case 8 -> CarryEdits.carry(shot.id(), new HashSet<>(List.of(other.id())), Property.OF_POSE, false);
+            case 8 -> CarryEdits.carry(shot.id(), new HashSet<>(List.of(other.id())), Properties.OF_MOVE, false);
             case 9 -> RigEdits.lay(new HashSet<>(List.of(shot.id(), other.id())));
             case 10 -> SettingsEdits.setFillsFrame(shot.id(), chance.nextBoolean());
             case 11 -> ProjectEdits.rename("name " + chance.nextInt(5));

@@ -15,7 +15,7 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.pace.Pace;
@@ -100,7 +100,7 @@ class ClipTest {
     void a_clip_of_linked_keys_fits_unlinked_axes_and_the_other_way_round() {
         CameraTrack apart = still(PLAN).withPosition(still(PLAN).position().unlinked());
         CameraTrack pasted = Pasting.ALL.into(apart, clip(KeyClip.What.KEYS), 0);
-        assertThat(pasted.lanes()).contains(new Lane(Property.POSITION, Axis.Y));
+        assertThat(pasted.lanes()).contains(new Lane(Properties.POSITION, Axis.Y));
         assertThat(pasted.at(60).position()).isEqualTo(new FramePoint(1000, 500));
         CameraTrack source = pushIn().withPosition(pushIn().position().unlinked());
         KeyClip clip = KeyClip.of(KeyClip.What.KEYS, source, KeySet.all(source), PLAN, FRAME);
@@ -142,7 +142,7 @@ class ClipTest {
 
     @Test
     void values_dragged_on_a_linked_scale_move_both_axes() {
-        Lane scale = Lane.of(Property.SCALE);
+        Lane scale = Lane.of(Properties.SCALE);
         CameraTrack camera =
                 pushIn().withScale(Channel.keyed(ValueKinds.SCALE, List.of(Key.of(0, new Scale(50, 100), Leg.LINEAR))));
         CameraTrack dragged = KeyValues.shifted(camera, KeySet.of(new KeyRef(scale, 0)), scale, 0, 25);

@@ -90,7 +90,7 @@ class GlideTest {
     void keys_between_two_framings_keep_their_share_of_the_time() {
         CameraTrack camera = sliding(0, 0, 20, 3000, 60, 4000);
         CameraTrack turning = camera.withRotation(Channel.keyed(
-                ValueKinds.DEGREES,
+                ValueKinds.NUMBER,
                 List.of(
                         Key.of(0, 0.0, Leg.LINEAR),
                         Key.of(10, 1.0, Leg.LINEAR),

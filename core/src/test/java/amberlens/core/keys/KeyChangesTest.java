@@ -15,7 +15,7 @@ import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.PathHandles;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
 import java.util.List;
@@ -24,15 +24,15 @@ import org.junit.jupiter.api.Test;
 /** What keys hold, how their legs run, and which of them there are. */
 class KeyChangesTest {
     private static final Size HD = new Size(1920, 1080);
-    private static final Lane TURN = Lane.of(Property.ROTATION);
-    private static final Lane SCALE = Lane.of(Property.SCALE);
-    private static final Lane POSITION = Lane.of(Property.POSITION);
-    private static final Lane OPACITY = Lane.of(Property.OPACITY);
+    private static final Lane TURN = Lane.of(Properties.ROTATION);
+    private static final Lane SCALE = Lane.of(Properties.SCALE);
+    private static final Lane POSITION = Lane.of(Properties.POSITION);
+    private static final Lane OPACITY = Lane.of(Properties.OPACITY);
 
     private static CameraTrack camera() {
         return CameraTrack.still(Pose.neutral(HD, HD))
                 .withRotation(Channel.keyed(
-                        ValueKinds.DEGREES,
+                        ValueKinds.NUMBER,
                         List.of(
                                 Key.of(0, 0.0, Leg.LINEAR),
                                 Key.of(20, 10.0, Ease.GENTLE_LEAVE.leg()),
@@ -40,7 +40,7 @@ class KeyChangesTest {
                 .withScale(Channel.keyed(
                         ValueKinds.SCALE,
                         List.of(Key.of(0, new Scale(50, 100), Leg.LINEAR), Key.of(40, Scale.uniform(200), Leg.LINEAR))))
-                .withOpacity(Channel.keyed(ValueKinds.NUMBER, List.of(Key.of(0, 60.0, Leg.LINEAR))));
+                .with(Properties.OPACITY, Channel.keyed(ValueKinds.NUMBER, List.of(Key.of(0, 60.0, Leg.LINEAR))));
     }
 
     private static KeySet key(Lane lane, int at) {
@@ -53,7 +53,7 @@ class KeyChangesTest {
         assertThat(turned.rotation().keys()).extracting(Key::value).containsExactly(0.0, 6.0, 30.0);
         assertThat(turned.withRotation(camera().rotation())).isEqualTo(camera());
         CameraTrack apart = camera().withPosition(camera().position().unlinked());
-        Lane vertical = new Lane(Property.POSITION, Axis.Y);
+        Lane vertical = new Lane(Properties.POSITION, Axis.Y);
         CameraTrack keyed = apart.map(vertical, new CameraTrack.ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
@@ -88,18 +88,18 @@ class KeyChangesTest {
                 .isEqualTo(new Scale(75, 150));
         Scale least =
                 KeyValues.shifted(camera(), key(SCALE, 0), SCALE, 0, -500).at(0).scale();
-        assertThat(least.x()).isCloseTo(0.01, within(1e-12));
-        assertThat(least.y()).isCloseTo(0.02, within(1e-12));
+        assertThat(least.x()).isCloseTo(Scale.LEAST, within(1e-12));
+        assertThat(least.y()).isCloseTo(2 * Scale.LEAST, within(1e-12));
     }
 
     @Test
     void opacity_stays_between_nothing_and_all() {
         assertThat(KeyValues.shifted(camera(), key(OPACITY, 0), OPACITY, 0, 70)
-                        .opacity()
+                        .get(Properties.OPACITY)
                         .at(0))
                 .isEqualTo(100.0);
         assertThat(KeyValues.shifted(camera(), key(OPACITY, 0), OPACITY, 0, -70)
-                        .opacity()
+                        .get(Properties.OPACITY)
                         .at(0))
                 .isEqualTo(0.0);
         // A turn has no such ends.

@@ -12,7 +12,7 @@ import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.PathHandles;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
 import java.util.List;
@@ -22,8 +22,8 @@ import org.junit.jupiter.api.Test;
 class KeySetTest {
     private static final Size FRAME = new Size(1920, 1080);
     private static final Size PICTURE = new Size(3840, 2160);
-    private static final Lane SCALE = Lane.of(Property.SCALE);
-    private static final Lane TURN = Lane.of(Property.ROTATION);
+    private static final Lane SCALE = Lane.of(Properties.SCALE);
+    private static final Lane TURN = Lane.of(Properties.ROTATION);
 
     /** Scale at 0 and 40, turn at 20 and 40, position bent at 10. */
     private static CameraTrack camera() {
@@ -32,7 +32,7 @@ class KeySetTest {
                         ValueKinds.SCALE,
                         List.of(Key.of(0, Scale.uniform(50), Leg.LINEAR), Key.of(40, Scale.uniform(80), Leg.LINEAR))))
                 .withRotation(Channel.keyed(
-                        ValueKinds.DEGREES, List.of(Key.of(20, 1.0, Leg.LINEAR), Key.of(40, 5.0, Leg.LINEAR))))
+                        ValueKinds.NUMBER, List.of(Key.of(20, 1.0, Leg.LINEAR), Key.of(40, 5.0, Leg.LINEAR))))
                 .withPosition(Channel.keyed(
                         ValueKinds.POSITION,
                         List.of(Key.of(10, new FramePoint(480, 270), Leg.LINEAR)
@@ -96,12 +96,12 @@ class KeySetTest {
         CameraTrack camera = camera();
         KeyClip clip = KeyClip.of(KeyClip.What.KEYS, camera, KeySet.of(camera, TURN), PICTURE, FRAME);
         assertThat(clip.origin()).isEqualTo(20);
-        assertThat(clip.properties()).isEqualTo(Set.of(Property.ROTATION));
+        assertThat(clip.properties()).isEqualTo(Set.of(Properties.ROTATION));
         assertThat(clip.camera().rotation().keys()).extracting(Key::at).containsExactly(0, 20);
         assertThat(clip.camera().scale().keys()).isEmpty();
         assertThat(clip.camera().scale().constant()).isEqualTo(Scale.uniform(50));
         KeyClip move = KeyClip.of(KeyClip.What.MOVE, camera, KeySet.all(camera), PICTURE, FRAME);
-        assertThat(move.properties()).containsAll(Property.OF_POSE);
+        assertThat(move.properties()).containsAll(Properties.OF_MOVE);
         assertThat(move.origin()).isZero();
     }
 

@@ -28,7 +28,7 @@ class PastingTest {
 
     @SafeVarargs
     private static CameraTrack turning(Key<Double>... keys) {
-        return still().withRotation(Channel.keyed(ValueKinds.DEGREES, List.of(keys)));
+        return still().withRotation(Channel.keyed(ValueKinds.NUMBER, List.of(keys)));
     }
 
     private static CameraTrack sliding(Key<FramePoint> first, Key<FramePoint> second) {

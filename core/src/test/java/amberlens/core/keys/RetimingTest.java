@@ -11,7 +11,7 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.ValueKinds;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -22,14 +22,14 @@ import org.junit.jupiter.api.Test;
 
 class RetimingTest {
     private static final Size HD = new Size(1920, 1080);
-    private static final Lane TURN = Lane.of(Property.ROTATION);
+    private static final Lane TURN = Lane.of(Properties.ROTATION);
 
     private static CameraTrack turning(int... frames) {
         List<Key<Double>> keys = new ArrayList<>();
         for (int at : frames) {
             keys.add(Key.of(at, (double) at, Leg.LINEAR));
         }
-        return CameraTrack.still(Pose.neutral(HD, HD)).withRotation(Channel.keyed(ValueKinds.DEGREES, keys));
+        return CameraTrack.still(Pose.neutral(HD, HD)).withRotation(Channel.keyed(ValueKinds.NUMBER, keys));
     }
 
     private static KeySet keys(int... frames) {

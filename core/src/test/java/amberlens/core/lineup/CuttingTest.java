@@ -21,6 +21,7 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.PathHandles;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.time.FrameRate;
 import java.util.List;
@@ -38,7 +39,7 @@ class CuttingTest {
     private static CameraTrack turning(int... frames) {
         return CameraTrack.still(Pose.neutral(SIZE, SIZE))
                 .withRotation(Channel.keyed(
-                        ValueKinds.DEGREES,
+                        ValueKinds.NUMBER,
                         java.util.Arrays.stream(frames)
                                 .mapToObj(frame -> Key.of(frame, (double) frame, Leg.LINEAR))
                                 .toList()));
@@ -119,7 +120,7 @@ class CuttingTest {
         assertThat(Cutting.slipped(with(shot), shot, 5000).source().in()).isEqualTo(399);
         Shot free = shot.withSource(shot.source().withTied(false));
         assertThat(Cutting.slipped(with(free), free, 20).camera()).isEqualTo(free.camera());
-        Shot frozen = shot.withCamera(shot.camera().withSpeed(Channel.constant(ValueKinds.NUMBER, 0.0)));
+        Shot frozen = shot.withCamera(shot.camera().with(Properties.SPEED, Channel.constant(ValueKinds.NUMBER, 0.0)));
         assertThat(Cutting.slipped(with(frozen), frozen, 20).camera()).isEqualTo(frozen.camera());
         Shot still = shot("s1", PLAN, 0, 40, turning(10, 30));
         assertThat(Cutting.slipped(with(still), still, 20)).isSameAs(still);

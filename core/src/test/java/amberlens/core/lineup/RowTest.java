@@ -26,7 +26,7 @@ class RowTest {
     private static Shot shot(String id, int track, int start, int length) {
         CameraTrack camera = CameraTrack.still(Pose.neutral(HD, HD))
                 .withRotation(Channel.keyed(
-                        ValueKinds.DEGREES, List.of(Key.of(0, 0.0, Leg.LINEAR), Key.of(100, 100.0, Leg.LINEAR))));
+                        ValueKinds.NUMBER, List.of(Key.of(0, 0.0, Leg.LINEAR), Key.of(100, 100.0, Leg.LINEAR))));
         return new Shot(id, id, "m1", track, start, length, true, camera, Extras.NONE);
     }
 

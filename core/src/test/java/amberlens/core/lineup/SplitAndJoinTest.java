@@ -19,6 +19,7 @@ import amberlens.core.motion.Channel;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.time.FrameRate;
 import java.util.List;
@@ -117,12 +118,14 @@ class SplitAndJoinTest {
         Media pond = Media.footage(
                 "m1", Media.Kind.FILM, "pond.mp4", new Size(1920, 1080), new Footage(new FrameRate(24000, 1001), 400));
         CameraTrack camera = CameraTrack.still(Pose.neutral(pond.size(), pond.size()))
-                .withSpeed(Channel.keyed(
-                        ValueKinds.NUMBER,
-                        List.of(
-                                Key.of(3, 50.0, Ease.GENTLE_BOTH.leg()),
-                                Key.of(30, 230.0, Ease.HOLD.leg()),
-                                Key.of(47, -80.0, Ease.LINEAR.leg()))));
+                .with(
+                        Properties.SPEED,
+                        Channel.keyed(
+                                ValueKinds.NUMBER,
+                                List.of(
+                                        Key.of(3, 50.0, Ease.GENTLE_BOTH.leg()),
+                                        Key.of(30, 230.0, Ease.HOLD.leg()),
+                                        Key.of(47, -80.0, Ease.LINEAR.leg()))));
         Shot shot = new Shot("s1", "Pond", "m1", 1, 10, LENGTH, true, camera, Extras.NONE)
                 .withSource(new Source(17, Source.Conversion.BLEND, false));
         Project whole = Project.empty("pond").withMedia(List.of(pond)).withShots(List.of(shot));

@@ -3,10 +3,10 @@ package amberlens.core.model;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edges.Conform;
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;

@@ -108,11 +108,11 @@ class ChannelChangesTest {
     @Test
     void numbers_and_handles_beyond_all_use_are_refused() {
         double most = Channel.LARGEST;
-        assertThat(Channel.constant(ValueKinds.DEGREES, most).at(0)).isEqualTo(most);
-        assertThat(Channel.constant(ValueKinds.DEGREES, -most).at(0)).isEqualTo(-most);
+        assertThat(Channel.constant(ValueKinds.NUMBER, most).at(0)).isEqualTo(most);
+        assertThat(Channel.constant(ValueKinds.NUMBER, -most).at(0)).isEqualTo(-most);
         assertThatThrownBy(() -> Channel.constant(ValueKinds.POSITION, new FramePoint(0, most * 1.01)))
                 .hasMessageContaining("1.01");
-        assertThatThrownBy(() -> Channel.keyed(ValueKinds.DEGREES, List.of(Key.of(0, most * 2, Leg.LINEAR))))
+        assertThatThrownBy(() -> Channel.keyed(ValueKinds.NUMBER, List.of(Key.of(0, most * 2, Leg.LINEAR))))
                 .hasMessageContaining("2.0E9");
         var far = new PathHandles(FramePoint.ZERO, new FramePoint(0, most * 2));
         assertThatThrownBy(() -> SLIDE.mapKeys(key -> key.withHandles(far))).hasMessageContaining("handle");

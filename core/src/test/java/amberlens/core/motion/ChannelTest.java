@@ -25,7 +25,7 @@ class ChannelTest {
         for (int i = 0; i < values.length; i++) {
             keys.add(Key.of(20 * i, values[i], leg));
         }
-        return Channel.keyed(ValueKinds.DEGREES, keys);
+        return Channel.keyed(ValueKinds.NUMBER, keys);
     }
 
     @Test
@@ -91,7 +91,7 @@ class ChannelTest {
         for (int i = 0; i < frames.length; i++) {
             keys.add(Key.of(frames[i], values[i], Leg.SMOOTH));
         }
-        Channel<Double> run = Channel.keyed(ValueKinds.DEGREES, keys);
+        Channel<Double> run = Channel.keyed(ValueKinds.NUMBER, keys);
         try (var table = ChannelTest.class.getResourceAsStream("monotone-table.csv")) {
             var rows = new String(table.readAllBytes(), StandardCharsets.UTF_8)
                     .lines()
@@ -196,7 +196,7 @@ class ChannelTest {
     @Test
     void keys_out_of_order_are_refused() {
         assertThatThrownBy(() -> Channel.keyed(
-                        ValueKinds.DEGREES, List.of(Key.of(5, 1.0, Leg.LINEAR), Key.of(5, 2.0, Leg.LINEAR))))
+                        ValueKinds.NUMBER, List.of(Key.of(5, 1.0, Leg.LINEAR), Key.of(5, 2.0, Leg.LINEAR))))
                 .hasMessageContaining("frame 5 follows frame 5");
     }
 }

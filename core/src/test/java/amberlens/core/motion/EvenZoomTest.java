@@ -24,7 +24,7 @@ class EvenZoomTest {
                                 Key.of(10, Scale.uniform(20), leg).withEven(even),
                                 Key.of(110, Scale.uniform(180), Leg.LINEAR))),
                 Channel.keyed(ValueKinds.POSITION, List.of(Key.of(10, START, leg), Key.of(110, END, Leg.LINEAR))),
-                Channel.constant(ValueKinds.DEGREES, 0.0),
+                Channel.constant(ValueKinds.NUMBER, 0.0),
                 Channel.constant(ValueKinds.ANCHOR, new PicturePoint(3000, 2000)));
     }
 

@@ -15,7 +15,7 @@ class FramingsTest {
 
     private static Channel<Double> turns(int... frames) {
         return Channel.keyed(
-                ValueKinds.DEGREES,
+                ValueKinds.NUMBER,
                 Arrays.stream(frames)
                         .mapToObj(at -> Key.of(at, (double) at, Leg.LINEAR))
                         .toList());
@@ -45,14 +45,17 @@ class FramingsTest {
     @Test
     void opacity_and_speed_have_keys_but_set_up_nothing() {
         CameraTrack fading = still().withRotation(turns(3, 9))
-                .withOpacity(Channel.keyed(
-                        ValueKinds.NUMBER, List.of(Key.of(9, 40.0, Leg.LINEAR), Key.of(30, 90.0, Leg.LINEAR))))
-                .withSpeed(Channel.keyed(ValueKinds.NUMBER, List.of(Key.of(40, 50.0, Leg.LINEAR))));
+                .with(
+                        Properties.OPACITY,
+                        Channel.keyed(
+                                ValueKinds.NUMBER, List.of(Key.of(9, 40.0, Leg.LINEAR), Key.of(30, 90.0, Leg.LINEAR))))
+                .with(Properties.SPEED, Channel.keyed(ValueKinds.NUMBER, List.of(Key.of(40, 50.0, Leg.LINEAR))));
         assertThat(Framings.of(fading)).containsExactly(3, 9);
         assertThat(fading.keyFrames()).containsExactly(3, 9, 30, 40);
-        assertThat(fading.translucent()).isTrue();
-        assertThat(fading.retimed()).isTrue();
-        assertThat(still().translucent() || still().retimed()).isFalse();
+        assertThat(fading.has(Properties.OPACITY)).isTrue();
+        assertThat(fading.has(Properties.SPEED)).isTrue();
+        assertThat(still().has(Properties.OPACITY) || still().has(Properties.SPEED))
+                .isFalse();
     }
 
     @Test
@@ -71,17 +74,17 @@ class FramingsTest {
     void lanes_are_those_that_can_be_keyed_now() {
         assertThat(still().lanes())
                 .containsExactly(
-                        Lane.of(Property.SCALE),
-                        Lane.of(Property.POSITION),
-                        Lane.of(Property.ROTATION),
-                        Lane.of(Property.ANCHOR));
+                        Lane.of(Properties.SCALE),
+                        Lane.of(Properties.POSITION),
+                        Lane.of(Properties.ROTATION),
+                        Lane.of(Properties.ANCHOR));
         CameraTrack apart = still().withPosition(still().position().unlinked())
-                .withOpacity(Channel.constant(ValueKinds.NUMBER, 99.0));
+                .with(Properties.OPACITY, Channel.constant(ValueKinds.NUMBER, 99.0));
         assertThat(apart.lanes().stream().map(Lane::id))
                 .containsExactly("scale", "position-x", "position-y", "rotation", "anchor", "opacity");
-        assertThat(apart.channel(new Lane(Property.POSITION, Axis.Y)).at(0)).isEqualTo(540.0);
-        assertThatThrownBy(() -> apart.channel(Lane.of(Property.POSITION))).hasMessageContaining("Position");
-        assertThatThrownBy(() -> apart.channel(new Lane(Property.SCALE, Axis.X)))
+        assertThat(apart.channel(new Lane(Properties.POSITION, Axis.Y)).at(0)).isEqualTo(540.0);
+        assertThatThrownBy(() -> apart.channel(Lane.of(Properties.POSITION))).hasMessageContaining("Position");
+        assertThatThrownBy(() -> apart.channel(new Lane(Properties.SCALE, Axis.X)))
                 .hasMessageContaining("Scale x");
         assertThat(apart.lanes()).isSorted();
     }
@@ -89,17 +92,17 @@ class FramingsTest {
     @Test
     void a_change_of_one_lane_leaves_all_others() {
         CameraTrack apart = still().withPosition(still().position().unlinked());
-        CameraTrack lowered = apart.map(new Lane(Property.POSITION, Axis.Y), new CameraTrack.ChannelChange() {
+        CameraTrack lowered = apart.map(new Lane(Properties.POSITION, Axis.Y), new CameraTrack.ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
-                return channel.withKey(Key.of(5, channel.kind().of(700, 0), Leg.LINEAR));
+                return channel.withKey(Key.of(5, channel.kind().of(_ -> 700), Leg.LINEAR));
             }
         });
         assertThat(lowered.at(5).position()).isEqualTo(new FramePoint(960, 700));
         assertThat(lowered.withPosition(apart.position())).isEqualTo(apart);
         assertThat(still().withMoveOf(lowered).at(5)).isEqualTo(lowered.at(5));
-        CameraTrack fading = still().withOpacity(Channel.constant(ValueKinds.NUMBER, 7.0));
-        assertThat(fading.withMoveOf(lowered).opacity().at(0)).isEqualTo(7.0);
+        CameraTrack fading = still().with(Properties.OPACITY, Channel.constant(ValueKinds.NUMBER, 7.0));
+        assertThat(fading.withMoveOf(lowered).get(Properties.OPACITY).at(0)).isEqualTo(7.0);
     }
 
     @Test

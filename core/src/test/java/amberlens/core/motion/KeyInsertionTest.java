@@ -24,7 +24,7 @@ class KeyInsertionTest {
             @ForAll @IntRange(min = 1, max = 199) int at) {
         var leg = new Leg.Curve(new TimingCurve(Math.min(a, b), y1, Math.max(a, b), y2));
         Channel<Double> whole =
-                Channel.keyed(ValueKinds.DEGREES, List.of(Key.of(0, 3.0, leg), Key.of(200, 90.0, Leg.LINEAR)));
+                Channel.keyed(ValueKinds.NUMBER, List.of(Key.of(0, 3.0, leg), Key.of(200, 90.0, Leg.LINEAR)));
         Channel<Double> divided = KeyInsertion.at(whole, at);
         double reached = leg.timing().progress(at / 200.0);
         if (Math.abs(reached) < 1e-3 || Math.abs(1 - reached) < 1e-3) {
@@ -90,7 +90,7 @@ class KeyInsertionTest {
     @Test
     void muted_keys_are_kept_and_the_constant_holds() {
         Channel<Double> turn =
-                Channel.keyed(ValueKinds.DEGREES, List.of(Key.of(0, 0.0, Leg.LINEAR), Key.of(100, 40.0, Leg.LINEAR)));
+                Channel.keyed(ValueKinds.NUMBER, List.of(Key.of(0, 0.0, Leg.LINEAR), Key.of(100, 40.0, Leg.LINEAR)));
         Channel<Double> muted = turn.withMuted(true, 12.0);
         assertThat(muted.at(0)).isEqualTo(12.0);
         assertThat(muted.withValueAt(50, 7.0).at(100)).isEqualTo(7.0);

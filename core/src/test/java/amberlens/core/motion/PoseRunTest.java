@@ -42,7 +42,7 @@ class PoseRunTest {
                 case 2 -> camera.withRotation(other.rotation());
                 case 3 -> camera.withAnchor(other.anchor());
                 case 4 -> camera.scale().animated() ? even(camera) : camera;
-                default -> camera.withOpacity(Channel.constant(ValueKinds.NUMBER, 50.0));
+                default -> camera.with(Properties.OPACITY, Channel.constant(ValueKinds.NUMBER, 50.0));
             };
             assertRight(camera, length);
         }
@@ -67,7 +67,7 @@ class PoseRunTest {
         CameraTrack camera = CameraTrack.still(
                         new Pose(Scale.uniform(50), new FramePoint(960, 540), 0, new PicturePoint(100, 100)))
                 .withRotation(Channel.keyed(
-                        ValueKinds.DEGREES, List.of(Key.of(0, 0.0, Leg.LINEAR), Key.of(20_999, 20_999.0, Leg.LINEAR))));
+                        ValueKinds.NUMBER, List.of(Key.of(0, 0.0, Leg.LINEAR), Key.of(20_999, 20_999.0, Leg.LINEAR))));
         List<Pose> poses = PoseRun.of(camera, 21_000);
         assertThat(poses.get(12_345).degrees()).isCloseTo(12_345, within(1e-8));
         assertThat(PoseRun.of(camera, 21_000)).isNotSameAs(poses);

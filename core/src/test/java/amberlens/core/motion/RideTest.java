@@ -89,7 +89,7 @@ class RideTest {
     void a_take_under_a_rig_shows_its_poses_frame_by_frame() {
         CameraTrack turning = CameraTrack.still(Pose.neutral(FRAME, FRAME))
                 .withRotation(Channel.keyed(
-                        ValueKinds.DEGREES, List.of(Key.of(0, 0.0, Leg.LINEAR), Key.of(9, 9.0, Leg.LINEAR))));
+                        ValueKinds.NUMBER, List.of(Key.of(0, 0.0, Leg.LINEAR), Key.of(9, 9.0, Leg.LINEAR))));
         var ride = new Ride(List.of(rig(new Random(1), -5, 3)), FramePoint.ZERO);
         var take = new Take(turning, 10, FRAME, FRAME, ride);
         for (int frame = 0; frame < 10; frame++) {

@@ -2,10 +2,10 @@ package amberlens.core.render;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Backdrop;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;

@@ -3,12 +3,12 @@ package amberlens.core.render;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edges.Conform;
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.edges.Margin;
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -41,7 +41,7 @@ class BetweenFramesTest {
         var camera = new CameraTrack(
                 Channel.constant(ValueKinds.SCALE, level.scale()),
                 Channel.constant(ValueKinds.POSITION, level.position()),
-                Channel.keyed(ValueKinds.DEGREES, turns),
+                Channel.keyed(ValueKinds.NUMBER, turns),
                 Channel.constant(ValueKinds.ANCHOR, level.anchor()));
         return new Shot("s1", "Sheet", "m1", 1, 0, 11, true, camera, Extras.NONE);
     }

@@ -7,9 +7,10 @@ import static org.bytedeco.opencv.global.opencv_imgproc.INTER_CUBIC;
 import static org.bytedeco.opencv.global.opencv_imgproc.WARP_INVERSE_MAP;
 import static org.bytedeco.opencv.global.opencv_imgproc.warpAffine;
 
+import amberlens.core.colour.Colour;
+import amberlens.core.colour.Srgb;
 import amberlens.core.geometry.AffineMap;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import java.util.List;

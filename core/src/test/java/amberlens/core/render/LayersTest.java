@@ -3,13 +3,14 @@ package amberlens.core.render;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import amberlens.core.colour.Colour;
+import amberlens.core.colour.Srgb;
 import amberlens.core.extras.Extras;
 import amberlens.core.footage.Footage;
 import amberlens.core.footage.Source;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.BlendMode;
-import amberlens.core.layering.Colour;
 import amberlens.core.layering.Fade;
 import amberlens.core.layering.Layering;
 import amberlens.core.model.FrameFormat;
@@ -19,6 +20,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.time.FrameRate;
@@ -81,7 +83,8 @@ class LayersTest {
         for (double percent : new double[] {0, 25, 50, 100}) {
             Project project = over(
                     shot("s1", "a", 1, 0, 10),
-                    upper.withCamera(upper.camera().withOpacity(Channel.constant(ValueKinds.NUMBER, percent))));
+                    upper.withCamera(
+                            upper.camera().with(Properties.OPACITY, Channel.constant(ValueKinds.NUMBER, percent))));
             assertMixed(middle(project, 3), percent / 100);
         }
     }

@@ -125,7 +125,7 @@ class KeySealTest {
                         List.of(
                                 Key.of(0, Scale.uniform(100), leg),
                                 Key.of(49, Scale.uniform(100 * 1920 / 1080.0), leg))))
-                .withRotation(Channel.keyed(ValueKinds.DEGREES, List.of(Key.of(0, 0.0, leg), Key.of(49, 90.0, leg))));
+                .withRotation(Channel.keyed(ValueKinds.NUMBER, List.of(Key.of(0, 0.0, leg), Key.of(49, 90.0, leg))));
         var take = new Take(camera, 50, size, FRAME);
         EdgeReport before = EdgeReport.of(take);
         assertThat(before.margins().getFirst().isSealed()).isTrue();
@@ -190,7 +190,7 @@ class KeySealTest {
                 .withPosition(Channel.keyed(
                         ValueKinds.POSITION,
                         List.of(Key.of(0, new FramePoint(960, 540), leg), Key.of(40, new FramePoint(960, 540), leg))))
-                .withRotation(Channel.keyed(ValueKinds.DEGREES, List.of(Key.of(0, 0.0, leg), Key.of(40, 40.0, leg))));
+                .withRotation(Channel.keyed(ValueKinds.NUMBER, List.of(Key.of(0, 0.0, leg), Key.of(40, 40.0, leg))));
         var take = new Take(camera, 41, FRAME, FRAME);
         var terms = SealTerms.free().withLocked(new TreeSet<>(List.of(0, 40)));
         assertThat(((SealResult.Refused) Seal.by(SealWay.LEAST, take, terms)).reason())
@@ -214,7 +214,7 @@ class KeySealTest {
                                 Key.of(0, Scale.uniform(101), leg),
                                 Key.of(20, Scale.uniform(101), leg),
                                 Key.of(40, Scale.uniform(105), leg))))
-                .withRotation(Channel.keyed(ValueKinds.DEGREES, List.of(Key.of(0, 0.0, leg), Key.of(40, 3.0, leg))));
+                .withRotation(Channel.keyed(ValueKinds.NUMBER, List.of(Key.of(0, 0.0, leg), Key.of(40, 3.0, leg))));
         var sealed = (SealResult.Sealed) Seal.by(SealWay.LEAST, new Take(camera, 41, FRAME, FRAME), SealTerms.free());
         var keys = sealed.camera().scale().keys();
         assertThat(keys.get(0).value()).isEqualTo(keys.get(1).value());

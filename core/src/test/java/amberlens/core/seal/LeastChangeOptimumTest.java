@@ -81,7 +81,7 @@ class LeastChangeOptimumTest {
         var camera = new CameraTrack(
                 Channel.keyed(ValueKinds.SCALE, scales),
                 Channel.keyed(ValueKinds.POSITION, positions),
-                Channel.keyed(ValueKinds.DEGREES, turns),
+                Channel.keyed(ValueKinds.NUMBER, turns),
                 Channel.constant(ValueKinds.ANCHOR, new PicturePoint(2500, 1900)));
         return new Take(camera, LENGTH, PICTURE, FRAME);
     }

@@ -1,8 +1,8 @@
 package amberlens.desktop.app;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edit.SettingsEdits;
 import amberlens.core.layering.Backdrop;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.Shot;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Choices;

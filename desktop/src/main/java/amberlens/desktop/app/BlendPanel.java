@@ -6,7 +6,7 @@ import amberlens.core.edit.LayeringEdits;
 import amberlens.core.edit.SettingsEdits;
 import amberlens.core.layering.BlendMode;
 import amberlens.core.model.Shot;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Choices;
 import amberlens.desktop.look.FormPanel;
@@ -34,8 +34,8 @@ final class BlendPanel extends FormPanel {
         this.shot = shot;
         mode = Choices.of(
                 List.of(BlendMode.values()), BlendMode::words, shot.layering().blend(), "blend-mode");
-        opacity = new TextField(String.valueOf(
-                Math.round(shot.camera().opacity().at(desk.cursor().shotFrame()))));
+        opacity = new TextField(String.valueOf(Math.round(
+                shot.camera().get(Properties.OPACITY).at(desk.cursor().shotFrame()))));
         opacity.setId("blend-opacity");
         inset.setSelected(!shot.fillsFrame());
         inset.setId("blend-inset");
@@ -52,8 +52,8 @@ final class BlendPanel extends FormPanel {
         double percent = Sums.value(opacity.getText());
         List<Edit> steps = new ArrayList<>();
         steps.add(LayeringEdits.setBlend(shot.id(), mode.getValue()));
-        steps.add(CameraEdits.setPercent(
-                shot.id(), Property.OPACITY, desk.cursor().shotFrame(), percent));
+        steps.add(CameraEdits.setValue(
+                "change of opacity", shot, Properties.OPACITY, desk.cursor().shotFrame(), percent));
         steps.add(SettingsEdits.setFillsFrame(shot.id(), !inset.isSelected()));
         desk.document().apply(Edit.all("blending of a shot", steps));
         overlay.close();

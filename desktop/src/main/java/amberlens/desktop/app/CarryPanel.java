@@ -1,15 +1,15 @@
 package amberlens.desktop.app;
 
 import amberlens.core.edit.CarryEdits;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.FormPanel;
 import amberlens.desktop.look.Overlay;
-import java.util.EnumMap;
-import java.util.EnumSet;
-import java.util.Locale;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.HBox;
 
@@ -17,7 +17,7 @@ import javafx.scene.layout.HBox;
 final class CarryPanel extends FormPanel {
     private final Desk desk;
     private final Overlay overlay;
-    private final Map<Property, CheckBox> boxes = new EnumMap<>(Property.class);
+    private final Map<Property<?>, CheckBox> boxes = new LinkedHashMap<>();
     private final CheckBox linked = new CheckBox("They follow: what changes this move changes theirs");
 
     CarryPanel(Desk desk, Overlay overlay) {
@@ -29,10 +29,10 @@ final class CarryPanel extends FormPanel {
         this.desk = desk;
         this.overlay = overlay;
         HBox properties = new HBox(12);
-        for (Property property : Property.values()) {
+        for (Property<?> property : Properties.ALL) {
             CheckBox box = new CheckBox(property.word());
-            box.setSelected(Property.OF_POSE.contains(property));
-            box.setId("carry-" + property.word().toLowerCase(Locale.ROOT));
+            box.setSelected(Properties.OF_MOVE.contains(property));
+            box.setId("carry-" + property.id());
             boxes.put(property, box);
             properties.getChildren().add(box);
         }
@@ -47,7 +47,7 @@ final class CarryPanel extends FormPanel {
 
     @Override
     protected void take() {
-        Set<Property> chosen = EnumSet.noneOf(Property.class);
+        Set<Property<?>> chosen = new TreeSet<>();
         boxes.forEach((property, box) -> {
             if (box.isSelected()) {
                 chosen.add(property);

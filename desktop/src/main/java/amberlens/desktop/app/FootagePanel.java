@@ -6,7 +6,7 @@ import amberlens.core.edit.FootageEdits;
 import amberlens.core.footage.Footage;
 import amberlens.core.footage.Source;
 import amberlens.core.model.Shot;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Choices;
 import amberlens.desktop.look.FormPanel;
@@ -38,7 +38,8 @@ final class FootagePanel extends FormPanel {
         Footage footage = desk.document().project().mediaOf(shot).footage().orElseThrow();
         in = field("footage-in", number(shot.source().in()));
         speed = field(
-                "footage-speed", number(shot.camera().speed().at(desk.cursor().shotFrame())));
+                "footage-speed",
+                number(shot.camera().get(Properties.SPEED).at(desk.cursor().shotFrame())));
         conversion = Choices.of(
                 List.of(Source.Conversion.values()),
                 Source.Conversion::words,
@@ -84,9 +85,13 @@ final class FootagePanel extends FormPanel {
         steps.add(FootageEdits.setConversion(shot.id(), conversion.getValue()));
         steps.add(FootageEdits.setIn(shot.id(), place));
         steps.add(
-                shot.camera().speed().animated()
-                        ? CameraEdits.setPercent(
-                                shot.id(), Property.SPEED, desk.cursor().shotFrame(), percent)
+                shot.camera().get(Properties.SPEED).animated()
+                        ? CameraEdits.setValue(
+                                "change of speed",
+                                shot,
+                                Properties.SPEED,
+                                desk.cursor().shotFrame(),
+                                percent)
                         : FootageEdits.setSpeed(shot.id(), percent));
         if (whole.isSelected()) {
             steps.add(FootageEdits.fitLength(shot.id()));

@@ -1,8 +1,8 @@
 package amberlens.desktop.app;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edit.ProjectEdits;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.time.FrameRate;
 import amberlens.desktop.desk.Desk;

@@ -1,8 +1,8 @@
 package amberlens.desktop.app;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.LayeringEdits;
-import amberlens.core.layering.Colour;
 import amberlens.core.layering.Fade;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Ease;

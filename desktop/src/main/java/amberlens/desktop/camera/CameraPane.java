@@ -3,7 +3,8 @@ package amberlens.desktop.camera;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Framings;
-import amberlens.core.motion.Pose;
+import amberlens.core.motion.Group;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.actions.Actions;
@@ -16,8 +17,8 @@ import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.look.Overlay;
 import amberlens.desktop.services.Services;
-import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -37,12 +38,10 @@ public final class CameraPane extends StackPane implements Subscription {
     private final Services services;
     private final Label willDo = new Label();
     private final Hyperlink goToKey = new Hyperlink();
-    private final Map<Property, PropertyRow> rows = new EnumMap<>(Property.class);
+    private final Map<Property<?>, PropertyRow<?>> rows = new LinkedHashMap<>();
     /** What changes nothing here. */
     private static final Set<Change> NOTHING_HERE = EnumSet.of(Change.FILE, Change.MESSAGE, Change.EXPORTS);
 
-    private final LayerRow opacity;
-    private final LayerRow speed;
     private final VBox pose;
     private final LegPanel leg;
     private final Subscription subscription;
@@ -51,8 +50,6 @@ public final class CameraPane extends StackPane implements Subscription {
         this.desk = desk;
         this.services = services;
         leg = new LegPanel(desk, actions);
-        opacity = new LayerRow(desk, overlay, Property.OPACITY);
-        speed = new LayerRow(desk, overlay, Property.SPEED);
         Label title = new Label("Camera");
         title.getStyleClass().add("view-title");
         willDo.getStyleClass().add("will-do");
@@ -67,12 +64,12 @@ public final class CameraPane extends StackPane implements Subscription {
         heading.setAlignment(Pos.CENTER_LEFT);
         heading.getStyleClass().add("view-heading");
         pose = new VBox(heading);
-        for (Property property : Property.OF_POSE) {
-            PropertyRow row = new PropertyRow(desk, overlay, property);
+        for (Property<?> property : Properties.ALL) {
+            PropertyRow<?> row = new PropertyRow<>(desk, overlay, property);
+            row.setVisible(property.group() == Group.POSE);
             rows.put(property, row);
             pose.getChildren().add(row);
         }
-        pose.getChildren().addAll(opacity, speed);
         leg.managedProperty().bind(leg.visibleProperty());
         getChildren().addAll(pose, leg);
         getStyleClass().add("camera-pane");
@@ -94,30 +91,29 @@ public final class CameraPane extends StackPane implements Subscription {
         if (shot.isEmpty()) {
             willDo.setText("no shot yet");
             rows.values().forEach(PropertyRow::showNothing);
-            opacity.setVisible(false);
-            speed.setVisible(false);
             goToKey.setVisible(false);
             return;
         }
         legFrom.ifPresent(from ->
                 leg.show(shot.get(), from, desk.document().project().frame().rate()));
         int frame = desk.cursor().shotFrame();
-        Pose now = shot.get().camera().at(frame);
         var judged = services.facts().judged(desk.document().project(), shot.get());
-        rows.forEach((property, row) -> row.show(
-                shot.get(),
-                frame,
-                now,
-                Consequences.of(
-                        property,
-                        shot.get(),
-                        frame,
-                        now,
-                        judged,
-                        desk.document().project().frame())));
-        opacity.show(shot.get(), frame);
-        speed.show(shot.get(), frame);
+        rows.forEach((property, row) -> {
+            row.setVisible(concerns(property, shot.get()));
+            row.show(
+                    shot.get(), frame, Consequences.of(property, desk.document().project(), shot.get(), frame, judged));
+        });
         announce(shot.get(), frame);
+    }
+
+    /** Whether a property can do anything for a shot, or does already. */
+    private boolean concerns(Property<?> property, Shot shot) {
+        boolean layered = shot.track() > 1 || !shot.fillsFrame();
+        return property.group() == Group.POSE
+                || shot.camera().has(property)
+                || (property == Properties.OPACITY && layered)
+                || (property == Properties.SPEED
+                        && desk.document().project().mediaOf(shot).moves());
     }
 
     private Optional<Selection.LegFrom> legFrom(Optional<Shot> shot) {
@@ -129,7 +125,7 @@ public final class CameraPane extends StackPane implements Subscription {
     /** Says what a change would do, before it is made. */
     private void announce(Shot shot, int frame) {
         String time = Timecode.brief(frame, desk.document().project().frame().rate());
-        boolean animated = shot.camera().channels().stream().anyMatch(Channel::animated);
+        boolean animated = shot.camera().channels().all().stream().anyMatch(Channel::animated);
         boolean onKey = shot.camera().keyFrames().contains(frame);
         int number = Framings.numberAt(shot.camera(), frame);
         boolean muted = KeyChanges.anyMuted(shot);

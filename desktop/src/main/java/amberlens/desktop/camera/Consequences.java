@@ -6,29 +6,72 @@ import amberlens.core.edges.Room;
 import amberlens.core.edges.TurnLimit;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.core.pace.Pace;
 import amberlens.core.sharpness.Enlargement;
 import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
 
 /** What follows from each property of a pose, in a few words. */
 final class Consequences {
     private Consequences() {}
 
-    static String of(Property property, Shot shot, int frame, Pose pose, Judged judged, FrameFormat format) {
-        boolean judgedHere = shot.fillsFrame() || property == Property.SCALE || property == Property.ANCHOR;
-        if (!judgedHere) {
-            return property == Property.POSITION ? "An inset: its edges are free" : "";
+    /** What is known where the words are made. */
+    private record Moment(Project project, Shot shot, int frame, Pose pose, Judged judged) {
+        Pose judgedPose() {
+            return judged.of(pose);
         }
-        return switch (property) {
-            case SCALE -> enlargement(pose);
-            case POSITION -> room(judged.of(pose), judged.picture(), judged.mask());
-            case ROTATION -> turn(judged.of(pose), judged.picture(), judged.mask());
-            case ANCHOR -> pace(shot, frame, format);
-            case OPACITY, SPEED -> "";
-        };
+    }
+
+    private record Words(boolean forInsets, Function<Moment, String> of) {}
+
+    /** Properties that nothing follows from are left out. */
+    private static final Map<Property<?>, Words> WORDS = Map.of(
+            Properties.SCALE, new Words(true, at -> enlargement(at.pose())),
+            Properties.POSITION,
+                    new Words(
+                            true,
+                            at -> at.shot().fillsFrame()
+                                    ? room(
+                                            at.judgedPose(),
+                                            at.judged().picture(),
+                                            at.judged().mask())
+                                    : "An inset: its edges are free"),
+            Properties.ROTATION,
+                    new Words(
+                            false,
+                            at -> turn(
+                                    at.judgedPose(),
+                                    at.judged().picture(),
+                                    at.judged().mask())),
+            Properties.ANCHOR,
+                    new Words(
+                            true, at -> pace(at.shot(), at.frame(), at.project().frame())),
+            Properties.OPACITY,
+                    new Words(
+                            true,
+                            at -> "Blending: " + at.shot().layering().blend().words()),
+            Properties.SPEED, new Words(true, Consequences::footage));
+
+    static String of(Property<?> property, Project project, Shot shot, int frame, Judged judged) {
+        Words words = WORDS.get(property);
+        return words == null || !(shot.fillsFrame() || words.forInsets())
+                ? ""
+                : words.of()
+                        .apply(new Moment(project, shot, frame, shot.camera().at(frame), judged));
+    }
+
+    private static String footage(Moment at) {
+        return at.project()
+                .sourceTime(at.shot())
+                .map(time -> "Frame " + time.at(at.frame()).first() + " of "
+                        + time.footage().frames())
+                .orElse("");
     }
 
     private static String enlargement(Pose pose) {

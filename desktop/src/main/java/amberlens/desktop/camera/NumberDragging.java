@@ -1,25 +1,25 @@
 package amberlens.desktop.camera;
 
 import amberlens.core.edit.CameraEdits;
-import amberlens.core.motion.Pose;
+import amberlens.core.model.Shot;
 import amberlens.core.motion.Property;
 import amberlens.desktop.desk.Desk;
-import java.util.Locale;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
 import org.jspecify.annotations.Nullable;
 
 /** Changing a property by dragging its name sideways; with shift the vertical number, with alt ten times finer. */
-final class NumberDragging {
+final class NumberDragging<V> {
     private static final double THRESHOLD = 3;
+    private static final double FINE = 0.1;
 
     private final Desk desk;
-    private final Property property;
-    private @Nullable Pose start;
+    private final Property<V> property;
+    private @Nullable Shot start;
     private double pressX;
     private boolean dragging;
 
-    NumberDragging(Desk desk, Label handle, Property property) {
+    NumberDragging(Desk desk, Label handle, Property<V> property) {
         this.desk = desk;
         this.property = property;
         handle.setOnMousePressed(this::pressed);
@@ -28,7 +28,7 @@ final class NumberDragging {
     }
 
     private void pressed(MouseEvent event) {
-        start = desk.cursor().pose().orElse(null);
+        start = desk.cursor().selectedShot().orElse(null);
         pressX = event.getScreenX();
     }
 
@@ -41,21 +41,13 @@ final class NumberDragging {
             desk.cursor().enterShot();
             dragging = true;
         }
-        double step =
-                (property == Property.SCALE || property == Property.ROTATION ? 0.1 : 1) * (event.isAltDown() ? 0.1 : 1);
-        int part = event.isShiftDown() && (property == Property.POSITION || property == Property.ANCHOR) ? 1 : 0;
-        double value = PropertyNumbers.of(start, property, part) + Math.round(way) * step;
-        if (property == Property.SCALE) {
-            value = Math.max(0.1, value);
-        }
-        boolean linked = desk.cursor()
-                .selectedShot()
-                .map(shot -> shot.camera().channel(property).axes().isEmpty())
-                .orElse(true);
-        Pose pose = CameraEdits.withNumber(start, property, part, value, linked);
-        String name = "change of " + property.word().toLowerCase(Locale.ROOT);
-        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
-                .show(CameraEdits.setPose(name, shot.id(), desk.cursor().shotFrame(), pose)));
+        int frame = desk.cursor().shotFrame();
+        double step = property.step() * (event.isAltDown() ? FINE : 1);
+        int part = event.isShiftDown() && property.paired() && !property.proportional() ? 1 : 0;
+        double before = property.kind().part(start.camera().seen(property, frame), part);
+        double number = property.range().clamp(before + Math.round(way) * step);
+        V value = CameraEdits.withNumber(start, property, frame, part, number);
+        desk.document().show(CameraEdits.setValue("change of " + property.lowerWord(), start, property, frame, value));
     }
 
     private void released() {

@@ -8,10 +8,11 @@ import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
+import amberlens.core.motion.Unit;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
-import amberlens.desktop.desk.Unit;
 import java.util.Locale;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
@@ -26,12 +27,12 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** What else can be done with a property: mute, unlink, units, select its keys. */
 final class PropertyMenu extends MenuButton {
     private final Desk desk;
-    private final Property property;
+    private final Property<?> property;
 
-    PropertyMenu(Desk desk, Property property) {
+    PropertyMenu(Desk desk, Property<?> property) {
         this.desk = desk;
         this.property = property;
-        String word = property.word().toLowerCase(Locale.ROOT);
+        String word = property.lowerWord();
         setId("more-" + word);
         setTooltip(new Tooltip("More for " + word + ": mute, link axes, units"));
         setAccessibleText("More for " + word);
@@ -44,7 +45,7 @@ final class PropertyMenu extends MenuButton {
     private void fill() {
         getItems().clear();
         desk.cursor().selectedShot().ifPresent(shot -> {
-            Channel<?> channel = shot.camera().channel(property);
+            Channel<?> channel = shot.camera().get(property);
             CheckMenuItem muted = new CheckMenuItem("Mute the keys");
             muted.setId("mute-" + word());
             muted.setSelected(channel.muted());
@@ -63,7 +64,7 @@ final class PropertyMenu extends MenuButton {
                     .select(new Selection.Keys(
                             KeySet.where(shot.camera(), key -> key.lane().property() == property))));
             getItems().add(select);
-            if (property == Property.ANCHOR) {
+            if (property == Properties.ANCHOR) {
                 getItems().add(anchors(shot));
             }
             addUnits();
@@ -115,20 +116,20 @@ final class PropertyMenu extends MenuButton {
     }
 
     private void addUnits() {
-        if (Unit.all(property).size() < 2) {
+        if (property.units().size() < 2) {
             return;
         }
         getItems().add(new SeparatorMenuItem());
-        for (Unit unit : Unit.all(property)) {
+        for (Unit unit : property.units()) {
             RadioMenuItem item = new RadioMenuItem("In " + unit.words());
-            item.setId("unit-" + unit.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-            item.setSelected(desk.preferences().unit(property) == unit);
-            item.setOnAction(_ -> desk.prefer(to -> to.setUnit(unit)));
+            item.setId("unit-" + unit.id());
+            item.setSelected(desk.preferences().unit(property).equals(unit));
+            item.setOnAction(_ -> desk.prefer(to -> to.setUnit(property, unit)));
             getItems().add(item);
         }
     }
 
     private String word() {
-        return property.word().toLowerCase(Locale.ROOT);
+        return property.lowerWord();
     }
 }

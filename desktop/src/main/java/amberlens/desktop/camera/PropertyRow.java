@@ -6,16 +6,14 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Axis;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Lane;
-import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
-import amberlens.core.motion.Scale;
+import amberlens.core.motion.Unit;
 import amberlens.desktop.desk.Desk;
-import amberlens.desktop.desk.Unit;
 import amberlens.desktop.look.Icons;
 import amberlens.desktop.look.NumberField;
 import amberlens.desktop.look.Overlay;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -27,12 +25,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.kordamp.ikonli.feather.Feather;
 
-/** One property of the pose: bead, name, numbers, unit, previous and next key, reset, and what follows from it. */
-final class PropertyRow extends HBox {
+/** One property: bead, name, numbers, unit, previous and next key, reset, and what follows from it. */
+final class PropertyRow<V> extends HBox {
+    private static final double NOTICED = 1e-9;
     private static final PseudoClass MUTED = PseudoClass.getPseudoClass("muted");
 
     private final Desk desk;
-    private final Property property;
+    private final Property<V> property;
     private final HBox beads = new HBox();
     private final PropertyBead whole;
     private final List<PropertyBead> axes;
@@ -43,17 +42,17 @@ final class PropertyRow extends HBox {
     private final Button reset = Icons.button(Feather.ROTATE_CCW, "");
     private final Label follows = new Label();
 
-    PropertyRow(Desk desk, Overlay overlay, Property property) {
+    PropertyRow(Desk desk, Overlay overlay, Property<V> property) {
         this.desk = desk;
         this.property = property;
-        String word = property.word().toLowerCase(Locale.ROOT);
+        String word = property.lowerWord();
         whole = new PropertyBead(desk, overlay, Lane.of(property));
-        axes = property == Property.ROTATION
-                ? List.of()
-                : List.of(
+        axes = property.paired()
+                ? List.of(
                         new PropertyBead(desk, overlay, new Lane(property, Axis.X)),
-                        new PropertyBead(desk, overlay, new Lane(property, Axis.Y)));
-        boolean pair = property == Property.POSITION || property == Property.ANCHOR;
+                        new PropertyBead(desk, overlay, new Lane(property, Axis.Y)))
+                : List.of();
+        boolean pair = pair();
         first = field(
                 0, (pair ? "Horizontal " + word : property.word()) + ": type a number or a sum, arrow keys change it");
         second = field(1, "Vertical " + word + ": type a number or a sum, arrow keys change it");
@@ -72,6 +71,7 @@ final class PropertyRow extends HBox {
         getChildren().addAll(beads, name(word), numbers(), steps, reset, new PropertyMenu(desk, property), follows);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("property-row");
+        managedProperty().bind(visibleProperty());
     }
 
     private Label name(String word) {
@@ -79,14 +79,14 @@ final class PropertyRow extends HBox {
         name.getStyleClass().add("property-name");
         name.setTooltip(new Tooltip("Drag left or right to change the " + word));
         name.setCursor(Cursor.H_RESIZE);
-        new NumberDragging(desk, name, property);
+        new NumberDragging<>(desk, name, property);
         return name;
     }
 
     private HBox numbers() {
         unit.getStyleClass().add("unit");
         HBox numbers = new HBox(3, first, second, unit);
-        second.setVisible(property == Property.POSITION || property == Property.ANCHOR);
+        second.setVisible(pair());
         second.managedProperty().bind(second.visibleProperty());
         numbers.setAlignment(Pos.CENTER_LEFT);
         numbers.getStyleClass().add("numbers");
@@ -97,16 +97,13 @@ final class PropertyRow extends HBox {
         return new NumberField(2, hint, value -> change(part, value)).refusing(value -> refusal(part, value));
     }
 
+    /** Whether both numbers are always shown. */
+    private boolean pair() {
+        return property.paired() && !property.proportional();
+    }
+
     private Optional<String> refusal(int part, double shown) {
-        double value = held(part, shown);
-        boolean fits = property != Property.SCALE || (value > 0 && value <= Scale.LARGEST);
-        boolean sane = Math.abs(value) <= 1e9;
-        return fits && sane
-                ? Optional.empty()
-                : Optional.of(
-                        property == Property.SCALE
-                                ? "a scale lies above 0 % and at most at 1000000 %"
-                                : "the number is too large");
+        return property.refusal(held(part, shown));
     }
 
     private Size picture() {
@@ -124,52 +121,57 @@ final class PropertyRow extends HBox {
         return unit().held(shown, part, picture(), desk.document().project().frameSize());
     }
 
-    private double shown(Pose pose, int part) {
+    private double shown(V value, int part) {
         return unit().shown(
-                        PropertyNumbers.of(pose, property, part),
+                        property.kind().part(value, part),
                         part,
                         picture(),
                         desk.document().project().frameSize());
     }
 
     private void change(int part, double shown) {
-        double value = held(part, shown);
+        double number = held(part, shown);
         desk.cursor().enterShot();
         desk.cursor().selectedShot().ifPresent(shot -> {
-            Pose pose = shot.camera().at(desk.cursor().shotFrame());
-            boolean linked = shot.camera().channel(property).axes().isEmpty();
-            Pose wanted = CameraEdits.withNumber(pose, property, part, value, linked);
-            set("change of " + property.word().toLowerCase(Locale.ROOT), wanted);
-            tellWhenKept(wanted);
+            V wanted = CameraEdits.withNumber(shot, property, desk.cursor().shotFrame(), part, number);
+            set("change of " + property.lowerWord(), shot, wanted);
+            tellWhenKept(shot, wanted);
         });
     }
 
-    /** Says so when keep inside has stopped a number short. */
-    private void tellWhenKept(Pose wanted) {
-        Optional<Pose> now = desk.cursor().pose();
-        boolean kept = now.isPresent()
-                && (Math.abs(PropertyNumbers.of(now.get(), property, 0) - PropertyNumbers.of(wanted, property, 0))
-                                > 1e-9
-                        || now.get().position().distance(wanted.position()) > 1e-9);
+    /** Says so when keep inside has stopped a number short, or moved the picture instead. */
+    private void tellWhenKept(Shot before, V wanted) {
+        int frame = desk.cursor().shotFrame();
+        boolean kept = desk.cursor().selectedShot().map(Shot::camera).stream().anyMatch(now -> {
+            double miss = property.kind().part(now.seen(property, frame), 0)
+                    - property.kind().part(wanted, 0);
+            boolean moved = property != Properties.POSITION
+                    && property != Properties.ANCHOR
+                    && now.at(frame)
+                                    .position()
+                                    .distance(before.camera().at(frame).position())
+                            > NOTICED;
+            return Math.abs(miss) > NOTICED || moved;
+        });
         if (kept) {
-            desk.say("Kept inside: " + property.word().toLowerCase(Locale.ROOT)
+            desk.say("Kept inside: " + property.lowerWord()
                     + " goes as far as the picture reaches. Zoom in for more room, or switch Keep inside off (I).");
         }
     }
 
     private void reset() {
         desk.cursor().enterShot();
-        desk.cursor().selectedShot().ifPresent(shot -> {
-            Pose neutral = Pose.neutral(picture(), desk.document().project().frameSize());
-            set(
-                    "reset of " + property.word().toLowerCase(Locale.ROOT),
-                    CameraEdits.reset(shot.camera().at(desk.cursor().shotFrame()), property, neutral));
-        });
+        desk.cursor()
+                .selectedShot()
+                .ifPresent(shot -> set(
+                        "reset of " + property.lowerWord(),
+                        shot,
+                        property.neutral(picture(), desk.document().project().frameSize())));
     }
 
-    private void set(String name, Pose pose) {
-        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
-                .apply(CameraEdits.setPose(name, shot.id(), desk.cursor().shotFrame(), pose)));
+    private void set(String name, Shot shot, V value) {
+        desk.document()
+                .apply(CameraEdits.setValue(name, shot, property, desk.cursor().shotFrame(), value));
     }
 
     /** Shows that there is no shot. */
@@ -180,8 +182,8 @@ final class PropertyRow extends HBox {
     }
 
     /** Shows a shot's property at a frame. */
-    void show(Shot shot, int frame, Pose pose, String consequence) {
-        Channel<?> channel = shot.camera().channel(property);
+    void show(Shot shot, int frame, String consequence) {
+        Channel<V> channel = shot.camera().get(property);
         boolean linked = channel.axes().isEmpty();
         if (linked == beads.getChildren().size() > 1) {
             beads.getChildren().setAll(linked ? List.of(whole) : axes);
@@ -192,12 +194,12 @@ final class PropertyRow extends HBox {
             axes.forEach(bead -> bead.show(shot, frame));
         }
         pseudoClassStateChanged(MUTED, channel.muted());
-        second.setVisible(property == Property.POSITION
-                || property == Property.ANCHOR
-                || (property == Property.SCALE
-                        && (!linked || pose.scale().x() != pose.scale().y())));
-        first.show(shown(pose, 0));
-        second.show(property == Property.ROTATION ? 0 : shown(pose, 1));
+        V value = shot.camera().seen(property, frame);
+        boolean unequal = property.paired()
+                && property.kind().part(value, 0) != property.kind().part(value, 1);
+        second.setVisible(pair() || (property.paired() && (!linked || unequal)));
+        first.show(shown(value, 0));
+        second.show(property.paired() ? shown(value, 1) : 0);
         unit.setText(unit().sign());
         steps.refresh();
         String text = channel.muted() ? "Keys muted" : consequence;

@@ -16,7 +16,7 @@ import amberlens.core.motion.Ease;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
 import java.util.Optional;
@@ -132,7 +132,7 @@ public final class KeyChanges {
                 camera -> KeyEases.even(
                         camera,
                         KeySet.of(keys.stream()
-                                .filter(key -> key.lane().property() == Property.SCALE)
+                                .filter(key -> key.lane().property() == Properties.SCALE)
                                 .toList()),
                         even));
     }
@@ -172,7 +172,7 @@ public final class KeyChanges {
 
     /** Whether some keys of a shot are put aside. */
     public static boolean anyMuted(Shot shot) {
-        return shot.camera().channels().stream().anyMatch(channel -> channel.muted());
+        return shot.camera().channels().all().stream().anyMatch(channel -> channel.muted());
     }
 
     private void changeKeys(String name, UnaryOperator<CameraTrack> change) {

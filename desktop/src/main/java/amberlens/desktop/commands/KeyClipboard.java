@@ -150,7 +150,7 @@ public final class KeyClipboard {
             KeySet pasted = KeySet.where(
                     shot.camera(),
                     key -> clip.properties().contains(key.lane().property())
-                            && clip.camera().channel(key.lane().property()).keys().stream()
+                            && clip.camera().get(key.lane().property()).keys().stream()
                                     .anyMatch(copied -> copied.at() + playhead == key.at()));
             desk.cursor().select(pasted.isEmpty() ? new Selection.Nothing() : new Selection.Keys(pasted));
         });

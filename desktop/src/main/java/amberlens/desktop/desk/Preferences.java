@@ -5,6 +5,7 @@ import amberlens.core.keys.Neighbours;
 import amberlens.core.lineup.Laying;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
+import amberlens.core.motion.Unit;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.files.WholeFile;
 import java.io.IOException;
@@ -23,6 +24,7 @@ import org.slf4j.LoggerFactory;
 public final class Preferences {
     private static final Logger LOG = LoggerFactory.getLogger(Preferences.class);
     private static final String SHORTCUT = "shortcut.";
+    private static final String UNIT = "unit.";
 
     private final Properties values = new Properties();
     private final @Nullable Path file;
@@ -134,14 +136,16 @@ public final class Preferences {
     }
 
     /** The unit in which a property is shown. */
-    public Unit unit(Property property) {
-        return one(Unit.class, "unit." + property.name())
-                .filter(unit -> unit.property() == property)
-                .orElse(Unit.usual(property));
+    public Unit unit(Property<?> property) {
+        String chosen = values.getProperty(UNIT + property.id(), "");
+        return property.units().stream()
+                .filter(unit -> unit.id().equals(chosen))
+                .findFirst()
+                .orElse(property.units().getFirst());
     }
 
-    public void setUnit(Unit unit) {
-        set("unit." + unit.property().name(), unit.name());
+    public void setUnit(Property<?> property, Unit unit) {
+        set(UNIT + property.id(), unit.id());
     }
 
     /** The keys a person has given to an action; empty text for none. */

@@ -96,7 +96,7 @@ public final class ShotFacts {
     private static long bytes(SealResult result) {
         return result instanceof SealResult.Sealed sealed
                 ? 400
-                        + sealed.camera().channels().stream()
+                        + sealed.camera().channels().all().stream()
                                 .mapToLong(channel -> 120L * channel.keys().size())
                                 .sum()
                 : 400;

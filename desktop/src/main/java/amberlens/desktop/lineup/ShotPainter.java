@@ -5,6 +5,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.layering.Fade;
 import amberlens.core.model.Media;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.Properties;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Desk;
@@ -91,10 +92,10 @@ final class ShotPainter {
         boolean soft = !Enlargement.isWithin(
                 services.facts().enlargement(desk.document().project(), shot).percent(),
                 desk.preferences().limitPercent());
-        String speed = media.moves() && shot.camera().retimed()
-                ? shot.camera().speed().animated()
+        String speed = media.moves() && shot.camera().has(Properties.SPEED)
+                ? shot.camera().get(Properties.SPEED).animated()
                         ? "speed keyed · "
-                        : Math.round(shot.camera().speed().constant()) + " % · "
+                        : Math.round(shot.camera().get(Properties.SPEED).constant()) + " % · "
                 : "";
         boolean damaged = services.ready().damaged(media);
         return (missing ? "missing · " : damaged ? "damaged · " : "")

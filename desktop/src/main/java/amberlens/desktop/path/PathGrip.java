@@ -6,7 +6,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.PathHandles;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.look.Palette;
@@ -22,7 +22,7 @@ import javafx.scene.canvas.GraphicsContext;
  */
 public record PathGrip(int frame, PathEdits.End end, FramePoint offset) {
     private static final double RADIUS = 4;
-    private static final Lane POSITION = Lane.of(Property.POSITION);
+    private static final Lane POSITION = Lane.of(Properties.POSITION);
 
     /** The handles to show: those of the selected keys of the position, and of the selected leg. */
     public static List<PathGrip> of(Desk desk, Shot shot) {

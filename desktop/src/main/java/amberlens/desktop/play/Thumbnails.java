@@ -1,8 +1,8 @@
 package amberlens.desktop.play;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edges.Conform;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;

@@ -58,7 +58,7 @@ final class CurvePainter {
     private static void labels(Painting on, Lane lane, LaneScale scale) {
         GraphicsContext pen = on.pen();
         int decimals = (int) Math.clamp(-Math.floor(Math.log10(step(scale))), 0, 4);
-        String unit = lane.property().unit() + (on.view().speed() ? "/f" : "");
+        String unit = lane.property().units().getFirst().sign() + (on.view().speed() ? "/f" : "");
         double right = on.plan().width() - 6;
         lines(scale, (value, y) -> {
             if (y < scale.band().top() + 7 || y > scale.band().bottom() - 7) {

@@ -45,7 +45,7 @@ final class LanePainter {
         Channel<?> channel = on.shot().camera().channel(lane);
         double y = band.tall() ? band.top() + 14 : band.top() + band.height() / 2;
         grip(pen, band);
-        boolean muted = on.shot().camera().channel(lane.property()).muted();
+        boolean muted = on.shot().camera().get(lane.property()).muted();
         Brush.text(pen, Fonts.text(13), muted ? Palette.MUTED : Palette.TEXT, lane.words(), 18, y);
         String value = muted
                 ? "muted"
@@ -81,7 +81,7 @@ final class LanePainter {
     }
 
     static void beads(Painting on, Lane lane) {
-        boolean muted = on.shot().camera().channel(lane.property()).muted();
+        boolean muted = on.shot().camera().get(lane.property()).muted();
         int now = on.desk().cursor().insideShot() ? on.desk().cursor().shotFrame() : Integer.MIN_VALUE;
         on.pen().setGlobalAlpha(muted ? 0.45 : 1);
         double lastX = Double.NEGATIVE_INFINITY;

@@ -12,11 +12,11 @@ final class LanePull implements Gesture {
     private static final double FAR = 12;
 
     private final ScoreView view;
-    private final Property property;
+    private final Property<?> property;
     private final double pressY;
     private final boolean before;
 
-    LanePull(ScoreView view, Property property, MouseEvent press) {
+    LanePull(ScoreView view, Property<?> property, MouseEvent press) {
         this.view = view;
         this.property = property;
         pressY = press.getY();

@@ -1,6 +1,7 @@
 package amberlens.desktop.score;
 
 import amberlens.core.motion.Lane;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +23,7 @@ import java.util.TreeMap;
  */
 record ScoreLayout(
         double width, double height, int frames, double from, double shown, Map<Lane, Band> lanes, double lanesHeight) {
-    static final List<Lane> LINKED = Property.OF_POSE.stream().map(Lane::of).toList();
+    static final List<Lane> LINKED = Properties.OF_MOVE.stream().map(Lane::of).toList();
     static final double LEFT = 170;
     static final double RIGHT = 28;
     static final double RULER = 24;
@@ -53,7 +54,7 @@ record ScoreLayout(
             double from,
             double shown,
             List<Lane> lanes,
-            Set<Property> tall,
+            Set<Property<?>> tall,
             double scroll) {
         double room = Math.max(LANE, height - RULER - STRIP - EDGES - PACE - CHECK);
         long talls =

@@ -42,7 +42,7 @@ public final class ScorePane extends BorderPane implements Subscription {
 
     /** Pulls the lanes of the selected keys tall, or makes them small again; all lanes when no key is selected. */
     public void toggleTall() {
-        Set<Property> chosen = desk.cursor().selectedKeys().stream()
+        Set<Property<?>> chosen = desk.cursor().selectedKeys().stream()
                 .map(key -> key.lane().property())
                 .collect(Collectors.toSet());
         if (chosen.isEmpty()) {

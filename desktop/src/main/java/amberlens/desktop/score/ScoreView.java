@@ -2,6 +2,7 @@ package amberlens.desktop.score;
 
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Lane;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -16,7 +17,7 @@ import javafx.geometry.Rectangle2D;
 final class ScoreView {
     private static final double LEAST_FRAMES = 4;
 
-    private final Set<Property> tall = new LinkedHashSet<>();
+    private final Set<Property<?>> tall = new LinkedHashSet<>();
     private final Map<Lane, ValueRange> ranges = new HashMap<>();
     private final LaneMemo memo = new LaneMemo();
     private final Runnable changed;
@@ -51,18 +52,18 @@ final class ScoreView {
                 scroll);
     }
 
-    boolean isTall(Property property) {
+    boolean isTall(Property<?> property) {
         return tall.contains(property);
     }
 
-    void toggleTall(Property property) {
+    void toggleTall(Property<?> property) {
         if (!tall.remove(property)) {
             tall.add(property);
         }
         changed.run();
     }
 
-    void setTall(Property property, boolean wanted) {
+    void setTall(Property<?> property, boolean wanted) {
         if (wanted != isTall(property)) {
             toggleTall(property);
         }
@@ -72,7 +73,7 @@ final class ScoreView {
     void setAllTall(boolean all) {
         tall.clear();
         if (all) {
-            tall.addAll(Set.of(Property.values()));
+            tall.addAll(Set.copyOf(Properties.ALL));
         }
         changed.run();
     }

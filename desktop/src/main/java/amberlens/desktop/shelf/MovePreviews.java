@@ -1,7 +1,7 @@
 package amberlens.desktop.shelf;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.ready.Stage;
 import amberlens.core.render.Compositor;

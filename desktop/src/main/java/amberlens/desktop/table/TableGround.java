@@ -1,9 +1,9 @@
 package amberlens.desktop.table;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;

@@ -3,6 +3,7 @@ package amberlens.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.edges.Margin;
 import amberlens.core.edit.CameraEdits;
@@ -14,7 +15,6 @@ import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Backdrop;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -25,7 +25,7 @@ import amberlens.core.motion.Framings;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
 import amberlens.desktop.desk.Tools;
@@ -63,7 +63,7 @@ class EdgesTest extends BenchInteraction {
                         List.of(Key.of(0, Scale.uniform(65), leg), Key.of(100, Scale.uniform(130), leg))))
                 .withPosition(Channel.keyed(
                         ValueKinds.POSITION, List.of(Key.of(0, FRAME.centre(), leg), Key.of(100, FRAME.centre(), leg))))
-                .withRotation(Channel.keyed(ValueKinds.DEGREES, List.of(Key.of(0, 0.0, leg), Key.of(100, 90.0, leg))));
+                .withRotation(Channel.keyed(ValueKinds.NUMBER, List.of(Key.of(0, 0.0, leg), Key.of(100, 90.0, leg))));
     }
 
     @BeforeEach
@@ -246,7 +246,7 @@ class EdgesTest extends BenchInteraction {
 
     @Test
     void side_handles_zoom_one_unlinked_axis() {
-        onFx(() -> bench.desk().document().apply(CameraEdits.setLinked("s1", Property.SCALE, false)));
+        onFx(() -> bench.desk().document().apply(CameraEdits.setLinked("s1", Properties.SCALE, false)));
         Point2D side = at(() -> TableProbe.side(bench.scene(), Side.RIGHT));
         Point2D centre = at(() -> TableProbe.centre(bench.scene()));
         dragTo(side, centre.add(side.subtract(centre).multiply(0.8)));

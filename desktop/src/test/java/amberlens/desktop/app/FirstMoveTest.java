@@ -9,7 +9,7 @@ import amberlens.core.model.Project;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Key;
-import amberlens.core.motion.Property;
+import amberlens.core.motion.Properties;
 import amberlens.core.render.FrameRaster;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.score.ScoreProbe;
@@ -233,7 +233,7 @@ class FirstMoveTest extends BenchInteraction {
         type(KeyCode.UP);
         assertThat(shot().camera().at(0).scale().x()).isEqualTo(65);
         clickOn("#bead-scale");
-        assertThat(shot().camera().channel(Property.SCALE).animated()).isTrue();
+        assertThat(shot().camera().get(Properties.SCALE).animated()).isTrue();
         clickOn("#reset-scale");
         assertThat(shot().camera().at(0).scale().x()).isEqualTo(100);
     }

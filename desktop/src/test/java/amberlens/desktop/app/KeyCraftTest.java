@@ -22,6 +22,8 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.PoseProperty;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKind;
@@ -54,8 +56,8 @@ import org.testfx.util.WaitForAsyncUtils;
 class KeyCraftTest extends BenchInteraction {
     private static final Size FRAME = new Size(1920, 1080);
     private static final Size PLAN = new Size(6000, 4000);
-    private static final Lane SCALE = Lane.of(Property.SCALE);
-    private static final Lane POSITION = Lane.of(Property.POSITION);
+    private static final Lane SCALE = Lane.of(Properties.SCALE);
+    private static final Lane POSITION = Lane.of(Properties.POSITION);
 
     /** Two shots of two pictures; the first moves through three framings, its scale and position keyed at 10, 50 and 100. */
     @BeforeEach
@@ -106,8 +108,8 @@ class KeyCraftTest extends BenchInteraction {
         return at(() -> ScoreProbe.bead(bench.scene(), bench.desk(), lane, frame, 0));
     }
 
-    private List<Integer> frames(Property property) {
-        return shot().camera().channel(property).keys().stream().map(Key::at).toList();
+    private List<Integer> frames(Property<?> property) {
+        return shot().camera().get(property).keys().stream().map(Key::at).toList();
     }
 
     private double perFrame() {
@@ -136,14 +138,14 @@ class KeyCraftTest extends BenchInteraction {
         doubleClickOn("#camera-scale");
         keys(KeyCode.A, KeyCode.CONTROL);
         write("70\n");
-        assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 50, 100);
         assertThat(shot().camera().at(50).scale().x()).isEqualTo(70);
     }
 
     @Test
     void beads_turn_animation_on_and_off_and_say_what_remains() {
         clickOn("#bead-rotation");
-        assertThat(frames(Property.ROTATION)).containsExactly(0);
+        assertThat(frames(Properties.ROTATION)).containsExactly(0);
         seek(50);
         clickOn("#bead-scale");
         clickOn("The value at the playhead");
@@ -151,13 +153,13 @@ class KeyCraftTest extends BenchInteraction {
         assertThat(shot().camera().at(0).scale().x()).isEqualTo(60);
         assertThat(bench.desk().document().undoName()).contains("end of animation of scale");
         undo();
-        assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 50, 100);
     }
 
     @Test
     void axes_are_unlinked_muted_and_shown_in_other_units() {
         clickOn("#more-position").clickOn("#link-position");
-        assertThat(shot().camera().lanes()).contains(new Lane(Property.POSITION, Axis.X));
+        assertThat(shot().camera().lanes()).contains(new Lane(Properties.POSITION, Axis.X));
         seek(30);
         clickOn("#bead-position-y");
         clickOn("The value of the first key");
@@ -174,7 +176,7 @@ class KeyCraftTest extends BenchInteraction {
         keys(KeyCode.A, KeyCode.CONTROL);
         write("50\n");
         assertThat(shot().camera().at(30).position().x()).isEqualTo(960);
-        clickOn("#more-position").clickOn("#unit-position-pixels");
+        clickOn("#more-position").clickOn("#unit-position-own");
     }
 
     @Test
@@ -184,25 +186,25 @@ class KeyCraftTest extends BenchInteraction {
         dragTo(from, to);
         assertThat(bench.desk().cursor().selectedKeys().size()).isEqualTo(4);
         keys(KeyCode.RIGHT, KeyCode.ALT);
-        assertThat(frames(Property.SCALE)).containsExactly(10, 51, 101);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 51, 101);
         keys(KeyCode.LEFT, KeyCode.ALT, KeyCode.SHIFT);
-        assertThat(frames(Property.POSITION)).containsExactly(10, 41, 91);
+        assertThat(frames(Properties.POSITION)).containsExactly(10, 41, 91);
         assertThat(bench.desk().document().undoName()).contains("move of 4 keys");
         Point2D lead = bead(SCALE, 41);
         dragTo(lead, lead.add(9 * perFrame(), 0));
-        assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
-        assertThat(frames(Property.POSITION)).containsExactly(10, 50, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 50, 100);
+        assertThat(frames(Properties.POSITION)).containsExactly(10, 50, 100);
         clickOn(bead(SCALE, 10));
         Point2D first = bead(SCALE, 10);
         dragTo(first, first.add(60 * perFrame(), 0));
-        assertThat(frames(Property.SCALE)).containsExactly(49, 50, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(49, 50, 100);
         undo();
         clickOn("#neighbours-push");
         dragTo(first, first.add(60 * perFrame(), 0));
-        assertThat(frames(Property.SCALE)).containsExactly(70, 71, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(70, 71, 100);
         undo();
         dragWith(KeyCode.ALT, first, first.add(20 * perFrame(), 0));
-        assertThat(frames(Property.SCALE)).containsExactly(10, 30, 50, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 30, 50, 100);
         assertThat(shot().camera().scale().keyAt(30).orElseThrow().value().x()).isEqualTo(40);
     }
 
@@ -219,7 +221,7 @@ class KeyCraftTest extends BenchInteraction {
         CameraTrack before = shot().camera();
         Point2D grip = at(() -> ScoreProbe.grip(bench.scene(), 100, false));
         dragTo(grip, grip.add(-45 * perFrame(), 0));
-        for (Property property : Property.OF_POSE) {
+        for (PoseProperty<?> property : Properties.OF_POSE) {
             assertThat(frames(property)).containsExactly(10, 30, 55);
         }
         assertThat(bench.desk().document().undoName()).contains("stretch of 12 keys");
@@ -233,14 +235,14 @@ class KeyCraftTest extends BenchInteraction {
         clickOn(at(() -> ScoreProbe.head(bench.scene(), SCALE, false)));
         assertThat(bench.desk().cursor().selectedKeys().size()).isEqualTo(3);
         keys(KeyCode.R, KeyCode.SHIFT);
-        assertThat(frames(Property.SCALE)).containsExactly(10, 60, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 60, 100);
         keys(KeyCode.END, KeyCode.SHIFT);
-        assertThat(frames(Property.SCALE)).containsExactly(34, 84, 124);
+        assertThat(frames(Properties.SCALE)).containsExactly(34, 84, 124);
         seek(5);
         keys(KeyCode.A, KeyCode.CONTROL);
         type(KeyCode.P);
-        assertThat(frames(Property.SCALE).getFirst()).isEqualTo(5);
-        assertThat(frames(Property.POSITION).getFirst()).isEqualTo(5);
+        assertThat(frames(Properties.SCALE).getFirst()).isEqualTo(5);
+        assertThat(frames(Properties.POSITION).getFirst()).isEqualTo(5);
         TextField time = lookup("#key-time").query();
         clickOn("#key-time");
         keys(KeyCode.A, KeyCode.CONTROL);
@@ -249,7 +251,7 @@ class KeyCraftTest extends BenchInteraction {
         assertThat(text("#status")).contains("can stand from 0:00 to");
         keys(KeyCode.A, KeyCode.CONTROL);
         write("+10\n");
-        assertThat(frames(Property.POSITION).getFirst()).isEqualTo(15);
+        assertThat(frames(Properties.POSITION).getFirst()).isEqualTo(15);
     }
 
     @Test
@@ -258,7 +260,7 @@ class KeyCraftTest extends BenchInteraction {
         seek(70);
         Point2D key = bead(SCALE, 50);
         dragTo(key, key.add(20 * perFrame() + 5, 0));
-        assertThat(frames(Property.SCALE)).containsExactly(10, 70, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 70, 100);
     }
 
     @Test
@@ -273,7 +275,7 @@ class KeyCraftTest extends BenchInteraction {
         keys(KeyCode.V, KeyCode.CONTROL);
         clickOn("Same look");
         assertThat(shot().id()).isEqualTo("s2");
-        assertThat(frames(Property.SCALE)).containsExactly(0, 40, 90);
+        assertThat(frames(Properties.SCALE)).containsExactly(0, 40, 90);
         assertThat(shot().camera().at(0).scale().x()).isCloseTo(40 * (1920 / 3000.0) / (1920 / 6000.0), within(1e-9));
         assertThat(bench.desk().document().undoName()).contains("paste");
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> Clipboard.getSystemClipboard()
@@ -293,10 +295,10 @@ class KeyCraftTest extends BenchInteraction {
     void a_cut_key_is_pasted_at_the_playhead() {
         clickOn(bead(SCALE, 50));
         keys(KeyCode.X, KeyCode.CONTROL);
-        assertThat(frames(Property.SCALE)).containsExactly(10, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 100);
         seek(77);
         keys(KeyCode.V, KeyCode.CONTROL);
-        assertThat(frames(Property.SCALE)).containsExactly(10, 77, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 77, 100);
         assertThat(shot().camera().at(77).scale().x()).isEqualTo(60);
     }
 
@@ -328,13 +330,13 @@ class KeyCraftTest extends BenchInteraction {
         clickOn(at(() -> ScoreProbe.head(bench.scene(), SCALE, true)));
         Point2D key = bead(SCALE, 50);
         dragWith(KeyCode.SHIFT, key, key.add(2, 30));
-        assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 50, 100);
         assertThat(shot().camera().at(50).scale().x()).isLessThan(60);
         assertThat(shot().camera().at(50).scale().y())
                 .isEqualTo(shot().camera().at(50).scale().x());
         undo();
         dragTo(key, key.add(10 * perFrame(), 0));
-        assertThat(frames(Property.SCALE)).containsExactly(10, 60, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 60, 100);
         undo();
         clickOn(bead(SCALE, 10));
         Point2D handle = at(() -> ScoreProbe.handle(bench.scene(), bench.desk(), SCALE, 10, true));
@@ -470,11 +472,11 @@ class KeyCraftTest extends BenchInteraction {
         keys(KeyCode.A, KeyCode.CONTROL);
         write("9:24\n");
         assertThat(shot().length()).isEqualTo(249);
-        assertThat(frames(Property.SCALE)).containsExactly(20, 100, 200);
+        assertThat(frames(Properties.SCALE)).containsExactly(20, 100, 200);
         undo();
         keys(KeyCode.PERIOD, KeyCode.SHIFT);
         assertThat(shot().length()).isEqualTo(126);
-        assertThat(frames(Property.SCALE)).containsExactly(10, 50, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 50, 100);
     }
 
     @Test
@@ -487,11 +489,11 @@ class KeyCraftTest extends BenchInteraction {
         assertThat(shot().length()).isEqualTo(125);
         clickOn("Stretch the move");
         assertThat(shot().length()).isEqualTo(126);
-        assertThat(frames(Property.SCALE)).containsExactly(10, 50, 101);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 50, 101);
         Point2D end = at(() -> LineUpProbe.end(bench.scene(), bench.desk(), "s1"));
         dragTo(end, end.add(60, 0));
         assertThat(shot().length()).isGreaterThan(126);
-        assertThat(frames(Property.SCALE).getLast()).isGreaterThan(101);
+        assertThat(frames(Properties.SCALE).getLast()).isGreaterThan(101);
         assertThat(bench.desk().document().undoName()).contains("length of a shot");
     }
 
@@ -504,7 +506,7 @@ class KeyCraftTest extends BenchInteraction {
         seek(20);
         keys(KeyCode.V, KeyCode.CONTROL);
         clickOn("Same numbers");
-        assertThat(frames(Property.SCALE)).containsExactly(20, 60, 110);
+        assertThat(frames(Properties.SCALE)).containsExactly(20, 60, 110);
         assertThat(project().shot("s2").orElseThrow().camera().scale().keys())
                 .extracting(Key::at)
                 .containsExactly(10, 50, 100);
@@ -524,7 +526,7 @@ class KeyCraftTest extends BenchInteraction {
         clickOn("#step-1");
         clickOn("Close");
         assertThat(bench.desk().document().steps()).hasSize(3);
-        assertThat(frames(Property.SCALE)).containsExactly(10, 51, 100);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 51, 100);
         assertThat(shot().camera().rotation().animated()).isFalse();
         assertThat(bench.desk().cursor().shotFrame()).isEqualTo(50);
         assertThat(bench.desk().cursor().selection().part()).isInstanceOf(Selection.Keys.class);
@@ -553,7 +555,9 @@ class KeyCraftTest extends BenchInteraction {
     void a_camera_without_keys_takes_them_and_gives_them_back() {
         seek(20);
         keys(KeyCode.U, KeyCode.SHIFT);
-        assertThat(shot().camera().channels()).filteredOn(Channel::animated).allMatch(Channel::muted);
+        assertThat(shot().camera().channels().all())
+                .filteredOn(Channel::animated)
+                .allMatch(Channel::muted);
         keys(KeyCode.U, KeyCode.SHIFT);
         clickOn("#menu-move").clickOn("#item-move-reset");
         assertThat(shot().camera()).isEqualTo(CameraTrack.still(Pose.neutral(PLAN, FRAME)));

@@ -3,12 +3,13 @@ package amberlens.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edit.LayeringEdits;
 import amberlens.core.footage.Source;
 import amberlens.core.layering.BlendMode;
-import amberlens.core.layering.Colour;
 import amberlens.core.lineup.Laying;
 import amberlens.core.model.LineUp;
+import amberlens.core.motion.Properties;
 import amberlens.desktop.lineup.LineUpProbe;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -43,8 +44,10 @@ class ManyShotsTest extends ThreeShotsInteraction {
         doubleClickOn("#camera-speed");
         keys(KeyCode.A, KeyCode.CONTROL);
         write("200\n");
-        waitUntil("a key of speed", () -> shot("s3").camera().speed().animated());
-        assertThat(shot("s3").camera().speed().at(10)).isEqualTo(200);
+        waitUntil(
+                "a key of speed",
+                () -> shot("s3").camera().get(Properties.SPEED).animated());
+        assertThat(shot("s3").camera().get(Properties.SPEED).at(10)).isEqualTo(200);
         Point2D middle = middle("s3");
         dragWith(KeyCode.ALT, middle, middle.add(-frames(8), 0));
         assertThat(shot("s3").source().in()).isCloseTo(48, within(1.5));
@@ -137,11 +140,12 @@ class ManyShotsTest extends ThreeShotsInteraction {
         doubleClickOn("#camera-opacity");
         keys(KeyCode.A, KeyCode.CONTROL);
         write("40\n");
-        waitUntil("the opacity", () -> shot("s2").camera().opacity().constant() == 40);
+        waitUntil(
+                "the opacity", () -> shot("s2").camera().get(Properties.OPACITY).constant() == 40);
         doubleClickOn("#camera-opacity");
         keys(KeyCode.A, KeyCode.CONTROL);
         write("140\n");
-        assertThat(shot("s2").camera().opacity().constant()).isEqualTo(40);
+        assertThat(shot("s2").camera().get(Properties.OPACITY).constant()).isEqualTo(40);
         type(KeyCode.ESCAPE);
         onFx(() -> bench.scene().lookup("#lineup-surface").requestFocus());
         keys(KeyCode.B, KeyCode.CONTROL, KeyCode.ALT);

@@ -1,10 +1,10 @@
 package amberlens.desktop.app;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edges.Conform;
 import amberlens.core.extras.Extras;
 import amberlens.core.footage.Footage;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.lineup.Laying;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.LineUp;

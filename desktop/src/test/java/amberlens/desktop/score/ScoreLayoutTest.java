@@ -13,6 +13,7 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.ValueKinds;
 import java.util.List;
@@ -23,7 +24,7 @@ class ScoreLayoutTest {
     private static final Size HD = new Size(1920, 1080);
     private final ScoreLayout plan = plan(Set.of(), 0);
 
-    private static ScoreLayout plan(Set<Property> tall, double scroll) {
+    private static ScoreLayout plan(Set<Property<?>> tall, double scroll) {
         return ScoreLayout.of(1280, 245, 125, 0, 125, ScoreLayout.LINKED, tall, scroll);
     }
 
@@ -60,32 +61,32 @@ class ScoreLayoutTest {
                 List.of(
                         Key.of(0, new FramePoint(960, 300), Leg.LINEAR),
                         Key.of(10, new FramePoint(961, 700), Leg.LINEAR))));
-        LaneValues values = LaneValues.of(shot(tilting), Lane.of(Property.POSITION));
+        LaneValues values = LaneValues.of(shot(tilting), Lane.of(Properties.POSITION));
         assertThat(values.livelierPart()).isEqualTo(1);
         var view = new ScoreView(() -> {});
-        LaneScale scale = LaneScale.of(view, plan, Lane.of(Property.POSITION), values);
-        ScoreLayout.Band band = plan.band(Lane.of(Property.POSITION));
+        LaneScale scale = LaneScale.of(view, plan, Lane.of(Properties.POSITION), values);
+        ScoreLayout.Band band = plan.band(Lane.of(Properties.POSITION));
         assertThat(scale.y(300)).isCloseTo(band.bottom() - 7, within(1e-9));
         assertThat(scale.y(700)).isCloseTo(band.top() + 7, within(1e-9));
         assertThat(scale.value(scale.y(512))).isCloseTo(512, within(1e-9));
-        LaneValues level = LaneValues.of(shot(still), Lane.of(Property.SCALE));
-        assertThat(LaneScale.of(view, plan, Lane.of(Property.SCALE), level).y(100))
+        LaneValues level = LaneValues.of(shot(still), Lane.of(Properties.SCALE));
+        assertThat(LaneScale.of(view, plan, Lane.of(Properties.SCALE), level).y(100))
                 .isCloseTo(
-                        plan.band(Lane.of(Property.SCALE)).top()
-                                + plan.band(Lane.of(Property.SCALE)).height() / 2,
+                        plan.band(Lane.of(Properties.SCALE)).top()
+                                + plan.band(Lane.of(Properties.SCALE)).height() / 2,
                         within(1e-9));
     }
 
     @Test
     void tall_lanes_keep_their_height_or_fill_the_room_and_scroll_when_they_do_not_fit() {
-        ScoreLayout tall = plan(Set.of(Property.values()), 0);
-        assertThat(tall.band(Lane.of(Property.SCALE)).height())
+        ScoreLayout tall = plan(Set.copyOf(Properties.ALL), 0);
+        assertThat(tall.band(Lane.of(Properties.SCALE)).height())
                 .isEqualTo(Math.min(ScoreLayout.TALL, tall.lanesHeight()))
                 .isGreaterThan(3 * ScoreLayout.LANE);
         assertThat(tall.overflow()).isPositive();
-        ScoreLayout scrolled = plan(Set.of(Property.values()), tall.overflow());
-        assertThat(scrolled.band(Lane.of(Property.ANCHOR)).bottom()).isCloseTo(scrolled.lanesBottom(), within(1e-9));
-        assertThat(scrolled.laneAt(scrolled.lanesBottom() - 1)).contains(Lane.of(Property.ANCHOR));
+        ScoreLayout scrolled = plan(Set.copyOf(Properties.ALL), tall.overflow());
+        assertThat(scrolled.band(Lane.of(Properties.ANCHOR)).bottom()).isCloseTo(scrolled.lanesBottom(), within(1e-9));
+        assertThat(scrolled.laneAt(scrolled.lanesBottom() - 1)).contains(Lane.of(Properties.ANCHOR));
     }
 
     @Test
@@ -98,11 +99,11 @@ class ScoreLayoutTest {
     @Test
     void values_are_short_enough_for_the_head_of_a_lane() {
         Pose pose = Pose.neutral(HD, HD).withDegrees(-3.25);
-        assertThat(ValueText.of(CameraTrack.still(pose), 0, Lane.of(Property.SCALE)))
+        assertThat(ValueText.of(CameraTrack.still(pose), 0, Lane.of(Properties.SCALE)))
                 .isEqualTo("100.0 %");
-        assertThat(ValueText.of(CameraTrack.still(pose), 0, Lane.of(Property.POSITION)))
+        assertThat(ValueText.of(CameraTrack.still(pose), 0, Lane.of(Properties.POSITION)))
                 .isEqualTo("960, 540");
-        assertThat(ValueText.of(CameraTrack.still(pose), 0, Lane.of(Property.ROTATION)))
+        assertThat(ValueText.of(CameraTrack.still(pose), 0, Lane.of(Properties.ROTATION)))
                 .startsWith("-3.");
     }
 

@@ -1,8 +1,8 @@
 package amberlens.media.export;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.footage.SourceFrames;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;

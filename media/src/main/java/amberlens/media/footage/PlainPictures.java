@@ -1,9 +1,9 @@
 package amberlens.media.footage;
 
+import amberlens.core.colour.Srgb;
 import amberlens.core.geometry.Size;
 import amberlens.core.render.LinearRaster;
 import amberlens.core.render.Rows;
-import amberlens.core.render.Srgb;
 import java.nio.ByteBuffer;
 import java.util.function.IntToLongFunction;
 import java.util.stream.IntStream;

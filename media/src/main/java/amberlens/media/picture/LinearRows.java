@@ -1,9 +1,9 @@
 package amberlens.media.picture;
 
+import amberlens.core.colour.Srgb;
 import amberlens.core.geometry.Size;
 import amberlens.core.render.LinearRaster;
 import amberlens.core.render.Rows;
-import amberlens.core.render.Srgb;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Supplier;
 

@@ -3,11 +3,11 @@ package amberlens.media.export;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edges.Conform;
 import amberlens.core.edit.MediaEdits;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Colour;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;

@@ -1,4 +1,4 @@
-package amberlens.core.layering;
+package amberlens.core.colour;
 
 import java.util.Locale;
 

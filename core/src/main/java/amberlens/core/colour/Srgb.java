@@ -1,4 +1,4 @@
-package amberlens.core.render;
+package amberlens.core.colour;
 
 /** The sRGB transfer function of IEC 61966-2-1, and its tables. */
 public final class Srgb {

@@ -1,4 +1,4 @@
-package amberlens.core.render;
+package amberlens.core.colour;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
