@@ -35,7 +35,6 @@ final class Lift {
     private static final double FAR_FRAME_PX = 2e4;
 
     private static final int DOUBLINGS = 12;
-    private static final int HALVINGS = 60;
 
     private Lift() {}
 
@@ -82,25 +81,22 @@ final class Lift {
         return subject.ofRig() && Double.isFinite(decisive.factor) ? tried(subject, decisive) : decisive;
     }
 
-    /** Under other rigs the closed form of a rig is only near; then a little more is tried. */
+    /** Under other rigs the closed form of a rig is only near: more is tried until nothing is open, then as little as does. */
     private static Decisive tried(Subject subject, Decisive about) {
         double high = about.factor;
         for (int i = 0; i < DOUBLINGS && open(subject, high); i++) {
             high *= 1 + 0.01 * Math.pow(2, i);
         }
-        double low = about.factor;
-        for (int i = 0; i < HALVINGS && open(subject, low); i++) {
+        double low = open(subject, 1) ? 1 : high;
+        while (high - low > 1e-9 * high) {
             double middle = (low + high) / 2;
             if (open(subject, middle)) {
                 low = middle;
             } else {
                 high = middle;
             }
-            if (high - low < 1e-9 * high) {
-                break;
-            }
         }
-        return new Decisive(about.judged, about.frame, open(subject, low) ? high : low);
+        return new Decisive(about.judged, about.frame, high);
     }
 
     private static boolean open(Subject subject, double factor) {
