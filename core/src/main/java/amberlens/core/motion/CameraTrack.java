@@ -123,7 +123,8 @@ public final class CameraTrack {
      */
     public Channel<?> channel(Lane lane) {
         Channel<?> channel = get(lane.property());
-        if ((lane.axis() == Axis.LINKED) != channel.axes().isEmpty()) {
+        if (!lane.owner().equals(Owner.CAMERA)
+                || (lane.axis() == Axis.LINKED) != channel.axes().isEmpty()) {
             throw new IllegalArgumentException("there is no lane " + lane.words());
         }
         return lane.axis() == Axis.LINKED

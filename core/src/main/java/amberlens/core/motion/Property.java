@@ -156,7 +156,7 @@ public class Property<V> implements Comparable<Property<?>> {
     }
 
     /** One number of an axis with keys of its own, in a few characters. */
-    public String brief(double number) {
+    public String briefNumber(double number) {
         return text(number, 1);
     }
 

@@ -87,6 +87,10 @@ class FramingsTest {
         assertThatThrownBy(() -> apart.channel(new Lane(Properties.SCALE, Axis.X)))
                 .hasMessageContaining("Scale x");
         assertThat(apart.lanes()).isSorted();
+        Lane foreign = new Lane(new Owner("tone"), Properties.SCALE, Axis.LINKED);
+        assertThat(foreign.id()).isEqualTo("tone-scale");
+        assertThat(foreign).isGreaterThan(Lane.of(Properties.SPEED));
+        assertThatThrownBy(() -> apart.channel(foreign)).hasMessageContaining("Scale");
     }
 
     @Test

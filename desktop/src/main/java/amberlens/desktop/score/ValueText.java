@@ -17,6 +17,6 @@ final class ValueText {
         V value = camera.seen(property, frame);
         return axis == Axis.LINKED
                 ? property.brief(value)
-                : property.brief(property.kind().part(value, axis == Axis.Y ? 1 : 0));
+                : property.briefNumber(property.kind().part(value, axis == Axis.Y ? 1 : 0));
     }
 }
