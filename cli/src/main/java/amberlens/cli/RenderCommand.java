@@ -1,18 +1,28 @@
 package amberlens.cli;
 
+import amberlens.core.check.OutputEdge;
+import amberlens.core.edit.CarryEdits;
+import amberlens.core.edit.OutputSeal;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.seal.SealTerms;
+import amberlens.core.seal.SealWay;
+import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.FrameSpan;
+import amberlens.core.time.OutputTimes;
 import amberlens.core.time.Timecode;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportSettings;
 import amberlens.media.film.Quality;
+import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -70,6 +80,20 @@ final class RenderCommand implements Callable<Integer> {
     @Option(names = "--transparent", description = "Nothing behind the pictures, for formats that keep alpha.")
     private boolean transparent;
 
+    @Option(
+            names = "--seal",
+            paramLabel = "WAY",
+            description =
+                    "lift, shift or least: closes what this output would show open, in what is rendered only; the"
+                            + " project file stays as it is. Exit code 3 when something cannot be closed: nothing is rendered then.")
+    private @Nullable SealWay way;
+
+    @Option(
+            names = "--limit",
+            paramLabel = "PERCENT",
+            description = "With --seal: the greatest enlargement allowed (default: ${DEFAULT-VALUE}).")
+    private double limit = Enlargement.UNNOTICED;
+
     @Option(names = "--overwrite", description = "Replace existing files.")
     private boolean overwrite;
 
@@ -78,6 +102,9 @@ final class RenderCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws FileProblem {
+        if (!(limit > 0)) {
+            throw new ParameterException(spec.commandLine(), "--limit takes a percentage above 0");
+        }
         Project whole = ProjectArgument.open(file, spec.commandLine().getErr());
         ProjectArgument.requireNotSource(output, file, whole);
         Shot only = shotId == null ? null : ShotChoice.find(whole, shotId, spec.commandLine());
@@ -86,9 +113,13 @@ final class RenderCommand implements Callable<Integer> {
         var settings = new ExportSettings(frames(project, only), wanted, format(), output, overwrite)
                 .withQuality(quality)
                 .withTransparent(transparent);
+        Optional<Project> shown = withoutOpenEdges(project, settings);
+        if (shown.isEmpty()) {
+            return ExitCode.OPEN_EDGE;
+        }
         try (var workshop = new Workshop();
                 var progress = new TerminalProgress()) {
-            var export = new Export(project, settings, workshop.pictures, workshop.rows);
+            var export = new Export(shown.get(), settings, workshop.pictures, workshop.rows);
             boolean finished = export.run(progress);
             export.remark().ifPresent(remark -> spec.commandLine().getErr().println("amber: " + remark));
             if (!finished) {
@@ -98,6 +129,24 @@ final class RenderCommand implements Callable<Integer> {
         }
         spec.commandLine().getOut().println(output);
         return ExitCode.DONE;
+    }
+
+    /** Says which edges the output would show, and closes them when that was asked for; empty when that cannot be done. */
+    private Optional<Project> withoutOpenEdges(Project project, ExportSettings settings) {
+        OutputTimes times = settings.times(project.frame().rate());
+        PrintWriter err = spec.commandLine().getErr();
+        if (way == null) {
+            List<OutputEdge> edges = OutputEdge.of(project, times);
+            edges.forEach(
+                    edge -> err.println("amber: " + edge.words(project.frame().rate()) + "."));
+            if (!edges.isEmpty()) {
+                err.println("amber: --seal lift (or shift, or least) closes that in what is rendered.");
+            }
+            return Optional.of(project);
+        }
+        OutputSeal seal = OutputSeal.of(project, times, way, SealTerms.limit(limit));
+        seal.refusals().forEach(why -> err.println("amber: nothing was rendered: " + why + "."));
+        return seal.refusals().isEmpty() ? Optional.of(CarryEdits.apply(seal.edit(), project)) : Optional.empty();
     }
 
     private FrameSpan frames(Project project, @Nullable Shot only) throws FileProblem {

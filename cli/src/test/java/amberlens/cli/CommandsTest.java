@@ -118,6 +118,33 @@ class CommandsTest extends CommandTrial {
     }
 
     @Test
+    void render_says_which_edges_it_would_show_and_closes_them_when_asked() throws IOException {
+        assertThat(run("render", "@beds.amber", "-o", "@open.png", "--from", "18", "--to", "21"))
+                .isZero();
+        assertThat(err)
+                .contains("\"Beds\" shows")
+                .contains("px beyond the")
+                .contains("at 00:00:00:20")
+                .contains("--seal lift");
+        assertThat(run("render", "@beds.amber", "-o", "@level.png", "--from", "0", "--to", "2"))
+                .isZero();
+        assertThat(err).isEmpty();
+        assertThat(run("render", "@beds.amber", "-o", "@no.png", "--from", "18", "--to", "21", "--seal", "lift"))
+                .isEqualTo(3);
+        assertThat(err).contains("nothing was rendered").contains("\"Beds\"").contains("110 %");
+        assertThat(folder.resolve("no-0018.png")).doesNotExist();
+        String[] sealed = {
+            "render", "@beds.amber", "-o", "@yes.png", "--from", "18", "--to", "21", "--seal", "least", "--limit", "140"
+        };
+        assertThat(run(sealed)).isZero();
+        assertThat(err).isEmpty();
+        assertThat(folder.resolve("yes-0021.png")).exists();
+        assertThat(Files.readString(folder.resolve("beds.amber"))).isEqualTo(PROJECT);
+        assertThat(run("render", "@beds.amber", "-o", "@z.png", "--seal", "lift", "--limit", "0"))
+                .isEqualTo(2);
+    }
+
+    @Test
     void wrong_use_exits_with_2_and_says_what_would_be_right() {
         assertThat(run("render", "@beds.amber", "-o", "@film.xyz")).isEqualTo(2);
         assertThat(err).contains(".mp4 or .webm");

@@ -1,14 +1,18 @@
 package amberlens.core.edges;
 
+import amberlens.core.motion.Instants;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Take;
 import amberlens.core.time.FrameSpan;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
- * The margin of every frame of a take.
+ * The margin of every frame of a take: the worst of the instants at which it is looked at.
  *
  * @param margins one per frame, from frame 0
  * @param open the spans in which an edge is open, in order of time
@@ -32,13 +36,27 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
      */
     public record OpenSpan(FrameSpan span, int worstFrame, Margin worst) {}
 
-    /** Checks every frame. */
+    /** Checks every frame at the instants at which the take is looked at. */
     public static EdgeReport of(Take take) {
+        List<Margin> margins = take.instants().equals(Instants.FRAMES) ? ofFrames(take) : ofInstants(take);
+        return new EdgeReport(margins, openSpans(margins), worstIn(margins, 0, margins.size() - 1));
+    }
+
+    private static List<Margin> ofFrames(Take take) {
         List<Pose> poses = take.poses();
-        var margins = (take.length() > LONG ? poses.parallelStream() : poses.stream())
+        return (take.length() > LONG ? poses.parallelStream() : poses.stream())
                 .map(pose -> Margin.of(pose, take.picture(), take.frame()))
                 .toList();
-        return new EdgeReport(margins, openSpans(margins), worstIn(margins, 0, margins.size() - 1));
+    }
+
+    /** The worst of each frame's instants; a frame that is not looked at has any room. */
+    private static List<Margin> ofInstants(Take take) {
+        return IntStream.range(0, take.length())
+                .mapToObj(frame -> Arrays.stream(take.instants().of(frame))
+                        .mapToObj(at -> Margin.of(take.pose(at), take.picture(), take.frame()))
+                        .min(Comparator.comparingDouble(Margin::framePx))
+                        .orElse(Margin.NOT_SEEN))
+                .toList();
     }
 
     /** Whether no frame is open. */

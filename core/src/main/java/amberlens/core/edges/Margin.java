@@ -20,6 +20,9 @@ public record Margin(double framePx, Side side, Corner corner) {
     /** The least margin that counts as sealed, in frame pixels. */
     public static final double SEALED = -0.001;
 
+    /** Of a frame that nobody looks at. */
+    static final Margin NOT_SEEN = new Margin(Double.POSITIVE_INFINITY, Side.LEFT, Corner.UPPER_LEFT);
+
     public static Margin of(Pose pose, Size picture, Size frame) {
         double sx = pose.scale().factorX();
         double sy = pose.scale().factorY();
@@ -27,7 +30,7 @@ public record Margin(double framePx, Side side, Corner corner) {
         double right = sx * (picture.width() - pose.anchor().x());
         double top = sy * pose.anchor().y();
         double bottom = sy * (picture.height() - pose.anchor().y());
-        var nearest = new Margin(Double.POSITIVE_INFINITY, Side.LEFT, Corner.UPPER_LEFT);
+        Margin nearest = NOT_SEEN;
         for (Corner corner : Corner.values()) {
             FramePoint q = pose.unturned(corner.of(frame));
             nearest = nearest.orNearer(left + q.x(), Side.LEFT, corner)

@@ -3,15 +3,18 @@ package amberlens.core.edit;
 import amberlens.core.edges.Judged;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.Instants;
 import amberlens.core.motion.Take;
 import amberlens.core.seal.Seal;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
 import amberlens.core.seal.Subject;
+import amberlens.core.time.OutputTimes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /** Seals of shots, as they are judged and with their locked framings. */
@@ -30,6 +33,21 @@ public final class SealEdits {
      * @param by what edges are judged by instead of what the project would, for example by a mask
      */
     public static SealResult seal(Project project, Shot shot, SealWay way, SealTerms terms, UnaryOperator<Judged> by) {
+        return seal(project, shot, way, terms, by, _ -> Instants.FRAMES);
+    }
+
+    /** Likewise, so that an output shows no edge at any of its times either. */
+    public static SealResult seal(Project project, Shot shot, SealWay way, SealTerms terms, OutputTimes times) {
+        return seal(project, shot, way, terms, judged -> judged, seen -> Instants.andFrames(times, seen.start()));
+    }
+
+    private static SealResult seal(
+            Project project,
+            Shot shot,
+            SealWay way,
+            SealTerms terms,
+            UnaryOperator<Judged> by,
+            Function<Shot, Instants> when) {
         List<Shot> concerned = concerned(project, shot);
         if (concerned.isEmpty()) {
             return new SealResult.AlreadySealed();
@@ -37,7 +55,7 @@ public final class SealEdits {
         var locked = new TreeSet<>(terms.locked());
         locked.addAll(shot.settings().locked().subSet(0, shot.length()));
         Judged own = by.apply(project.judged(shot));
-        Take take = own.take(shot.camera(), shot.length(), project.ride(shot));
+        Take take = own.take(shot.camera(), shot.length(), project.ride(shot)).withInstants(when.apply(shot));
         var subject = concerned.equals(List.of(shot))
                 ? Subject.of(take)
                 : new Subject(take.camera(), take.frame(), project.isRig(shot), camera -> {
@@ -45,7 +63,7 @@ public final class SealEdits {
                             CarryEdits.apply(ShotEdits.setCamera("seal", shot.id(), own.back(camera)), project);
                     return concerned.stream()
                             .map(other ->
-                                    judgement(sealed, other.id(), other.id().equals(shot.id()), by))
+                                    judgement(sealed, other.id(), other.id().equals(shot.id()), by, when))
                             .toList();
                 });
         SealResult result = Seal.by(way, subject, terms.withLocked(locked));
@@ -54,11 +72,13 @@ public final class SealEdits {
                 : result;
     }
 
-    private static Subject.Judgement judgement(Project project, String id, boolean own, UnaryOperator<Judged> by) {
+    private static Subject.Judgement judgement(
+            Project project, String id, boolean own, UnaryOperator<Judged> by, Function<Shot, Instants> when) {
         Shot shot = project.shot(id).orElseThrow();
         Judged judged = by.apply(project.judged(shot));
         return new Subject.Judgement(
-                own ? "" : "\"" + shot.name() + "\"", judged.take(shot.camera(), shot.length(), project.ride(shot)));
+                own ? "" : "\"" + shot.name() + "\"",
+                judged.take(shot.camera(), shot.length(), project.ride(shot)).withInstants(when.apply(shot)));
     }
 
     /** The shots whose edges a change of a shot's move may open or close, as far as they are judged; the shot itself first. */

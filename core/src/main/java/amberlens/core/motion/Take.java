@@ -2,6 +2,7 @@ package amberlens.core.motion;
 
 import amberlens.core.geometry.Size;
 import java.util.List;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 
 /**
@@ -12,11 +13,17 @@ import java.util.stream.IntStream;
  * @param picture source pixels
  * @param frame frame pixels
  * @param ride what is laid over the shot
+ * @param instants when its frames are looked at
  */
-public record Take(CameraTrack camera, int length, Size picture, Size frame, Ride ride) {
+public record Take(CameraTrack camera, int length, Size picture, Size frame, Ride ride, Instants instants) {
     /** With nothing laid over it. */
     public Take(CameraTrack camera, int length, Size picture, Size frame) {
         this(camera, length, picture, frame, Ride.NONE);
+    }
+
+    /** Each frame looked at at its own time. */
+    public Take(CameraTrack camera, int length, Size picture, Size frame, Ride ride) {
+        this(camera, length, picture, frame, ride, Instants.FRAMES);
     }
 
     public Take {
@@ -40,6 +47,22 @@ public record Take(CameraTrack camera, int length, Size picture, Size frame, Rid
     }
 
     public Take withCamera(CameraTrack newCamera) {
-        return new Take(newCamera, length, picture, frame, ride);
+        return new Take(newCamera, length, picture, frame, ride, instants);
+    }
+
+    public Take withInstants(Instants newInstants) {
+        return new Take(camera, length, picture, frame, ride, newInstants);
+    }
+
+    /** All moments at which it is looked at, ascending. */
+    public double[] moments() {
+        return instants.within(length);
+    }
+
+    /** The poses at all moments at which it is looked at. */
+    public List<Pose> seen() {
+        return instants.equals(Instants.FRAMES)
+                ? poses()
+                : DoubleStream.of(moments()).mapToObj(this::pose).toList();
     }
 }

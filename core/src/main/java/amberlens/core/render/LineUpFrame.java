@@ -138,7 +138,7 @@ public final class LineUpFrame {
         if (picture == null) {
             return Optional.empty();
         }
-        Layer layer = layer(picture, BetweenFrames.pose(project, shot, at), project.frameSize(), output);
+        Layer layer = layer(picture, project.ride(shot).on(shot.camera().at(at), at), project.frameSize(), output);
         List<Seen> parts = new ArrayList<>();
         if (!layer.hidesAllBelow()) {
             backdrop(shot, picture, lowest).map(this::filling).ifPresent(parts::add);

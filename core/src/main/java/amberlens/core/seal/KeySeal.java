@@ -75,7 +75,7 @@ final class KeySeal {
                 new TreeSet<>(EdgeReport.of(subject.now().getFirst().take()).open().stream()
                         .map(EdgeReport.OpenSpan::worstFrame)
                         .toList());
-        frames.add(outcome.worstFrame());
+        frames.add((int) Math.floor(outcome.worstAt()));
         return cheapest(frames.stream().map(frame -> {
             Subject divided = subject.withCamera(divided(way, subject.camera(), frame));
             return KeySearch.run(way, divided, terms)
@@ -118,9 +118,9 @@ final class KeySeal {
     }
 
     private static boolean within(Take before, Take after, SealTerms terms) {
-        for (int frame = 0; frame < before.length(); frame++) {
-            double limit = Math.max(terms.limitPercent(), Enlargement.percent(before.pose(frame)));
-            if (Enlargement.percent(after.pose(frame)) > limit + 1e-4) {
+        for (double at : before.moments()) {
+            double limit = Math.max(terms.limitPercent(), Enlargement.percent(before.pose(at)));
+            if (Enlargement.percent(after.pose(at)) > limit + 1e-4) {
                 return false;
             }
         }

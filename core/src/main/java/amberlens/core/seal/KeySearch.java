@@ -34,19 +34,19 @@ final class KeySearch {
     private static final double TOLERANCE_PERCENT = 1e-6;
 
     /** Either the camera found, or where the best try is furthest open. */
-    record Outcome(Optional<CameraTrack> camera, CameraTrack best, int worstJudged, int worstFrame, Side worstSide) {}
+    record Outcome(Optional<CameraTrack> camera, CameraTrack best, int worstJudged, double worstAt, Side worstSide) {}
 
-    /** One condition that was broken in a frame of one of the judged takes. */
+    /** One condition that was broken at a moment of one of the judged takes. */
     private sealed interface Cut {
         int judged();
 
-        int frame();
+        double at();
 
         /** An edge at a side. */
-        record Edge(int judged, int frame, Side side) implements Cut {}
+        record Edge(int judged, double at, Side side) implements Cut {}
 
         /** The limit of one axis: the larger of both is what counts, but that alone would not be linear. */
-        record Limit(int judged, int frame, Axis axis) implements Cut {}
+        record Limit(int judged, double at, Axis axis) implements Cut {}
     }
 
     private final Subject subject;
@@ -120,19 +120,19 @@ final class KeySearch {
 
     private LinearProgramme.Row row(Linearised near, Cut cut) {
         return switch (cut) {
-            case Cut.Edge edge -> near.edge(edge.judged(), edge.frame(), edge.side());
+            case Cut.Edge edge -> near.edge(edge.judged(), edge.at(), edge.side());
             case Cut.Limit limit ->
-                near.limit(limit.judged(), limit.frame(), limit.axis(), limitAt(limit.judged(), limit.frame()));
+                near.limit(limit.judged(), limit.at(), limit.axis(), limitAt(limit.judged(), limit.at()));
         };
     }
 
-    private double limitAt(int judged, int frame) {
+    private double limitAt(int judged, double at) {
         return Math.max(
                 terms.limitPercent(),
-                Enlargement.percent(before.get(judged).take().pose(frame)));
+                Enlargement.percent(before.get(judged).take().pose(at)));
     }
 
-    /** The worst frame of every run in which a side is open or the limit passed. */
+    /** The worst moment of every run in which a side is open or the limit passed. */
     private List<Cut> broken(CameraTrack now) {
         List<Subject.Judgement> judged = subject.judged().apply(now);
         List<Cut> broken = new ArrayList<>();
@@ -143,22 +143,23 @@ final class KeySearch {
     }
 
     private void broken(int judged, Take now, List<Cut> broken) {
-        double[][] missing = new double[6][now.length()];
-        for (int frame = 0; frame < now.length(); frame++) {
-            Pose pose = now.pose(frame);
+        double[] moments = now.moments();
+        double[][] missing = new double[6][moments.length];
+        for (int i = 0; i < moments.length; i++) {
+            Pose pose = now.pose(moments[i]);
             SideDistances distances = SideDistances.of(pose, now.picture(), now.frame());
             for (Side side : Side.values()) {
-                missing[side.ordinal()][frame] = -TOLERANCE_PX - distances.to(side);
+                missing[side.ordinal()][i] = -TOLERANCE_PX - distances.to(side);
             }
-            double limit = limitAt(judged, frame) + TOLERANCE_PERCENT;
-            missing[4][frame] = pose.scale().x() - limit;
-            missing[5][frame] = pose.scale().y() - limit;
+            double limit = limitAt(judged, moments[i]) + TOLERANCE_PERCENT;
+            missing[4][i] = pose.scale().x() - limit;
+            missing[5][i] = pose.scale().y() - limit;
         }
         for (Side side : Side.values()) {
-            worstOfRuns(missing[side.ordinal()]).forEach(frame -> broken.add(new Cut.Edge(judged, frame, side)));
+            worstOfRuns(missing[side.ordinal()]).forEach(i -> broken.add(new Cut.Edge(judged, moments[i], side)));
         }
-        worstOfRuns(missing[4]).forEach(frame -> broken.add(new Cut.Limit(judged, frame, Axis.X)));
-        worstOfRuns(missing[5]).forEach(frame -> broken.add(new Cut.Limit(judged, frame, Axis.Y)));
+        worstOfRuns(missing[4]).forEach(i -> broken.add(new Cut.Limit(judged, moments[i], Axis.X)));
+        worstOfRuns(missing[5]).forEach(i -> broken.add(new Cut.Limit(judged, moments[i], Axis.Y)));
     }
 
     private static List<Integer> worstOfRuns(double[] missing) {
@@ -201,14 +202,14 @@ final class KeySearch {
         double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < judged.size(); i++) {
             Take take = judged.get(i).take();
-            for (int frame = 0; frame < take.length(); frame++) {
-                SideDistances distances = SideDistances.of(take.pose(frame), take.picture(), take.frame());
+            for (double at : take.moments()) {
+                SideDistances distances = SideDistances.of(take.pose(at), take.picture(), take.frame());
                 if (distances.least() < least) {
                     least = distances.least();
                     Side side = Arrays.stream(Side.values())
                             .min(Comparator.comparingDouble(distances::to))
                             .orElseThrow();
-                    worst = new Outcome(Optional.empty(), best, i, frame, side);
+                    worst = new Outcome(Optional.empty(), best, i, at, side);
                 }
             }
         }

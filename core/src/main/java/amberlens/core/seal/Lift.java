@@ -38,8 +38,12 @@ final class Lift {
 
     private Lift() {}
 
-    /** The frame that decides how far the move is lifted. */
-    private record Decisive(Subject.Judgement judged, int frame, double factor) {}
+    /** The moment that decides how far the move is lifted. */
+    private record Decisive(Subject.Judgement judged, double at, double factor) {
+        int frame() {
+            return (int) Math.floor(at);
+        }
+    }
 
     static SealResult seal(Subject subject, SealTerms terms) {
         Decisive decisive = decisive(subject);
@@ -71,10 +75,10 @@ final class Lift {
         List<Subject.Judgement> all = subject.now();
         Decisive decisive = new Decisive(all.getFirst(), 0, 1);
         for (Subject.Judgement judged : all) {
-            for (int frame = 0; frame < judged.take().length(); frame++) {
-                double needed = needed(judged.take(), frame, subject.ofRig());
+            for (double at : judged.take().moments()) {
+                double needed = needed(judged.take(), at, subject.ofRig());
                 if (needed > decisive.factor) {
-                    decisive = new Decisive(judged, frame, needed);
+                    decisive = new Decisive(judged, at, needed);
                 }
             }
         }
@@ -96,7 +100,7 @@ final class Lift {
                 high = middle;
             }
         }
-        return new Decisive(about.judged, about.frame, high);
+        return new Decisive(about.judged, about.at, high);
     }
 
     private static boolean open(Subject subject, double factor) {
@@ -118,18 +122,18 @@ final class Lift {
     /**
      * @param whole whether everything that is seen is lifted, and not the take's own move below what rides on it
      */
-    private static double needed(Take take, int frame, boolean whole) {
+    private static double needed(Take take, double at, boolean whole) {
         return whole || take.ride().isNone()
-                ? factorFor(take.pose(frame), take.picture(), take.frame())
-                : factorUnderRig(take, frame);
+                ? factorFor(take.pose(at), take.picture(), take.frame())
+                : factorUnderRig(take, at);
     }
 
     /**
      * Where a rig rides on the shot, the corners of the frame are taken back to where the shot's own frame has them; the picture's sides
      * still move out from the middle of that frame.
      */
-    private static double factorUnderRig(Take take, int frame) {
-        Pose own = take.camera().at(frame);
+    private static double factorUnderRig(Take take, double at) {
+        Pose own = take.camera().at(at);
         FramePoint middle = take.frame().centre();
         PicturePoint centre = own.toPicture(middle);
         double left = centre.x() * own.scale().factorX();
@@ -142,7 +146,7 @@ final class Lift {
         Pose aboutMiddle = own.withPosition(middle);
         double factor = 0;
         for (Corner corner : Corner.values()) {
-            FramePoint q = aboutMiddle.unturned(take.ride().before(corner.of(take.frame()), frame));
+            FramePoint q = aboutMiddle.unturned(take.ride().before(corner.of(take.frame()), at));
             factor = Math.max(factor, Math.max(q.x() / right, -q.x() / left));
             factor = Math.max(factor, Math.max(q.y() / down, -q.y() / up));
         }
@@ -179,16 +183,16 @@ final class Lift {
     private static SealResult verified(Subject subject, Decisive decisive, SealTerms terms) {
         if (!possible(subject.camera(), decisive.factor)) {
             return new SealResult.Refused(
-                    decisive.frame,
+                    decisive.frame(),
                     Optional.empty(),
-                    decisive.judged.frame(decisive.frame) + " would need more than the largest scale there is");
+                    decisive.judged.frame(decisive.at) + " would need more than the largest scale there is");
         }
         CameraTrack camera = lifted(subject.camera(), decisive.factor, subject.frame());
         Optional<String> open = firstOpen(subject, camera);
         if (open.isPresent()) {
             return new SealResult.Refused(
-                    decisive.frame,
-                    Optional.of(sideAt(decisive.judged.take(), decisive.frame)),
+                    decisive.frame(),
+                    Optional.of(sideAt(decisive.judged.take(), decisive.at)),
                     "the lifted move did not stand the check at " + open.get());
         }
         SealCost cost = SealCost.between(subject, camera);
@@ -227,26 +231,26 @@ final class Lift {
         if (KeySeal.attempt(SealWay.LEAST, subject, terms).isPresent()) {
             ways.add("Least change, which may shift as well");
         }
-        ways.addAll(Refusal.ofOneFrame(SealWay.LIFT, take, terms, decisive.frame));
+        ways.addAll(Refusal.ofOneFrame(SealWay.LIFT, take, terms, decisive.at));
         String reason = String.format(
                 Locale.ROOT,
                 "%s needs %.1f %% more scale at the %s, which would enlarge the picture to %.1f %%, above the limit of"
                         + " %s %%; what would do: %s",
-                decisive.judged.frame(decisive.frame),
+                decisive.judged.frame(decisive.at),
                 (decisive.factor - 1) * 100,
-                sideAt(take, decisive.frame).word(),
+                sideAt(take, decisive.at).word(),
                 cost.enlargement(),
                 Refusal.upwards(terms.limitPercent()),
                 String.join(", or ", ways));
-        return new SealResult.Refused(decisive.frame, Optional.of(sideAt(take, decisive.frame)), reason);
+        return new SealResult.Refused(decisive.frame(), Optional.of(sideAt(take, decisive.at)), reason);
     }
 
-    private static Side sideAt(Take take, int frame) {
-        return Margin.of(take.pose(frame), take.picture(), take.frame()).side();
+    private static Side sideAt(Take take, double at) {
+        return Margin.of(take.pose(at), take.picture(), take.frame()).side();
     }
 
     private static SealResult centreOutside(Subject subject, Decisive decisive, SealTerms terms) {
-        Side side = sideAt(decisive.judged.take(), decisive.frame);
+        Side side = sideAt(decisive.judged.take(), decisive.at);
         List<String> ways = new ArrayList<>();
         ways.add("move that framing inside");
         for (SealWay way : List.of(SealWay.SHIFT, SealWay.LEAST)) {
@@ -255,9 +259,9 @@ final class Lift {
             }
         }
         return new SealResult.Refused(
-                decisive.frame,
+                decisive.frame(),
                 Optional.of(side),
-                "the middle of the gate leaves the picture at " + decisive.judged.frame(decisive.frame) + " over the "
+                "the middle of the gate leaves the picture at " + decisive.judged.frame(decisive.at) + " over the "
                         + side.word() + ", where no zoom can help; " + String.join(", or ", ways));
     }
 }

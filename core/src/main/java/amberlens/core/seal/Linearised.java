@@ -38,14 +38,14 @@ final class Linearised {
         }
     }
 
-    /** That no edge is open at a side of a frame of one of the judged takes; in frame widths. */
-    LinearProgramme.Row edge(int judged, int at, Side side) {
+    /** That no edge is open at a side at a moment of one of the judged takes; in frame widths. */
+    LinearProgramme.Row edge(int judged, double at, Side side) {
         Size picture = baseJudged.get(judged).take().picture();
         return seen(judged, at, pose -> SideDistances.of(pose, picture, frame).to(side) / frame.width(), 0);
     }
 
-    /** That the width or the height of a frame is enlarged at most to a limit, in per cent. */
-    LinearProgramme.Row limit(int judged, int at, Axis axis, double percent) {
+    /** That width or height are, at a moment, enlarged at most to a limit, in per cent. */
+    LinearProgramme.Row limit(int judged, double at, Axis axis, double percent) {
         return seen(
                 judged,
                 at,
@@ -62,7 +62,7 @@ final class Linearised {
                 own(at, now -> now.position().y(), pose.position().y(), 1.0 / frame.width()));
     }
 
-    private LinearProgramme.Row seen(int judged, int at, ToDoubleFunction<Pose> quantity, double atLeast) {
+    private LinearProgramme.Row seen(int judged, double at, ToDoubleFunction<Pose> quantity, double atLeast) {
         double now = quantity.applyAsDouble(baseJudged.get(judged).take().pose(at));
         return row(
                 now,

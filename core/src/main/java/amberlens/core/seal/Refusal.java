@@ -20,15 +20,16 @@ final class Refusal {
     private Refusal() {}
 
     static SealResult.Refused of(SealWay way, Subject subject, SealTerms terms, KeySearch.Outcome outcome) {
-        int frame = outcome.worstFrame();
+        double at = outcome.worstAt();
+        int frame = (int) Math.floor(at);
         Subject.Judgement judged = subject.judged().apply(outcome.best()).get(outcome.worstJudged());
         Take best = judged.take();
-        double open = -SideDistances.of(best.pose(frame), best.picture(), best.frame())
-                .to(outcome.worstSide());
+        double open =
+                -SideDistances.of(best.pose(at), best.picture(), best.frame()).to(outcome.worstSide());
         String where = String.format(
                 Locale.ROOT,
                 "%s stays open at the %s by at least %.1f px",
-                judged.frame(frame),
+                judged.frame(at),
                 outcome.worstSide().word(),
                 Math.max(0.1, open));
         String held = terms.locked().isEmpty()
@@ -36,7 +37,7 @@ final class Refusal {
                 : " with the locked framings and the keys there are";
         Take before = subject.now().get(outcome.worstJudged()).take();
         List<String> ways = remedies(way, subject, terms);
-        ways.addAll(ofOneFrame(way, before, terms, frame));
+        ways.addAll(ofOneFrame(way, before, terms, at));
         String reason = where + held + (ways.isEmpty() ? "" : "; what would do: " + String.join(", or ", ways));
         return new SealResult.Refused(frame, Optional.of(outcome.worstSide()), reason);
     }
@@ -67,9 +68,9 @@ final class Refusal {
     }
 
     /** What the frame that stands in the way would need by itself. */
-    static List<String> ofOneFrame(SealWay way, Take take, SealTerms terms, int frame) {
+    static List<String> ofOneFrame(SealWay way, Take take, SealTerms terms, double at) {
         List<String> ways = new ArrayList<>();
-        Pose pose = take.pose(frame);
+        Pose pose = take.pose(at);
         Scale most = pose.scale();
         double larger = Math.max(most.x(), most.y());
         if (way != SealWay.SHIFT && Double.isFinite(terms.limitPercent())) {

@@ -4,6 +4,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Take;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Function;
 
 /**
@@ -22,9 +23,10 @@ public record Subject(CameraTrack camera, Size frame, boolean ofRig, Function<Ca
      * @param whose the shot's name, to tell it from the one that is sealed; empty for that one
      */
     public record Judgement(String whose, Take take) {
-        /** A frame of it in words. */
-        String frame(int frame) {
-            return "frame " + frame + (whose.isEmpty() ? "" : " of " + whose);
+        /** A moment of it in words. */
+        String frame(double at) {
+            String number = at == Math.rint(at) ? String.valueOf((long) at) : String.format(Locale.ROOT, "%.2f", at);
+            return "frame " + number + (whose.isEmpty() ? "" : " of " + whose);
         }
     }
 

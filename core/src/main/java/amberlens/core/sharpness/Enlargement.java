@@ -32,15 +32,14 @@ public record Enlargement(double percent, int frame) {
     }
 
     public static Enlargement greatest(Take take) {
-        List<Pose> poses = take.poses();
-        var greatest = new Enlargement(percent(poses.getFirst()), 0);
-        for (int frame = 1; frame < poses.size(); frame++) {
-            double percent = percent(poses.get(frame));
-            if (percent > greatest.percent) {
-                greatest = new Enlargement(percent, frame);
-            }
+        List<Pose> seen = take.seen();
+        int worst = 0;
+        for (int i = 1; i < seen.size(); i++) {
+            worst = percent(seen.get(i)) > percent(seen.get(worst)) ? i : worst;
         }
-        return greatest;
+        return seen.isEmpty()
+                ? new Enlargement(percent(take.pose(0)), 0)
+                : new Enlargement(percent(seen.get(worst)), (int) Math.floor(take.moments()[worst]));
     }
 
     /** Whether an enlargement is not above a limit; the limit itself is within it, however it was computed. */

@@ -237,8 +237,14 @@ public final class Bench implements AutoCloseable {
                 .orElse(Path.of(System.getProperty("user.home")));
         Path proposed = folder.resolve(
                 desk.document().project().name().replaceAll("[^\\p{L}\\p{N} _-]", "") + ExportFormat.MP4_H264.ending());
-        ExportPanel panel =
-                new ExportPanel(desk, services.exports(), proposed, files::exportTo, overlay::close, this::showExports);
+        ExportPanel panel = new ExportPanel(
+                desk,
+                services.exports(),
+                services.background(),
+                proposed,
+                files::exportTo,
+                overlay::close,
+                this::showExports);
         overlay.show(panel, overlay::close);
     }
 

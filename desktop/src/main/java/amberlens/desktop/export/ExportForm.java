@@ -55,7 +55,7 @@ final class ExportForm extends GridPane {
     /** Parts of the frame's size that are offered. */
     private static final int[] PER_CENT = {100, 50, 25, 200};
 
-    private final Project project;
+    private final Desk desk;
     private final Optional<Shot> selected;
     private final Set<String> chosen;
     private final ComboBox<Range> range;
@@ -71,7 +71,7 @@ final class ExportForm extends GridPane {
     private final TextField destination = new TextField();
 
     ExportForm(Desk desk, Path proposed, Function<ExportFormat, Optional<Path>> browse) {
-        project = desk.document().project();
+        this.desk = desk;
         selected = desk.cursor().selectedShot();
         chosen = desk.cursor().selection().shots();
         getStyleClass().add("form");
@@ -81,11 +81,11 @@ final class ExportForm extends GridPane {
         to.setId("export-to");
         from.setPrefColumnCount(9);
         to.setPrefColumnCount(9);
-        size = Choices.of(sizes(), Size::toString, project.frameSize(), "export-size");
+        size = Choices.of(sizes(), Size::toString, project().frameSize(), "export-size");
         rate = Choices.of(
                 rates(),
-                each -> each + (each.equals(project.frame().rate()) ? " fps, the project's" : " fps"),
-                project.frame().rate(),
+                each -> each + (each.equals(project().frame().rate()) ? " fps, the project's" : " fps"),
+                project().frame().rate(),
                 "export-rate");
         format =
                 Choices.of(List.of(ExportFormat.values()), ExportFormat::words, ExportFormat.MP4_H264, "export-format");
@@ -113,8 +113,13 @@ final class ExportForm extends GridPane {
         showFormat();
     }
 
+    /** As it is now: a seal may have changed it since the dialog opened. */
+    private Project project() {
+        return desk.document().project();
+    }
+
     private List<Size> sizes() {
-        Size frame = project.frameSize();
+        Size frame = project().frameSize();
         List<Size> sizes = new ArrayList<>();
         sizes.add(frame);
         for (int i = 1; i < PER_CENT.length; i++) {
@@ -125,8 +130,8 @@ final class ExportForm extends GridPane {
 
     private List<FrameRate> rates() {
         List<FrameRate> rates = new ArrayList<>(FrameRate.COMMON);
-        if (!rates.contains(project.frame().rate())) {
-            rates.addFirst(project.frame().rate());
+        if (!rates.contains(project().frame().rate())) {
+            rates.addFirst(project().frame().rate());
         }
         return rates;
     }
@@ -148,13 +153,13 @@ final class ExportForm extends GridPane {
         to.setDisable(!free);
         if (!free) {
             FrameSpan span = chosenSpan();
-            from.setText(Timecode.of(span.from(), project.frame().rate()));
-            to.setText(Timecode.of(span.to(), project.frame().rate()));
+            from.setText(Timecode.of(span.from(), project().frame().rate()));
+            to.setText(Timecode.of(span.to(), project().frame().rate()));
         }
     }
 
     private FrameSpan chosenSpan() {
-        var whole = new FrameSpan(0, Math.max(0, LineUp.length(project) - 1));
+        var whole = new FrameSpan(0, Math.max(0, LineUp.length(project()) - 1));
         return range.getValue() == Range.SHOT ? selected.map(Shot::onLineUp).orElse(whole) : whole;
     }
 
@@ -187,21 +192,23 @@ final class ExportForm extends GridPane {
     List<ExportJob> jobs(boolean overwrite) throws FileProblem {
         ExportSettings settings = settings(overwrite || onlyChanged.isSelected());
         if (range.getValue().several()) {
-            List<Shot> shots = LineUp.inTime(project).stream()
+            List<Shot> shots = LineUp.inTime(project()).stream()
                     .filter(shot -> range.getValue() == Range.PER_SHOT || chosen.contains(shot.id()))
                     .toList();
-            return ExportJob.perShot(project, shots, settings);
+            return ExportJob.perShot(project(), shots, settings);
         }
-        String name = range.getValue() == Range.SHOT ? selected.map(Shot::name).orElse(project.name()) : project.name();
-        return List.of(new ExportJob(name, project, settings));
+        String name = range.getValue() == Range.SHOT
+                ? selected.map(Shot::name).orElse(project().name())
+                : project().name();
+        return List.of(new ExportJob(name, project(), settings));
     }
 
     private ExportSettings settings(boolean overwrite) throws FileProblem {
         try {
             FrameSpan span = range.getValue() == Range.FRAMES
                     ? new FrameSpan(
-                            Timecode.parse(from.getText(), project.frame().rate()),
-                            Timecode.parse(to.getText(), project.frame().rate()))
+                            Timecode.parse(from.getText(), project().frame().rate()),
+                            Timecode.parse(to.getText(), project().frame().rate()))
                     : chosenSpan();
             if (destination.getText().isBlank()) {
                 throw new FileProblem("Say where to save the film.");
@@ -211,7 +218,7 @@ final class ExportForm extends GridPane {
             return new ExportSettings(
                     span,
                     size.getValue(),
-                    other.equals(project.frame().rate()) ? Optional.empty() : Optional.of(other),
+                    other.equals(project().frame().rate()) ? Optional.empty() : Optional.of(other),
                     format.getValue(),
                     quality.getValue(),
                     transparent.isSelected(),

@@ -1,5 +1,6 @@
 package amberlens.desktop.export;
 
+import amberlens.core.edit.OutputSeal;
 import amberlens.core.model.FileProblem;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.DialogParts;
@@ -7,9 +8,14 @@ import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
 import java.nio.file.Path;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Executor;
 import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -18,24 +24,37 @@ import javafx.scene.layout.VBox;
 
 /** The export dialog: its questions, what stands against the answers, and the way into the queue. */
 public final class ExportPanel extends VBox {
+    private final Desk desk;
     private final ExportQueue queue;
+    private final Executor background;
     private final Runnable showQueue;
     private final ExportForm form;
     private final Label note = new Label();
     private final Button start = new Button("Export");
+    private final Button seal = new Button("Seal first");
+
+    /** What was asked about, what was agreed to, and what is asked now. */
+    private List<ExportJob> asked = List.of();
+
+    private final Set<Question> agreed = EnumSet.noneOf(Question.class);
+    private Optional<Question> question = Optional.empty();
 
     /**
+     * @param background looks for open edges
      * @param cancel closes the dialog
      * @param showQueue shows the queue in its place
      */
     public ExportPanel(
             Desk desk,
             ExportQueue queue,
+            Executor background,
             Path proposed,
             Function<ExportFormat, Optional<Path>> browse,
             Runnable cancel,
             Runnable showQueue) {
+        this.desk = desk;
         this.queue = queue;
+        this.background = background;
         this.showQueue = showQueue;
         form = new ExportForm(desk, proposed, browse);
         note.setWrapText(true);
@@ -46,44 +65,138 @@ public final class ExportPanel extends VBox {
         start.getStyleClass().add("main-button");
         start.setDefaultButton(true);
         start.setId("export-start");
-        start.setOnAction(_ -> start(false));
+        start.setOnAction(_ -> start());
+        seal.getStyleClass().add("quiet-button");
+        seal.setId("export-seal");
+        seal.setVisible(false);
+        seal.managedProperty().bind(seal.visibleProperty());
+        seal.setOnAction(_ -> sealFirst());
         Button away = new Button("Cancel");
         away.getStyleClass().add("quiet-button");
         away.setId("export-cancel");
         away.setOnAction(_ -> cancel.run());
-        HBox buttons = new HBox(8, away, start);
+        HBox buttons = new HBox(8, away, seal, start);
         buttons.setAlignment(Pos.CENTER_RIGHT);
         setSpacing(14);
         getChildren().addAll(DialogParts.title("Export"), form, note, buttons);
         setId("export-panel");
     }
 
-    private void start(boolean overwrite) {
+    /** What has to be agreed to before something is exported. */
+    private enum Question {
+        REPLACE,
+        OPEN_EDGES
+    }
+
+    /** Asks what has to be asked about the answers as they are, and starts when all is agreed to. */
+    private void start() {
         try {
-            List<ExportJob> jobs = form.jobs(overwrite);
+            List<ExportJob> jobs = form.jobs(true);
+            if (!jobs.equals(asked)) {
+                asked = jobs;
+                agreed.clear();
+            } else {
+                question.ifPresent(agreed::add);
+            }
+            nothingAsked();
             for (ExportJob job : jobs) {
-                Export.check(job.project(), job.settings().withOverwrite(true));
+                Export.check(job.project(), job.settings());
             }
-            if (!overwrite && !form.onlyChanged() && anyExists(jobs)) {
-                note.setText(
-                        jobs.size() == 1
-                                ? "A file of this name exists already."
-                                : "Some of these files exist already.");
-                start.setText(jobs.size() == 1 ? "Replace it" : "Replace them");
-                start.setOnAction(_ -> start(true));
-                return;
+            if (!agreed.contains(Question.REPLACE) && !form.onlyChanged() && anyExists(jobs)) {
+                boolean one = jobs.size() == 1;
+                ask(
+                        Question.REPLACE,
+                        one ? "A file of this name exists already." : "Some of these files exist already.",
+                        one ? "Replace it" : "Replace them");
+            } else if (!agreed.contains(Question.OPEN_EDGES)) {
+                lookForEdges(jobs);
+            } else {
+                add(jobs);
             }
-            jobs.forEach(job -> queue.add(job, form.onlyChanged()));
-            showQueue.run();
         } catch (FileProblem e) {
             note.setText(e.getMessage());
         }
     }
 
+    private void nothingAsked() {
+        question = Optional.empty();
+        note.setText("");
+        start.setText("Export");
+        seal.setVisible(false);
+    }
+
+    private void ask(Question what, String words, String agree) {
+        question = Optional.of(what);
+        note.setText(words);
+        start.setText(agree);
+        seal.setVisible(what == Question.OPEN_EDGES);
+    }
+
+    /** Nothing is exported with an open edge unless somebody says so. */
+    private void lookForEdges(List<ExportJob> jobs) {
+        away(() -> {
+            String open = OpenEdges.words(jobs);
+            return () -> {
+                if (open.isEmpty()) {
+                    add(jobs);
+                } else {
+                    ask(Question.OPEN_EDGES, open, "Export as it is");
+                }
+            };
+        });
+    }
+
+    private void sealFirst() {
+        try {
+            List<ExportJob> jobs = form.jobs(true);
+            double limit = desk.preferences().limitPercent();
+            away(() -> {
+                OutputSeal lifts = OpenEdges.lifted(jobs, limit);
+                return () -> sealed(lifts);
+            });
+        } catch (FileProblem e) {
+            note.setText(e.getMessage());
+        }
+    }
+
+    private void sealed(OutputSeal lifts) {
+        if (!lifts.steps().isEmpty()) {
+            desk.document().apply(lifts.edit());
+        }
+        if (!lifts.refusals().isEmpty()) {
+            note.setText(String.join("; ", lifts.refusals()) + ".");
+            return;
+        }
+        try {
+            asked = form.jobs(true); // what was agreed to holds for them as they are sealed
+            question = Optional.empty();
+            start();
+        } catch (FileProblem e) {
+            note.setText(e.getMessage());
+        }
+    }
+
+    /** Works it out in the background while the dialog waits. */
+    private void away(Supplier<Runnable> work) {
+        setDisable(true);
+        background.execute(() -> {
+            Runnable then = work.get();
+            Platform.runLater(() -> {
+                setDisable(false);
+                then.run();
+            });
+        });
+    }
+
+    private void add(List<ExportJob> jobs) {
+        jobs.forEach(job -> queue.add(job, form.onlyChanged()));
+        showQueue.run();
+    }
+
     private static boolean anyExists(List<ExportJob> jobs) {
         for (ExportJob job : jobs) {
             try {
-                Export.check(job.project(), job.settings());
+                Export.check(job.project(), job.settings().withOverwrite(false));
             } catch (FileProblem e) {
                 return true;
             }

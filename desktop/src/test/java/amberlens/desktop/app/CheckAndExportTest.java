@@ -6,10 +6,16 @@ import amberlens.core.edges.EdgeReport;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.ValueKinds;
 import amberlens.desktop.export.ExportQueue;
 import amberlens.media.footage.FilmInfo;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -86,6 +92,38 @@ class CheckAndExportTest extends ThreeShotsInteraction {
         }
         fill("#export-destination", film.toString());
         clickOn("#export-start");
+        clickOn("#queue-close");
+    }
+
+    /** Whole frames are sealed; at twice the rate the places between them are not, and the dialog says so before it starts. */
+    @Test
+    void an_export_whose_times_open_an_edge_is_sealed_from_the_dialog() throws Exception {
+        onFx(() -> {
+            List<Key<Double>> turns = new ArrayList<>();
+            for (int frame = 0; frame <= 50; frame++) {
+                turns.add(Key.of(frame, 180.0 * frame, Leg.LINEAR));
+            }
+            CameraTrack tumbling = shot("s2").camera().withRotation(Channel.keyed(ValueKinds.NUMBER, turns));
+            bench.desk().document().load(project().mapShot("s2", shot -> shot.withCamera(tumbling)), Optional.empty());
+        });
+        select("s2");
+        assertThat(EdgeReport.of(project().take(shot("s2"))).isSealed()).isTrue();
+        double before = shot("s2").camera().at(0).scale().x();
+        clickOn("#project-export");
+        clickOn("#export-range").clickOn("The selected shot");
+        clickOn("#export-size").clickOn("160 × 90");
+        clickOn("#export-rate").clickOn("50 fps");
+        clickOn("#export-format").clickOn("WebM film (VP9)");
+        Path film = folder.resolve("sealed.webm");
+        fill("#export-destination", film.toString());
+        clickOn("#export-start");
+        waitUntil("the edges", () -> text("#export-note").contains("\"Tall\" shows"));
+        assertThat(text("#export-note")).contains("between two frames");
+        assertThat(film).doesNotExist();
+        clickOn("#export-seal");
+        waitUntil("the export", () -> !bench.services().exports().entries().isEmpty() && allEnded());
+        assertThat(shot("s2").camera().at(0).scale().x()).isGreaterThan(1.2 * before);
+        assertThat(FilmInfo.of(film).footage().frames()).isEqualTo(100);
         clickOn("#queue-close");
     }
 }

@@ -7,8 +7,8 @@ import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.render.RenderedFrame;
 import amberlens.core.render.Rows;
-import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
+import amberlens.core.time.OutputTimes;
 import amberlens.files.FileWords;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.FrameSink;
@@ -104,7 +104,7 @@ public final class Export {
      */
     public boolean run(ExportProgress progress) throws FileProblem {
         check(project, settings);
-        int count = settings.count(project.frame().rate());
+        int count = settings.times(project.frame().rate()).count();
         if (!source.check(settings.frames(), () -> progress.done(0, count))) {
             return false;
         }
@@ -168,7 +168,7 @@ public final class Export {
         Thread renderer =
                 Thread.ofPlatform().name("export").daemon().start(() -> renderAll(sink.deep(), ready, failure));
         try {
-            int count = settings.count(project.frame().rate());
+            int count = settings.times(project.frame().rate()).count();
             for (int done = 0; done < count; ) {
                 RenderedFrame frame = ready.poll(100, TimeUnit.MILLISECONDS);
                 rethrow(failure.get());
@@ -192,9 +192,9 @@ public final class Export {
     private void renderAll(
             boolean deep, BlockingQueue<RenderedFrame> ready, AtomicReference<@Nullable Throwable> failure) {
         try {
-            FrameRate rate = project.frame().rate();
-            for (int output = 0; output < settings.count(rate); output++) {
-                double frame = settings.lineUpPlace(output, rate);
+            OutputTimes times = settings.times(project.frame().rate());
+            for (int output = 0; output < times.count(); output++) {
+                double frame = times.place(output);
                 ready.put(
                         deep
                                 ? source.deepFrame(frame, settings.size(), settings.transparent())

@@ -3,6 +3,7 @@ package amberlens.media.export;
 import amberlens.core.geometry.Size;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
+import amberlens.core.time.OutputTimes;
 import amberlens.media.film.Quality;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -56,23 +57,8 @@ public record ExportSettings(
         return new ExportSettings(frames, size, rate, format, quality, transparent, destination, replace);
     }
 
-    /** How many frames come out. */
-    public int count(FrameRate project) {
-        return rate.map(out -> (int) Math.max(1, ticks(frames.length(), out, project)))
-                .orElse(frames.length());
-    }
-
-    /** The place on the line-up, in frames and also between two, that an output frame shows, counted from 0. */
-    public double lineUpPlace(int output, FrameRate project) {
-        return frames.from()
-                + rate.map(out -> output
-                                * ((double) project.numerator() * out.denominator())
-                                / ((double) project.denominator() * out.numerator()))
-                        .orElse((double) output);
-    }
-
-    /** So many frames at one rate, in whole frames of another. */
-    private static long ticks(long frames, FrameRate to, FrameRate from) {
-        return frames * to.numerator() * from.denominator() / ((long) to.denominator() * from.numerator());
+    /** The places on the line-up that are shown. */
+    public OutputTimes times(FrameRate project) {
+        return new OutputTimes(frames, project, rate.orElse(project));
     }
 }

@@ -177,8 +177,8 @@ class FormatsTest {
         var settings = settings(ExportFormat.FFV1).withRate(new FrameRate(numerator, denominator));
         for (int frame = 0; frame < count; frame++) {
             double wanted = frame * (double) denominator / numerator * 25;
-            assertThat(settings.lineUpPlace(frame, FrameRate.of(25))).isCloseTo(wanted, within(1e-9));
-            assertThat(settings.lineUpPlace(frame, FrameRate.of(25))).isLessThan(FRAMES);
+            assertThat(settings.times(FrameRate.of(25)).place(frame)).isCloseTo(wanted, within(1e-9));
+            assertThat(settings.times(FrameRate.of(25)).place(frame)).isLessThan(FRAMES);
         }
     }
 

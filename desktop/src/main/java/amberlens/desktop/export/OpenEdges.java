@@ -1,0 +1,51 @@
+package amberlens.desktop.export;
+
+import amberlens.core.check.OutputEdge;
+import amberlens.core.edit.Edit;
+import amberlens.core.edit.OutputSeal;
+import amberlens.core.seal.SealTerms;
+import amberlens.core.seal.SealWay;
+import amberlens.core.time.OutputTimes;
+import amberlens.media.export.ExportJob;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The edges that exports would show, and what closes them. Takes its time; not for the interface thread. */
+final class OpenEdges {
+    private static final int NAMED = 3;
+
+    private OpenEdges() {}
+
+    private static OutputTimes times(ExportJob job) {
+        return job.settings().times(job.project().frame().rate());
+    }
+
+    /** What would be seen, in words; empty when nothing is open. */
+    static String words(List<ExportJob> jobs) {
+        List<String> edges = new ArrayList<>();
+        for (ExportJob job : jobs) {
+            for (OutputEdge edge : OutputEdge.of(job.project(), times(job))) {
+                edges.add(edge.words(job.project().frame().rate()));
+            }
+        }
+        if (edges.isEmpty()) {
+            return "";
+        }
+        int more = edges.size() - NAMED;
+        return String.join("; ", edges.subList(0, Math.min(NAMED, edges.size())))
+                + (more > 0 ? "; and " + more + " more" : "")
+                + ".";
+    }
+
+    /** The lifts that close them all; several exports of one project are sealed together. */
+    static OutputSeal lifted(List<ExportJob> jobs, double limit) {
+        List<Edit> steps = new ArrayList<>();
+        List<String> refusals = new ArrayList<>();
+        for (ExportJob job : jobs) {
+            OutputSeal seal = OutputSeal.of(job.project(), times(job), SealWay.LIFT, SealTerms.limit(limit));
+            steps.addAll(seal.steps());
+            refusals.addAll(seal.refusals());
+        }
+        return new OutputSeal(steps, refusals);
+    }
+}
