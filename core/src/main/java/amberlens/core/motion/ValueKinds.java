@@ -145,14 +145,14 @@ public final class ValueKinds {
 
         @Override
         public double part(Colour value, int index) {
-            return value.rgb() >> 8 * (PARTS - 1 - index) & 0xFF;
+            return (value.rgb() >> 8 * (PARTS - 1 - index)) & 0xFF;
         }
 
         @Override
         public Colour of(IntToDoubleFunction part) {
             int rgb = 0;
             for (int index = 0; index < PARTS; index++) {
-                rgb = rgb << 8 | (int) Math.clamp(Math.round(part.applyAsDouble(index)), 0, 255);
+                rgb = (rgb << 8) | Math.clamp(Math.round(part.applyAsDouble(index)), 0, 255);
             }
             return new Colour(rgb);
         }

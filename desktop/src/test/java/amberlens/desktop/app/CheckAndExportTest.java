@@ -100,15 +100,15 @@ class CheckAndExportTest extends ThreeShotsInteraction {
     void an_export_whose_times_open_an_edge_is_sealed_from_the_dialog() throws Exception {
         onFx(() -> {
             List<Key<Double>> turns = new ArrayList<>();
-            for (int frame = 0; frame <= 50; frame++) {
+            for (int frame = 0; frame <= 100; frame++) {
                 turns.add(Key.of(frame, 180.0 * frame, Leg.LINEAR));
             }
-            CameraTrack tumbling = shot("s2").camera().withRotation(Channel.keyed(ValueKinds.NUMBER, turns));
-            bench.desk().document().load(project().mapShot("s2", shot -> shot.withCamera(tumbling)), Optional.empty());
+            CameraTrack tumbling = shot("s1").camera().withRotation(Channel.keyed(ValueKinds.NUMBER, turns));
+            bench.desk().document().load(project().mapShot("s1", shot -> shot.withCamera(tumbling)), Optional.empty());
         });
-        select("s2");
-        assertThat(EdgeReport.of(project().take(shot("s2"))).isSealed()).isTrue();
-        double before = shot("s2").camera().at(0).scale().x();
+        select("s1");
+        assertThat(EdgeReport.of(project().take(shot("s1"))).isSealed()).isTrue();
+        double before = shot("s1").camera().at(0).scale().x();
         clickOn("#project-export");
         clickOn("#export-range").clickOn("The selected shot");
         clickOn("#export-size").clickOn("160 × 90");
@@ -117,13 +117,13 @@ class CheckAndExportTest extends ThreeShotsInteraction {
         Path film = folder.resolve("sealed.webm");
         fill("#export-destination", film.toString());
         clickOn("#export-start");
-        waitUntil("the edges", () -> text("#export-note").contains("\"Tall\" shows"));
+        waitUntil("the edges", () -> text("#export-note").contains("\"Sheet\" shows"));
         assertThat(text("#export-note")).contains("between two frames");
         assertThat(film).doesNotExist();
         clickOn("#export-seal");
         waitUntil("the export", () -> !bench.services().exports().entries().isEmpty() && allEnded());
-        assertThat(shot("s2").camera().at(0).scale().x()).isGreaterThan(1.2 * before);
-        assertThat(FilmInfo.of(film).footage().frames()).isEqualTo(100);
+        assertThat(shot("s1").camera().at(0).scale().x()).isGreaterThan(1.4 * before);
+        assertThat(FilmInfo.of(film).footage().frames()).isEqualTo(200);
         clickOn("#queue-close");
     }
 }
