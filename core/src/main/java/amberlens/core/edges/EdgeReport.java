@@ -38,7 +38,7 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
 
     /** Checks every frame at the instants at which the take is looked at. */
     public static EdgeReport of(Take take) {
-        List<Margin> margins = take.instants().equals(Instants.FRAMES) ? ofFrames(take) : ofInstants(take);
+        List<Margin> margins = take.instants().equals(Instants.Frames.EACH) ? ofFrames(take) : ofInstants(take);
         return new EdgeReport(margins, openSpans(margins), worstIn(margins, 0, margins.size() - 1));
     }
 

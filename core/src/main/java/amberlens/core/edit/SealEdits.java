@@ -33,7 +33,7 @@ public final class SealEdits {
      * @param by what edges are judged by instead of what the project would, for example by a mask
      */
     public static SealResult seal(Project project, Shot shot, SealWay way, SealTerms terms, UnaryOperator<Judged> by) {
-        return seal(project, shot, way, terms, by, _ -> Instants.FRAMES);
+        return seal(project, shot, way, terms, by, _ -> Instants.Frames.EACH);
     }
 
     /** Likewise, so that an output shows no edge at any of its times either. */

@@ -7,8 +7,6 @@ import java.util.stream.IntStream;
 
 /** When the frames of a take are looked at. Whoever renders shows them at the very moments that were judged. */
 public sealed interface Instants {
-    /** Each frame at its own time. */
-    Instants FRAMES = new Frames();
 
     /**
      * The moments at which a frame is seen.
@@ -35,8 +33,10 @@ public sealed interface Instants {
         return new Output(times, start, true);
     }
 
-    /** See {@link #FRAMES}. */
-    record Frames() implements Instants {
+    /** Each frame at its own time. */
+    enum Frames implements Instants {
+        EACH;
+
         @Override
         public double[] of(int frame) {
             return new double[] {frame};

@@ -23,7 +23,7 @@ public record Take(CameraTrack camera, int length, Size picture, Size frame, Rid
 
     /** Each frame looked at at its own time. */
     public Take(CameraTrack camera, int length, Size picture, Size frame, Ride ride) {
-        this(camera, length, picture, frame, ride, Instants.FRAMES);
+        this(camera, length, picture, frame, ride, Instants.Frames.EACH);
     }
 
     public Take {
@@ -61,7 +61,7 @@ public record Take(CameraTrack camera, int length, Size picture, Size frame, Rid
 
     /** The poses at all moments at which it is looked at. */
     public List<Pose> seen() {
-        return instants.equals(Instants.FRAMES)
+        return instants.equals(Instants.Frames.EACH)
                 ? poses()
                 : DoubleStream.of(moments()).mapToObj(this::pose).toList();
     }

@@ -136,7 +136,7 @@ class OutputEdgeTest {
         assertThat(Instants.of(half, 0).within(10)).containsExactly(0, 2, 4, 6, 8);
         assertThat(Instants.of(half, 3).within(4)).containsExactly(1, 3);
         assertThat(Instants.andFrames(half, 0).within(3)).containsExactly(0, 1, 2);
-        assertThat(Instants.FRAMES.within(3)).containsExactly(0, 1, 2);
+        assertThat(Instants.Frames.EACH.within(3)).containsExactly(0, 1, 2);
     }
 
     @Test
