@@ -35,7 +35,7 @@ final class Patience implements AutoCloseable {
      */
     Patience(long bytes) {
         each = LEAST.plusMillis((long) (bytes / BYTES_PER_SECOND * 1000));
-        deadline = Deadline.in(each);
+        deadline = Deadline.of(Thread.currentThread(), each);
         ALL.put(address.address(), this);
     }
 
@@ -44,9 +44,9 @@ final class Patience implements AutoCloseable {
         container.interrupt_callback().opaque(address);
     }
 
-    /** A new task begins. */
+    /** A new task begins, in the thread that asks. */
     void renew() {
-        deadline = Deadline.in(each);
+        deadline = Deadline.of(Thread.currentThread(), each);
     }
 
     boolean isOver() {

@@ -1,6 +1,7 @@
 package amberlens.media.intake;
 
 import amberlens.core.model.FileProblem;
+import amberlens.media.Deadline;
 import java.io.BufferedReader;
 import java.io.BufferedWriter;
 import java.io.IOException;
@@ -25,7 +26,7 @@ import org.slf4j.LoggerFactory;
  */
 public final class FirstLook implements FilmGuard, AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(FirstLook.class);
-    private static final Duration PATIENCE = Duration.ofSeconds(25);
+    private static final Duration PATIENCE = Duration.ofSeconds(15);
 
     private final List<String> command;
     private @Nullable Process process;
@@ -72,7 +73,7 @@ public final class FirstLook implements FilmGuard, AutoCloseable {
         var answer = new CompletableFuture<@Nullable String>();
         Thread.ofPlatform().name("first-look").daemon().start(() -> ask(looking, film, answer));
         try {
-            if (answer.get(PATIENCE.toSeconds(), TimeUnit.SECONDS) == null) {
+            if (awaited(answer, looking) == null) {
                 stop();
                 throw new FileProblem(
                         film + " is damaged in a way that ends the program that reads it; it is left out.");
@@ -87,6 +88,26 @@ public final class FirstLook implements FilmGuard, AutoCloseable {
             LOG.debug("asking about {}", film, e);
             stop();
         }
+    }
+
+    /** A process that gets little of the processor's time is waited for longer. */
+    private static @Nullable String awaited(CompletableFuture<@Nullable String> answer, Process looking)
+            throws InterruptedException, ExecutionException, TimeoutException {
+        Duration before = worked(looking);
+        for (int again = 1; ; again++) {
+            try {
+                return answer.get(PATIENCE.toSeconds(), TimeUnit.SECONDS);
+            } catch (TimeoutException e) {
+                if (again == Deadline.BY_THE_CLOCK
+                        || worked(looking).minus(before).compareTo(PATIENCE) > 0) {
+                    throw e;
+                }
+            }
+        }
+    }
+
+    private static Duration worked(Process process) {
+        return process.info().totalCpuDuration().orElse(PATIENCE.multipliedBy(Deadline.BY_THE_CLOCK));
     }
 
     private @Nullable Process running() {

@@ -11,11 +11,12 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * The time that reading one picture may take. It is read in a thread of its own; when the time is over, or whoever waits is
+ * The time that reading one picture may take, see {@link Deadline}. It is read in a thread of its own; when the time is over, or whoever waits is
  * interrupted, what it reads from is closed under it, which ends a decoder sooner or later, and nobody waits for that.
  */
 final class Budget {
@@ -31,26 +32,41 @@ final class Budget {
     private static final double PIXELS_PER_SECOND = 10e6;
 
     private final List<AutoCloseable> open = new ArrayList<>();
-    private volatile Deadline deadline;
+    private final Duration least;
+    private volatile @Nullable Deadline deadline;
     private boolean over;
 
-    private Budget(long bytes) {
-        deadline = Deadline.in(LEAST.plusMillis((long) (bytes / BYTES_PER_SECOND * 1000)));
+    private Budget(Duration least) {
+        this.least = least;
+    }
+
+    private void begin(long bytes) {
+        deadline = Deadline.of(Thread.currentThread(), least.plusMillis((long) (bytes / BYTES_PER_SECOND * 1000)));
     }
 
     /**
      * Reads a picture. Whatever is thrown comes out as a {@link FileProblem}.
      */
     static <T> T read(Path path, Work<T> work) throws FileProblem {
-        var budget = new Budget(path.toFile().length());
-        var task = new FutureTask<T>(() -> work.within(budget));
+        return read(path, LEAST, work);
+    }
+
+    /**
+     * @param least what the smallest picture may take
+     */
+    static <T> T read(Path path, Duration least, Work<T> work) throws FileProblem {
+        var budget = new Budget(least);
+        var task = new FutureTask<T>(() -> {
+            budget.begin(path.toFile().length());
+            return work.within(budget);
+        });
         Thread.ofPlatform().name("picture").daemon().start(task);
         try {
             while (true) {
                 try {
                     return task.get(50, TimeUnit.MILLISECONDS);
                 } catch (TimeoutException _) {
-                    if (budget.deadline.passed()) {
+                    if (budget.isOver()) {
                         throw new FileProblem(
                                 path + " takes too long to read; it is damaged, or its disk does not answer.");
                     }
@@ -75,9 +91,14 @@ final class Budget {
         };
     }
 
-    /** A picture of so many pixels may take longer than its bytes alone say. */
+    private boolean isOver() {
+        Deadline now = deadline;
+        return now != null && now.passed();
+    }
+
+    /** A picture of so many pixels may take longer than its bytes alone say. Asked for by the thread that reads. */
     void extendFor(long pixels) {
-        deadline = Deadline.in(LEAST.plusMillis((long) (pixels / PIXELS_PER_SECOND * 1000)));
+        deadline = Deadline.of(Thread.currentThread(), least.plusMillis((long) (pixels / PIXELS_PER_SECOND * 1000)));
     }
 
     /** What is closed when the time is over. */
