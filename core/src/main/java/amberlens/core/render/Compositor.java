@@ -64,25 +64,20 @@ public final class Compositor {
     private static void band(
             List<? extends Seen> layers, float[] ground, Size output, int first, int last, RowEncoder encoder) {
         int width = output.width();
-        var samplers = layers.stream().map(layer -> SeenRows.of(layer, output)).toList();
+        List<SeenRows> rows =
+                layers.stream().map(layer -> SeenRows.of(layer, output)).toList();
         float[] below = new float[width * 4];
-        float[] above = new float[width * 4];
-        boolean grounded = layers.isEmpty() || !layers.getFirst().hidesAllBelow();
         for (int y = first; y < last; y++) {
-            if (grounded) {
-                fill(below, ground);
-            } else {
-                samplers.getFirst().row(y, below);
-            }
-            for (int i = grounded ? 0 : 1; i < samplers.size(); i++) {
-                samplers.get(i).row(y, above);
-                Blending.over(below, above, SeenRows.blend(layers.get(i)));
+            fill(below, ground);
+            for (SeenRows layer : rows) {
+                layer.over(y, below);
             }
             encoder.row(y, below);
         }
     }
 
-    private static float[] linear(Colour colour) {
+    /** A colour in opaque linear light. */
+    static float[] linear(Colour colour) {
         return new float[] {
             Srgb.linear16(colour.rgb() >> 16) / 65535f,
             Srgb.linear16(colour.rgb() >> 8 & 0xFF) / 65535f,

@@ -1,5 +1,6 @@
 package amberlens.core.render;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edges.Conform;
 import amberlens.core.edges.Margin;
 import amberlens.core.footage.SourceFrames;
@@ -17,6 +18,7 @@ import amberlens.core.motion.Properties;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /** What is seen in the frames of the line-up. */
@@ -92,8 +94,8 @@ public final class LineUpFrame {
 
     private Optional<Seen> dissolve(Shot earlier, Shot later, double frame, boolean lowest) {
         double part = later.layering().enter().orElseThrow().shown(frame - later.start());
-        Optional<Seen> from = whole(earlier, frame, lowest, 1);
-        Optional<Seen> to = whole(later, frame, lowest, 1);
+        Optional<Seen> from = whole(earlier, frame, lowest, 1, seen -> seen);
+        Optional<Seen> to = whole(later, frame, lowest, 1, seen -> seen);
         return from.isPresent() && to.isPresent()
                 ? Optional.of(new Seen.Mix(from.get(), to.get(), part))
                 : to.or(() -> from);
@@ -102,18 +104,24 @@ public final class LineUpFrame {
     /** A shot with its fades. */
     private Optional<Seen> faded(Shot shot, double frame, boolean lowest) {
         double at = frame - shot.start();
-        double enter = shown(shot.layering().enter(), at);
-        double leave = shown(shot.layering().leave(), shot.lastFrame() - at);
-        double over = (enter < 1 && isOver(shot.layering().enter()) ? enter : 1)
-                * (leave < 1 && isOver(shot.layering().leave()) ? leave : 1);
-        Optional<Seen> seen = whole(shot, frame, lowest, over);
-        if (enter < 1 && !isOver(shot.layering().enter())) {
-            seen = seen.map(here -> through(shot.layering().enter().orElseThrow(), here, enter));
+        Optional<Fade> enter = shot.layering().enter();
+        Optional<Fade> leave = shot.layering().leave();
+        double entered = shown(enter, at);
+        double left = shown(leave, shot.lastFrame() - at);
+        double over = (isOver(enter) ? entered : 1) * (isOver(leave) ? left : 1);
+        return whole(
+                shot, frame, lowest, over, seen -> through(shot, leave, left, through(shot, enter, entered, seen)));
+    }
+
+    /** What is seen of a shot, part of the way from the colour that a fade passes through. */
+    private Seen through(Shot shot, Optional<Fade> fade, double part, Seen seen) {
+        Optional<Colour> colour = fade.flatMap(Fade::through);
+        if (part >= 1 || colour.isEmpty()) {
+            return seen;
         }
-        if (leave < 1 && !isOver(shot.layering().leave())) {
-            seen = seen.map(here -> through(shot.layering().leave().orElseThrow(), here, leave));
-        }
-        return seen;
+        return shot.fillsFrame()
+                ? new Seen.Mix(filling(Pyramid.plain(colour.get())), seen, part)
+                : new Seen.Tinted(seen, colour.get(), 1 - part);
     }
 
     private static double shown(Optional<Fade> fade, double frame) {
@@ -124,13 +132,12 @@ public final class LineUpFrame {
         return fade.filter(found -> found.through().isEmpty()).isPresent();
     }
 
-    private Seen through(Fade fade, Seen seen, double part) {
-        Layer plain = filling(Pyramid.plain(fade.through().orElseThrow()));
-        return new Seen.Mix(plain, seen, part);
-    }
-
-    /** A shot with what stands behind its picture, as one. */
-    private Optional<Seen> whole(Shot shot, double frame, boolean lowest, double shown) {
+    /**
+     * A shot with what stands behind its picture, as one.
+     *
+     * @param passing what becomes of its light before it is laid over what is below
+     */
+    private Optional<Seen> whole(Shot shot, double frame, boolean lowest, double shown, UnaryOperator<Seen> passing) {
         double at = frame - shot.start();
         Media media = project.mediaOf(shot);
         SourceFrames source = project.sourceFrames(shot, at);
@@ -156,8 +163,9 @@ public final class LineUpFrame {
         double opacity =
                 shown * Math.clamp(shot.camera().get(Properties.OPACITY).at(at) / 100, 0, 1);
         BlendMode blend = shot.layering().blend();
-        boolean plain = parts.size() == 1 && opacity == 1 && blend == BlendMode.NORMAL;
-        return Optional.of(plain ? parts.getFirst() : new Seen.Group(parts, opacity, blend));
+        Seen light = passing.apply(parts.size() == 1 ? parts.getFirst() : new Seen.Group(parts, 1, BlendMode.NORMAL));
+        boolean plain = opacity == 1 && blend == BlendMode.NORMAL;
+        return Optional.of(plain ? light : new Seen.Group(List.of(light), opacity, blend));
     }
 
     /** What stands right behind a shot's picture; empty for what lies below. */

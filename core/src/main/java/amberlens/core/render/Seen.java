@@ -1,11 +1,12 @@
 package amberlens.core.render;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.layering.BlendMode;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
 /** Something that can be seen in the output. */
-public sealed interface Seen permits Layer, Seen.Group, Seen.Mix {
+public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted {
     /** Whether nothing that lies below it can be seen. */
     boolean hidesAllBelow();
 
@@ -35,7 +36,8 @@ public sealed interface Seen permits Layer, Seen.Group, Seen.Mix {
     }
 
     /**
-     * One thing passing into another: (1 − part) of the first and part of the second, in linear light.
+     * One thing passing into another: (1 − part) of what is seen with the first and part of what is seen with the second, in linear
+     * light.
      *
      * @param part 0 … 1
      */
@@ -48,6 +50,23 @@ public sealed interface Seen permits Layer, Seen.Group, Seen.Mix {
         @Override
         public Seen map(UnaryOperator<Layer> change) {
             return new Mix(from.map(change), to.map(change), part);
+        }
+    }
+
+    /**
+     * A thing coloured where it is seen; what it lets through stays.
+     *
+     * @param part 0 … 1: how much of its own light the colour takes the place of
+     */
+    record Tinted(Seen of, Colour colour, double part) implements Seen {
+        @Override
+        public boolean hidesAllBelow() {
+            return of.hidesAllBelow();
+        }
+
+        @Override
+        public Seen map(UnaryOperator<Layer> change) {
+            return new Tinted(of.map(change), colour, part);
         }
     }
 }

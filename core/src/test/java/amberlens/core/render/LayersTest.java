@@ -38,21 +38,16 @@ class LayersTest {
             .withFrame(new FrameFormat(FRAME, FrameRate.of(25), Colour.BLACK))
             .withMedia(List.of(Media.photo("a", "a.png", FRAME), Media.photo("b", "b.png", FRAME)));
 
+    private static final LineUpFrame.Pictures PICTURES =
+            (media, _) -> Pyramid.plain(media.id().equals("a") ? LOWER : UPPER);
+
     private static Shot shot(String id, String media, int track, int start, int length) {
         return new Shot(
                 id, id, media, track, start, length, true, CameraTrack.still(Pose.neutral(FRAME, FRAME)), Extras.NONE);
     }
 
     private static int middle(Project project, int frame) {
-        return Compositor.compose(
-                        LineUpFrame.layers(
-                                project,
-                                frame,
-                                FRAME,
-                                (media, _) -> Pyramid.plain(media.id().equals("a") ? LOWER : UPPER)),
-                        Colour.BLACK,
-                        FRAME,
-                        Rows.ALONE)
+        return Compositor.compose(LineUpFrame.layers(project, frame, FRAME, PICTURES), Colour.BLACK, FRAME, Rows.ALONE)
                 .rgb(8, 4);
     }
 
@@ -122,6 +117,54 @@ class LayersTest {
             double part = Math.min(1, Math.min((frame + 1) / 4.0, (12 - frame) / 4.0));
             assertMixed(middle(project, frame), part);
         }
+    }
+
+    /** Both shots of the upper track multiply; half of the way through, half of each product is seen. */
+    @ParameterizedTest
+    @EnumSource(BlendMode.class)
+    void in_a_dissolve_both_shots_blend_as_they_do_alone(BlendMode mode) {
+        Shot first = shot("s2", "b", 2, 0, 10).withLayering(Layering.PLAIN.withBlend(mode));
+        Shot second = shot("s3", "a", 2, 6, 10)
+                .withLayering(Layering.PLAIN.withBlend(mode).withEnter(Optional.of(Fade.over(4))));
+        Project project = over(shot("s1", "a", 1, 0, 20), first, second);
+        for (int frame = 6; frame < 10; frame++) {
+            double part = (frame - 5) / 5.0;
+            int rgb = middle(project, frame);
+            for (int shift = 0; shift <= 16; shift += 8) {
+                double below = linear(LOWER, shift);
+                double light = (1 - part) * mode.blend(below, linear(UPPER, shift)) + part * mode.blend(below, below);
+                assertThat((rgb >> shift & 0xFF) / 255.0).isCloseTo(Srgb.toEncoded(light), within(0.9 / 255));
+            }
+        }
+    }
+
+    @Test
+    void a_fade_through_a_colour_blends_as_the_shot_does() {
+        Fade dip = Fade.through(UPPER, 3);
+        Shot upper = shot("s2", "b", 2, 0, 12)
+                .withLayering(new Layering(BlendMode.MULTIPLY, Optional.of(dip), Optional.empty()));
+        int rgb = middle(over(shot("s1", "a", 1, 0, 12), upper), 0);
+        for (int shift = 0; shift <= 16; shift += 8) {
+            double wanted = Srgb.toEncoded(linear(LOWER, shift) * linear(UPPER, shift));
+            assertThat((rgb >> shift & 0xFF) / 255.0).isCloseTo(wanted, within(0.9 / 255));
+        }
+    }
+
+    @Test
+    void an_inset_that_comes_through_a_colour_leaves_the_frame_around_it_alone() {
+        Fade white = Fade.through(new Colour(0xFFFFFF), 3);
+        Shot inset = shot("s2", "b", 2, 0, 12).withLayering(Layering.PLAIN.withEnter(Optional.of(white)));
+        Project both = over(shot("s1", "a", 1, 0, 12), inset);
+        Shot small = both.shots().getLast();
+        CameraTrack quarter =
+                CameraTrack.still(Pose.neutral(new Size(1, 1), FRAME).withScale(Scale.uniform(400)));
+        small = small.withCamera(quarter).withSettings(small.settings().withFillsFrame(false));
+        Project project = both.withShots(List.of(both.shots().getFirst(), small));
+        var frame =
+                Compositor.compose(LineUpFrame.layers(project, 0, FRAME, PICTURES), Colour.BLACK, FRAME, Rows.ALONE);
+        assertThat(frame.rgb(1, 1) & 0xFFFFFF).isEqualTo(LOWER.rgb());
+        double wanted = Srgb.toEncoded(0.75 + 0.25 * linear(UPPER, 0));
+        assertThat((frame.rgb(8, 4) & 0xFF) / 255.0).isCloseTo(wanted, within(0.9 / 255));
     }
 
     @Test
