@@ -1,6 +1,7 @@
 package amberlens.core.motion;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.words.Figures;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -152,7 +153,9 @@ public class Property<V> implements Comparable<Property<?>> {
     public String brief(V value) {
         double first = kind.part(value, 0);
         boolean one = !paired() || (proportional && first == kind.part(value, 1));
-        return one ? text(first, decimals) : text(String.format(Locale.ROOT, "%.0f, %.0f", first, kind.part(value, 1)));
+        return one
+                ? text(first, decimals)
+                : text(Figures.fixed(first, 0) + ", " + Figures.fixed(kind.part(value, 1), 0));
     }
 
     /** One number of an axis with keys of its own, in a few characters. */
@@ -161,7 +164,7 @@ public class Property<V> implements Comparable<Property<?>> {
     }
 
     private String text(double number, int places) {
-        return text(String.format(Locale.ROOT, "%." + places + "f", number));
+        return text(Figures.fixed(number, places));
     }
 
     private String text(String numbers) {

@@ -123,6 +123,8 @@ class PropertiesTest {
         assertThat(Properties.POSITION.brief(new FramePoint(959.6, 540))).isEqualTo("960, 540");
         assertThat(Properties.POSITION.brief(new FramePoint(7, 7))).isEqualTo("7, 7");
         assertThat(Properties.ROTATION.brief(-2.25)).isEqualTo("-2.3°");
+        assertThat(Properties.ROTATION.brief(-0.04)).isEqualTo("0.0°");
+        assertThat(Properties.POSITION.brief(new FramePoint(-0.2, 540))).isEqualTo("0, 540");
         assertThat(Properties.OPACITY.brief(50.0)).isEqualTo("50 %");
     }
 

@@ -90,7 +90,10 @@ public final class CameraPane extends StackPane implements Subscription {
         pose.setVisible(legFrom.isEmpty());
         if (shot.isEmpty()) {
             willDo.setText("no shot yet");
-            rows.values().forEach(PropertyRow::showNothing);
+            rows.forEach((property, row) -> {
+                row.setVisible(property.group() == Group.POSE);
+                row.showNothing();
+            });
             goToKey.setVisible(false);
             return;
         }
