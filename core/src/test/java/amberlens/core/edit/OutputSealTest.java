@@ -1,0 +1,97 @@
+package amberlens.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberlens.core.check.OutputEdge;
+import amberlens.core.edges.Conform;
+import amberlens.core.extras.Extras;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Leg;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.ValueKinds;
+import amberlens.core.seal.SealTerms;
+import amberlens.core.seal.SealWay;
+import amberlens.core.time.FrameRate;
+import amberlens.core.time.FrameSpan;
+import amberlens.core.time.OutputTimes;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class OutputSealTest {
+    private static final Size HD = new Size(1920, 1080);
+    private static final Media SHEET = Media.photo("m1", "sheet.jpg", HD);
+    private static final FrameRate PAL = FrameRate.of(25);
+
+    private static Shot shot(String id, int start, double degrees, double aside) {
+        Pose fill = Conform.FILL.pose(HD, HD);
+        CameraTrack camera = CameraTrack.still(fill.withPosition(fill.position().plus(new FramePoint(aside, 0))))
+                .withRotation(Channel.keyed(
+                        ValueKinds.NUMBER,
+                        List.of(
+                                Key.of(0, 0.0, Leg.LINEAR),
+                                Key.of(10, degrees, Leg.LINEAR),
+                                Key.of(20, 0.0, Leg.LINEAR))));
+        return new Shot(id, "Shot " + id, "m1", 1, start, 21, true, camera, Extras.NONE);
+    }
+
+    private static Project project(Shot... shots) {
+        return Project.empty("output").withMedia(List.of(SHEET)).withShots(List.of(shots));
+    }
+
+    private static OutputTimes times(int from, int to) {
+        return new OutputTimes(new FrameSpan(from, to), PAL, PAL);
+    }
+
+    @Test
+    void every_shot_of_the_range_that_opens_is_sealed_and_no_other() {
+        Project project =
+                project(shot("s1", 0, 2, 0), shot("s2", 21, 0, 0), shot("s3", 42, 3, 0), shot("s4", 63, 2, 0));
+        OutputSeal seal = OutputSeal.of(project, times(0, 62), SealWay.LIFT, SealTerms.free());
+        assertThat(seal.refusals()).isEmpty();
+        assertThat(seal.steps()).hasSize(2);
+        Project closed = CarryEdits.apply(seal.edit(), project);
+        assertThat(OutputEdge.of(closed, times(0, 62))).isEmpty();
+        assertThat(closed.shots().get(1)).isEqualTo(project.shots().get(1));
+        assertThat(closed.shots().get(3)).isEqualTo(project.shots().get(3));
+        assertThat(OutputEdge.of(closed, times(0, 83)))
+                .extracting(edge -> edge.shot().id())
+                .containsExactly("s4");
+    }
+
+    /** 2° need 106.1 % and 3° need 109.2 % (trigonometry of a turned rectangle): only one of them fits below 107 %. */
+    @Test
+    void what_cannot_be_sealed_is_named_and_the_rest_is_sealed_all_the_same() {
+        Project project = project(shot("s1", 0, 3, 0), shot("s2", 21, 2, 0));
+        OutputSeal seal = OutputSeal.of(project, times(0, 41), SealWay.LIFT, SealTerms.limit(107));
+        assertThat(seal.steps()).hasSize(1);
+        assertThat(seal.refusals()).hasSize(1);
+        assertThat(seal.refusals().getFirst()).startsWith("\"Shot s1\": frame 10 needs 9.2 % more scale");
+        Project closed = CarryEdits.apply(seal.edit(), project);
+        assertThat(closed.shots().getFirst()).isEqualTo(project.shots().getFirst());
+        assertThat(OutputEdge.of(closed, times(0, 41)))
+                .extracting(edge -> edge.shot().id())
+                .containsExactly("s1");
+    }
+
+    @Test
+    void the_words_of_an_edge_say_whose_how_far_where_and_when() {
+        Project project = project(shot("s1", 50, 0, -30));
+        OutputEdge edge = OutputEdge.of(project, times(0, 60)).getFirst();
+        assertThat(edge.words(PAL)).isEqualTo("\"Shot s1\" shows 30.0 px beyond the right at 00:00:02:00");
+        OutputTimes between = new OutputTimes(new FrameSpan(51, 51), PAL, FrameRate.of(50));
+        CameraTrack leaving = CameraTrack.still(Conform.FILL.pose(HD, HD))
+                .withPosition(Channel.keyed(
+                        ValueKinds.POSITION,
+                        List.of(Key.of(1, HD.centre(), Leg.LINEAR), Key.of(2, new FramePoint(960, 560), Leg.LINEAR))));
+        Project later = project(project.shots().getFirst().withCamera(leaving));
+        assertThat(OutputEdge.of(later, between).getFirst().words(PAL))
+                .isEqualTo("\"Shot s1\" shows 10.0 px beyond the top at 00:00:02:01, between two frames");
+    }
+}
