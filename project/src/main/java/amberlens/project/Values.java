@@ -32,8 +32,8 @@ final class Values {
      */
     static <V> V read(ValueKind<V> kind, JsonNode node) {
         if (kind == ValueKinds.COLOUR) {
-            int rgb = Colour.parse(node.asText()).rgb();
-            return kind.of(part -> rgb >> 16 - 8 * part & 0xFF);
+            Colour colour = Colour.parse(node.asText());
+            return kind.of(part -> ValueKinds.COLOUR.part(colour, part));
         }
         return kind.exactly(
                 part -> kind.parts() == 1 ? node.asDouble() : node.get(part).asDouble());

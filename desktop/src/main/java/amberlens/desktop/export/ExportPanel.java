@@ -180,12 +180,20 @@ public final class ExportPanel extends VBox {
     private void away(Supplier<Runnable> work) {
         setDisable(true);
         background.execute(() -> {
-            Runnable then = work.get();
+            Runnable then = result(work);
             Platform.runLater(() -> {
                 setDisable(false);
                 then.run();
             });
         });
+    }
+
+    private Runnable result(Supplier<Runnable> work) {
+        try {
+            return work.get();
+        } catch (Throwable e) { // whatever it is, the dialog must not wait for ever
+            return () -> note.setText(Export.failed(e).getMessage());
+        }
     }
 
     private void add(List<ExportJob> jobs) {

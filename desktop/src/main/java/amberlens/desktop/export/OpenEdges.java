@@ -37,7 +37,7 @@ final class OpenEdges {
                 + ".";
     }
 
-    /** The lifts that close them all; several exports of one project are sealed together. */
+    /** The lifts that close them all, each for the times of its own export. */
     static OutputSeal lifted(List<ExportJob> jobs, double limit) {
         List<Edit> steps = new ArrayList<>();
         List<String> refusals = new ArrayList<>();
