@@ -183,6 +183,7 @@ public final class ExportPanel extends VBox {
             Runnable then = result(work);
             Platform.runLater(() -> {
                 setDisable(false);
+                start.requestFocus(); // keys went nowhere while nothing could be used
                 then.run();
             });
         });
