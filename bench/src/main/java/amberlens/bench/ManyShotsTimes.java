@@ -14,7 +14,7 @@ import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.LineUpFrame;
-import amberlens.core.render.Pyramid;
+import amberlens.core.sampling.Pyramid;
 import amberlens.media.WorkPool;
 import amberlens.media.footage.FilmFrames;
 import java.nio.file.Path;
@@ -33,7 +33,7 @@ import java.util.Set;
  * @param check everything that is measured of 500 shots
  */
 record ManyShotsTimes(double seek, double play, double arrange, double check) {
-    private static final Size PREVIEW = new Size(640, 360);
+    private static final Size PREVIEW = new Size(1280, 720);
     private static final Size FRAME = new Size(1920, 1080);
     private static final int JUMPS = 60;
     private static final int PLAYED = 100;
@@ -49,7 +49,7 @@ record ManyShotsTimes(double seek, double play, double arrange, double check) {
             double[] times = new double[JUMPS];
             for (int i = -10; i < JUMPS; i++) {
                 long began = System.nanoTime();
-                Pyramid.of(frames.frame(chance.nextInt(frames.footage().frames())), rows);
+                frames.frame(chance.nextInt(frames.footage().frames()));
                 if (i >= 0) {
                     times[i] = (System.nanoTime() - began) / 1e6;
                 }
@@ -68,7 +68,7 @@ record ManyShotsTimes(double seek, double play, double arrange, double check) {
                 if (i == 0) {
                     began = System.nanoTime();
                 }
-                var picture = Pyramid.of(frames.frame(i + 30), rows);
+                var picture = Pyramid.onDemand(frames.frame(i + 30));
                 Pose moved = pose.zoomedAbout(FRAME.centre(), 1 + i / 5000.0);
                 Compositor.compose(
                         List.of(LineUpFrame.layer(picture, moved, FRAME, PREVIEW)), Colour.BLACK, PREVIEW, rows);

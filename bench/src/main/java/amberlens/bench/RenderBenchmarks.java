@@ -15,11 +15,12 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
+import amberlens.core.raster.Loops;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.FrameRaster;
 import amberlens.core.render.Layer;
 import amberlens.core.render.LineUpFrame;
-import amberlens.core.render.Pyramid;
+import amberlens.core.sampling.Pyramid;
 import amberlens.media.WorkPool;
 import amberlens.media.picture.PictureReader;
 import amberlens.project.ProjectFile;
@@ -50,19 +51,26 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 3, time = 3)
 @Fork(
         value = 1,
-        jvmArgsAppend = {"-Xmx6g", "--enable-native-access=ALL-UNNAMED", "-Djava.awt.headless=true"})
+        jvmArgsAppend = {
+            "-Xmx6g",
+            "--add-modules",
+            "jdk.incubator.vector",
+            "--enable-native-access=ALL-UNNAMED",
+            "-Djava.awt.headless=true"
+        })
 public class RenderBenchmarks {
     private static final Size FRAME = new Size(1920, 1080);
-    private static final Size PREVIEW = new Size(640, 360);
+    private static final Size PREVIEW = new Size(1280, 720);
 
     private final WorkPool rows = WorkPool.ofCores();
-    private Pyramid picture = Pyramids.tiny();
+    private Pyramid picture = Pyramid.plain(Colour.BLACK);
     private Mat source = new Mat();
     private Mat result = new Mat();
     private Project demo = Project.empty("demo");
 
     @Setup
     public void open() throws FileProblem {
+        Loops.warmUp();
         Path file = Path.of(System.getProperty("amber.demo"));
         demo = ProjectFile.open(file);
         Path plan = Path.of(demo.media().getFirst().path());
@@ -111,13 +119,33 @@ public class RenderBenchmarks {
     }
 
     @Benchmark
-    public FrameRaster turnedOurs() {
+    public FrameRaster turned2Ours() {
         return ours(100, 2, FRAME);
     }
 
     @Benchmark
-    public Mat turnedTheirs() {
+    public Mat turned2Theirs() {
         return theirs(100, 2);
+    }
+
+    @Benchmark
+    public FrameRaster turned15Ours() {
+        return ours(100, 15, FRAME);
+    }
+
+    @Benchmark
+    public Mat turned15Theirs() {
+        return theirs(100, 15);
+    }
+
+    @Benchmark
+    public FrameRaster turned45Ours() {
+        return ours(100, 45, FRAME);
+    }
+
+    @Benchmark
+    public Mat turned45Theirs() {
+        return theirs(100, 45);
     }
 
     @Benchmark
@@ -132,7 +160,12 @@ public class RenderBenchmarks {
 
     @Benchmark
     public FrameRaster reducedTurnedOurs() {
-        return ours(40, 2, FRAME);
+        return ours(40, 15, FRAME);
+    }
+
+    @Benchmark
+    public Mat reducedTurnedTheirs() {
+        return theirs(40, 15);
     }
 
     @Benchmark

@@ -1,16 +1,20 @@
 package amberlens.media;
 
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Loops;
+import amberlens.core.raster.Rows;
 import java.util.ArrayList;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.atomic.AtomicBoolean;
 
 /** A small pool that shares the rows of a raster among the machine's cores. */
 public final class WorkPool implements Rows, AutoCloseable {
     private static final int BANDS_PER_THREAD = 2;
+
+    private static final AtomicBoolean WARMING = new AtomicBoolean();
 
     private final ExecutorService workers;
     private final int threads;
@@ -29,6 +33,15 @@ public final class WorkPool implements Rows, AutoCloseable {
     /** A pool of so many threads, at least 1. */
     public static WorkPool of(int threads) {
         return new WorkPool(threads);
+    }
+
+    /** Makes the fastest loops of rendering ready beside other work, for programs that will render for a while. */
+    public static void warmUp() {
+        if (WARMING.compareAndSet(false, true)) {
+            Thread warming = Thread.ofPlatform().name("warm-up").daemon().unstarted(Loops::warmUp);
+            warming.setPriority(Thread.MIN_PRIORITY);
+            warming.start();
+        }
     }
 
     @Override

@@ -2,9 +2,9 @@ package amberlens.trials;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.raster.Rows;
 import amberlens.core.render.DeepRaster;
 import amberlens.core.render.FrameRaster;
-import amberlens.core.render.Rows;
 import amberlens.core.time.FrameRate;
 import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;

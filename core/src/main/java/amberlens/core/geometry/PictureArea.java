@@ -18,4 +18,9 @@ public record PictureArea(int left, int top, Size size) {
     public static PictureArea whole(Size picture) {
         return new PictureArea(0, 0, picture);
     }
+
+    /** Whether it lies within a picture. */
+    public boolean isWithin(Size picture) {
+        return left + size.width() <= picture.width() && top + size.height() <= picture.height();
+    }
 }

@@ -1,9 +1,11 @@
 package amberlens.core.render;
 
 import amberlens.core.layering.BlendMode;
+import amberlens.core.raster.Loops;
+import amberlens.core.sampling.Window;
 
 /**
- * Lays one row of premultiplied linear light over another.
+ * Lays one window of premultiplied linear light over another.
  *
  * <p>Simple compositing with blending of W3C <em>Compositing and Blending Level 1</em>, sections 5 and 9, in premultiplied form:
  * co = cs·(1 − αb) + cb·(1 − αs) + αs·αb·B(Cb, Cs) and αo = αs + αb·(1 − αs). The standard leaves the colour space to its host; here
@@ -12,13 +14,13 @@ import amberlens.core.layering.BlendMode;
 final class Blending {
     private Blending() {}
 
-    /** Lays a row over another one, which changes. */
-    static void over(float[] below, float[] above, BlendMode mode) {
+    /** Lays a window over another one, which changes. */
+    static void over(float[] below, float[] above, Window window, BlendMode mode, Loops loops) {
         if (mode == BlendMode.NORMAL) {
-            over(below, above);
+            loops.over(below, above, 0, window.length() / 4);
             return;
         }
-        for (int i = 0; i < below.length; i += 4) {
+        for (int i = 0; i < window.length(); i += 4) {
             float top = above[i + 3];
             if (top > 0) {
                 float bottom = below[i + 3];
@@ -28,16 +30,6 @@ final class Blending {
                 }
                 below[i + 3] = top + bottom * (1 - top);
             }
-        }
-    }
-
-    private static void over(float[] below, float[] above) {
-        for (int i = 0; i < below.length; i += 4) {
-            float rest = 1 - above[i + 3];
-            below[i] = above[i] + rest * below[i];
-            below[i + 1] = above[i + 1] + rest * below[i + 1];
-            below[i + 2] = above[i + 2] + rest * below[i + 2];
-            below[i + 3] = above[i + 3] + rest * below[i + 3];
         }
     }
 

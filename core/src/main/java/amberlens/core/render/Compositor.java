@@ -3,32 +3,42 @@ package amberlens.core.render;
 import amberlens.core.colour.Colour;
 import amberlens.core.colour.Srgb;
 import amberlens.core.geometry.Size;
+import amberlens.core.raster.Loops;
+import amberlens.core.raster.Rows;
+import amberlens.core.sampling.Window;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** Lays pictures over a background, in linear light, and encodes the frame in sRGB. */
 public final class Compositor {
     private Compositor() {}
 
-    /** Takes finished rows of premultiplied linear light. */
-    private interface RowEncoder {
-        void row(int y, float[] rgba);
+    /** Takes finished windows of premultiplied linear light. */
+    private interface Encoder {
+        void window(Window window, float[] rgba, Loops loops);
     }
 
     /**
      * Fills a frame.
      *
      * @param layers the lowest first
-     * @param rows how the work is split; row order within a band is ascending
+     * @param rows how the work is split
      */
     public static FrameRaster compose(List<? extends Seen> layers, Colour background, Size output, Rows rows) {
+        return compose(layers, background, output, rows, Loops::best);
+    }
+
+    /** Likewise, one way or the other. */
+    static FrameRaster compose(
+            List<? extends Seen> layers, Colour background, Size output, Rows rows, Supplier<Loops> loops) {
         FrameRaster frame = FrameRaster.blank(output);
-        compose(
-                layers,
-                Optional.of(background),
-                output,
-                rows,
-                (y, row) -> encode(row, frame.argb(), y, output.width()));
+        compose(layers, Optional.of(background), output, rows, loops, (window, light, own) -> {
+            for (int y = 0; y < window.height(); y++) {
+                int to = (window.top() + y) * output.width() + window.left();
+                own.encode(light, window.row(y), frame.argb(), to, window.width());
+            }
+        });
         return frame;
     }
 
@@ -40,15 +50,31 @@ public final class Compositor {
     public static DeepRaster composeDeep(
             List<? extends Seen> layers, Optional<Colour> background, Size output, Rows rows) {
         var frame = new DeepRaster(output, new short[Math.toIntExact(4 * output.area())]);
-        compose(layers, background, output, rows, (y, row) -> encodeDeep(row, frame.rgba(), y));
+        compose(layers, background, output, rows, Loops::best, (window, light, _) -> {
+            for (int y = 0; y < window.height(); y++) {
+                int to = 4 * ((window.top() + y) * output.width() + window.left());
+                encodeDeep(light, window.row(y), frame.rgba(), to, 4 * window.width());
+            }
+        });
         return frame;
     }
 
     private static void compose(
-            List<? extends Seen> layers, Optional<Colour> background, Size output, Rows rows, RowEncoder encoder) {
+            List<? extends Seen> layers,
+            Optional<Colour> background,
+            Size output,
+            Rows rows,
+            Supplier<Loops> loops,
+            Encoder encoder) {
         List<? extends Seen> seen = withoutHidden(layers);
         float[] ground = background.map(Compositor::linear).orElse(new float[4]);
-        rows.inBands(output.height(), (first, last) -> band(seen, ground, output, first, last, encoder));
+        seen.forEach(each -> each.map(layer -> prepared(layer, output, rows)));
+        rows.inBands(output.height(), (first, last) -> band(seen, ground, output, first, last, loops, encoder));
+    }
+
+    private static Layer prepared(Layer layer, Size output, Rows rows) {
+        layer.placement().prepare(output, rows);
+        return layer;
     }
 
     /** What lies below an opaque layer that covers everything is never seen. */
@@ -62,58 +88,54 @@ public final class Compositor {
     }
 
     private static void band(
-            List<? extends Seen> layers, float[] ground, Size output, int first, int last, RowEncoder encoder) {
-        int width = output.width();
-        List<SeenRows> rows =
-                layers.stream().map(layer -> SeenRows.of(layer, output)).toList();
-        float[] below = new float[width * 4];
-        for (int y = first; y < last; y++) {
-            fill(below, ground);
-            for (SeenRows layer : rows) {
-                layer.over(y, below);
+            List<? extends Seen> layers,
+            float[] ground,
+            Size output,
+            int first,
+            int last,
+            Supplier<Loops> loops,
+            Encoder encoder) {
+        Loops own = loops.get();
+        List<SeenWindows> seen =
+                layers.stream().map(layer -> SeenWindows.of(layer, own)).toList();
+        boolean hidden = !layers.isEmpty() && layers.getFirst().hidesAllBelow();
+        float[] light = new Window(0, 0, Window.WIDTH, Window.HEIGHT).room();
+        Window.each(output.width(), first, last, window -> {
+            if (!hidden) {
+                fill(light, window.length(), ground);
             }
-            encoder.row(y, below);
-        }
+            seen.forEach(layer -> layer.over(window, light));
+            encoder.window(window, light, own);
+        });
     }
 
     /** A colour in opaque linear light. */
     static float[] linear(Colour colour) {
         return new float[] {
-            Srgb.linear16(colour.rgb() >> 16) / 65535f,
-            Srgb.linear16(colour.rgb() >> 8 & 0xFF) / 65535f,
-            Srgb.linear16(colour.rgb() & 0xFF) / 65535f,
+            (float) Srgb.toLinear((colour.rgb() >> 16 & 0xFF) / 255.0),
+            (float) Srgb.toLinear((colour.rgb() >> 8 & 0xFF) / 255.0),
+            (float) Srgb.toLinear((colour.rgb() & 0xFF) / 255.0),
             1
         };
     }
 
-    private static void fill(float[] row, float[] ground) {
-        for (int i = 0; i < row.length; i += 4) {
-            row[i] = ground[0];
-            row[i + 1] = ground[1];
-            row[i + 2] = ground[2];
-            row[i + 3] = ground[3];
+    private static void fill(float[] light, int length, float[] ground) {
+        for (int i = 0; i < length; i += 4) {
+            light[i] = ground[0];
+            light[i + 1] = ground[1];
+            light[i + 2] = ground[2];
+            light[i + 3] = ground[3];
         }
     }
 
-    private static void encode(float[] row, int[] argb, int y, int width) {
-        int offset = y * width;
-        for (int x = 0; x < width; x++) {
-            argb[offset + x] = 0xFF000000
-                    | Srgb.encoded8(row[4 * x]) << 16
-                    | Srgb.encoded8(row[4 * x + 1]) << 8
-                    | Srgb.encoded8(row[4 * x + 2]);
-        }
-    }
-
-    private static void encodeDeep(float[] row, short[] rgba, int y) {
-        int offset = y * row.length;
-        for (int i = 0; i < row.length; i += 4) {
-            float alpha = Math.clamp(row[i + 3], 0f, 1f);
+    private static void encodeDeep(float[] light, int at, short[] rgba, int to, int count) {
+        for (int i = 0; i < count; i += 4) {
+            float alpha = Math.clamp(light[at + i + 3], 0f, 1f);
             float apart = alpha > 0 ? 1 / alpha : 0;
             for (int c = 0; c < 3; c++) {
-                rgba[offset + i + c] = (short) Srgb.encoded16(row[i + c] * apart);
+                rgba[to + i + c] = (short) Srgb.encoded16(light[at + i + c] * apart);
             }
-            rgba[offset + i + 3] = (short) Math.round(alpha * 65535);
+            rgba[to + i + 3] = (short) Math.round(alpha * 65535);
         }
     }
 }

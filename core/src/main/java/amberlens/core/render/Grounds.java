@@ -5,6 +5,9 @@ import amberlens.core.colour.Srgb;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Backdrop;
 import amberlens.core.memo.Memo;
+import amberlens.core.raster.LinearRaster;
+import amberlens.core.raster.Rows;
+import amberlens.core.sampling.Pyramid;
 import java.util.Arrays;
 import java.util.Random;
 

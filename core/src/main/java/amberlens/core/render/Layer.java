@@ -1,6 +1,8 @@
 package amberlens.core.render;
 
-import amberlens.core.geometry.AffineMap;
+import amberlens.core.geometry.ProjectiveMap;
+import amberlens.core.sampling.Placement;
+import amberlens.core.sampling.Pyramid;
 import java.util.function.UnaryOperator;
 
 /**
@@ -10,15 +12,19 @@ import java.util.function.UnaryOperator;
  * @param toOutput from source pixels to output pixels
  * @param covers whether it is known to fill the whole output, so that its own edges must not soften the border
  */
-public record Layer(Pyramid picture, AffineMap toOutput, boolean covers) implements Seen {
-    private static final double THINNEST_PX = 0.002;
-
-    /** Whether it is large enough to be seen: a picture thinner than this does not change a code, and would take long to read. */
+public record Layer(Pyramid picture, ProjectiveMap toOutput, boolean covers) implements Seen {
+    /** Whether it is large enough to be seen, and lies before the viewer. */
     boolean isVisible() {
-        double across =
-                Math.hypot(toOutput.xx(), toOutput.yx()) * picture.size().width();
-        double down = Math.hypot(toOutput.xy(), toOutput.yy()) * picture.size().height();
-        return Math.min(across, down) >= THINNEST_PX;
+        return Placement.isVisible(picture.size(), toOutput);
+    }
+
+    Placement placement() {
+        return new Placement(picture, toOutput, covers);
+    }
+
+    /** The same a little to the side, in output pixels. */
+    Layer shifted(double byX, double byY) {
+        return new Layer(picture, toOutput.thenShifted(byX, byY), covers);
     }
 
     @Override

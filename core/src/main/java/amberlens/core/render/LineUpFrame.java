@@ -2,9 +2,10 @@ package amberlens.core.render;
 
 import amberlens.core.colour.Colour;
 import amberlens.core.edges.Conform;
+import amberlens.core.edges.Judged;
 import amberlens.core.edges.Margin;
 import amberlens.core.footage.SourceFrames;
-import amberlens.core.geometry.AffineMap;
+import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Backdrop;
 import amberlens.core.layering.BlendMode;
@@ -15,6 +16,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
+import amberlens.core.sampling.Pyramid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -63,8 +65,7 @@ public final class LineUpFrame {
     public static List<Seen> layers(
             Project project, double frame, Size output, double left, double top, Pictures pictures) {
         return layers(project, frame, output, pictures).stream()
-                .map(seen -> seen.map(
-                        layer -> new Layer(layer.picture(), layer.toOutput().thenShifted(-left, -top), layer.covers())))
+                .map(seen -> seen.map(layer -> layer.shifted(-left, -top)))
                 .toList();
     }
 
@@ -145,17 +146,16 @@ public final class LineUpFrame {
         if (picture == null) {
             return Optional.empty();
         }
-        Layer layer = layer(picture, project.ride(shot).on(shot.camera().at(at), at), project.frameSize(), output);
+        Judged judged = project.judged(shot);
+        Pose pose = project.ride(shot).on(shot.camera().at(at), at);
+        Layer layer = layer(picture, pose, judged);
         List<Seen> parts = new ArrayList<>();
         if (!layer.hidesAllBelow()) {
             backdrop(shot, picture, lowest).map(this::filling).ifPresent(parts::add);
         }
         Pyramid second = source.part() > 0 ? pictures.of(media, source.second()) : null;
         if (layer.isVisible()) {
-            parts.add(
-                    second == null
-                            ? layer
-                            : new Seen.Mix(layer, new Layer(second, layer.toOutput(), layer.covers()), source.part()));
+            parts.add(second == null ? layer : new Seen.Mix(layer, layer(second, pose, judged), source.part()));
         }
         if (parts.isEmpty()) {
             return Optional.empty();
@@ -185,9 +185,22 @@ public final class LineUpFrame {
         return layer(picture, Conform.FILL.pose(picture.size(), project.frameSize()), project.frameSize(), output);
     }
 
+    /**
+     * One picture in one pose. Where the part of it that is judged fills the frame, only that part is read: its own border goes on, and
+     * nothing of what lies beyond it mixes into the frame's.
+     */
+    private Layer layer(Pyramid picture, Pose pose, Judged judged) {
+        Size frame = project.frameSize();
+        Pose ofPart = judged.of(pose);
+        boolean part = !judged.picture().equals(picture.size())
+                && judged.area().isWithin(picture.size())
+                && Margin.of(ofPart, judged.picture(), frame).isSealed();
+        return part ? layer(picture.part(judged.area()), ofPart, frame, output) : layer(picture, pose, frame, output);
+    }
+
     /** One picture in one pose. */
     public static Layer layer(Pyramid picture, Pose pose, Size frame, Size output) {
-        AffineMap map = pose.pictureToFrame()
+        ProjectiveMap map = ProjectiveMap.of(pose.pictureToFrame())
                 .thenScaled((double) output.width() / frame.width(), (double) output.height() / frame.height());
         boolean covers = Margin.of(pose, picture.size(), frame).isSealed();
         return new Layer(picture, map, covers);

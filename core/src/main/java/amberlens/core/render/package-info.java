@@ -1,12 +1,10 @@
 /**
  * From poses and pictures to output frames.
  *
- * <p>A picture is a {@link amberlens.core.render.Pyramid} of linear-light, premultiplied pixels. A {@link
- * amberlens.core.render.Layer} is a picture with its map into the output; the {@link
- * amberlens.core.render.Compositor} lays layers over the background, in linear light, and encodes the result in sRGB.
- * Preview, check pictures and export all come through here; a preview only asks for a smaller frame.
- *
- * <p>Offsets are never rounded: a sample is taken at the exact place a frame pixel's centre comes from.
+ * <p>What is seen is a tree of {@link amberlens.core.render.Seen}: pictures in their places, groups, dissolves. The {@link
+ * amberlens.core.render.Compositor} cuts the output into windows, lays everything over the background window by window, in linear
+ * light, and encodes the result in sRGB. Preview, check pictures and export all come through here; a preview only asks for a smaller
+ * frame.
  */
 @NullMarked
 package amberlens.core.render;

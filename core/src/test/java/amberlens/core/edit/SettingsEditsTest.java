@@ -12,7 +12,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
-import amberlens.core.render.LinearRaster;
+import amberlens.core.raster.LinearRaster;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

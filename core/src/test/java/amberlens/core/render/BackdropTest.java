@@ -12,6 +12,9 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
+import amberlens.core.raster.LinearRaster;
+import amberlens.core.raster.Rows;
+import amberlens.core.sampling.Pyramid;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

@@ -9,10 +9,12 @@ import static org.bytedeco.opencv.global.opencv_imgproc.warpAffine;
 
 import amberlens.core.colour.Colour;
 import amberlens.core.colour.Srgb;
-import amberlens.core.geometry.AffineMap;
+import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
+import amberlens.core.raster.Rows;
+import amberlens.core.sampling.Pyramid;
 import java.util.List;
 import org.bytedeco.javacpp.indexer.DoubleIndexer;
 import org.bytedeco.javacpp.indexer.FloatIndexer;
@@ -63,7 +65,7 @@ class ComputerVisionComparisonTest {
     }
 
     /** OpenCV puts pixel centres at whole numbers, we at halves: u − ½ = M·(x − ½ + ½) … */
-    private static Mat reference(AffineMap toPicture) {
+    private static Mat reference(ProjectiveMap toPicture) {
         try (Mat source = new Mat(PICTURE.height(), PICTURE.width(), CV_32F);
                 FloatIndexer pixels = source.createIndexer();
                 Mat matrix = new Mat(2, 3, org.bytedeco.opencv.global.opencv_core.CV_64F);

@@ -23,6 +23,8 @@ import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
+import amberlens.core.raster.Rows;
+import amberlens.core.sampling.Pyramid;
 import amberlens.core.time.FrameRate;
 import java.util.List;
 import java.util.Optional;

@@ -10,6 +10,9 @@ import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
+import amberlens.core.raster.LinearRaster;
+import amberlens.core.raster.Rows;
+import amberlens.core.sampling.Pyramid;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -137,44 +140,6 @@ class RenderingTest {
                 assertThat(turned.argb()[i] & 0xFF).isCloseTo(straight.argb()[i] & 0xFF, within(1));
             }
         }
-    }
-
-    /** Small turns are read in two passes, larger ones directly: no step may be seen where one gives way to the other. */
-    @Test
-    void at_the_largest_small_turn_both_ways_of_reading_agree() {
-        Pyramid hatching = TestPictures.pyramid(
-                new Size(900, 700),
-                (x, y) -> 0.5
-                        + 0.3 * Math.sin(x * 1.3)
-                        + 0.2 * Math.sin(y * 0.9 + x * 0.2)
-                        - (Math.hypot(x - 400, y - 300) % 23 < 1.5 ? 0.1 : 0));
-        for (double degrees : new double[] {-4, 4}) {
-            for (double percent : new double[] {30, 64, 80, 100, 180}) {
-                Pose pose = Pose.neutral(hatching.size(), FRAME)
-                        .withScale(Scale.uniform(percent))
-                        .withDegrees(degrees);
-                Layer layer = LineUpFrame.layer(hatching, pose, FRAME, FRAME);
-                assertThat(RowSampler.of(layer, FRAME)).isInstanceOf(ShearedSampler.class);
-                assertThat(worstDifference(new ShearedSampler(layer, FRAME), new TurnedSampler(layer, FRAME), FRAME))
-                        .as(percent + " % at " + degrees)
-                        .isLessThan(0.005);
-            }
-        }
-    }
-
-    /** As a share of full light. */
-    private static double worstDifference(RowSampler one, RowSampler other, Size size) {
-        var first = new float[size.width() * 4];
-        var second = new float[size.width() * 4];
-        double worst = 0;
-        for (int y = 0; y < size.height(); y++) {
-            one.row(y, first);
-            other.row(y, second);
-            for (int i = 0; i < first.length; i++) {
-                worst = Math.max(worst, Math.abs(first[i] - second[i]));
-            }
-        }
-        return worst;
     }
 
     @Test

@@ -1,6 +1,9 @@
 package amberlens.core.render;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.raster.LinearRaster;
+import amberlens.core.raster.Rows;
+import amberlens.core.sampling.Pyramid;
 import java.util.function.DoubleBinaryOperator;
 
 /** Pictures made by rule. */

@@ -5,7 +5,7 @@ import amberlens.core.edit.SealEdits;
 import amberlens.core.edit.SettingsEdits;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
-import amberlens.core.render.Pyramid;
+import amberlens.core.sampling.Pyramid;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealWay;
 import amberlens.desktop.actions.Action.Menu;

@@ -1,6 +1,6 @@
 package amberlens.desktop.export;
 
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Rows;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportRecord;

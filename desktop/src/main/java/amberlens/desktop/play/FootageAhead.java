@@ -1,7 +1,7 @@
 package amberlens.desktop.play;
 
 import amberlens.core.model.Media;
-import amberlens.core.render.Pyramid;
+import amberlens.core.sampling.Pyramid;
 import amberlens.media.pixels.PixelCache;
 import amberlens.media.pixels.PixelKey;
 import java.util.Optional;

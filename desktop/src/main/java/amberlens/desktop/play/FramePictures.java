@@ -2,9 +2,9 @@ package amberlens.desktop.play;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Project;
+import amberlens.core.raster.Rows;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.FrameRaster;
-import amberlens.core.render.Rows;
 import amberlens.core.render.Seen;
 import java.util.List;
 import java.util.concurrent.Executor;

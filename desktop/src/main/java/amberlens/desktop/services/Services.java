@@ -52,6 +52,7 @@ public final class Services implements AutoCloseable {
      * @param data where work is kept safe, and earlier versions
      */
     public Services(Desk desk, Path data) {
+        WorkPool.warmUp();
         safes = data.resolve("safe");
         versions = new EarlierVersions(data.resolve("versions"));
         saver = new Saver(Platform::runLater, versions, InstantSource.system());

@@ -10,7 +10,7 @@ import amberlens.core.ready.ReadyMove;
 import amberlens.core.ready.ReadyMoves;
 import amberlens.core.ready.Stage;
 import amberlens.core.ready.Wish;
-import amberlens.core.render.Pyramid;
+import amberlens.core.sampling.Pyramid;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.services.Services;

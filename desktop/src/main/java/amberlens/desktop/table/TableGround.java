@@ -11,7 +11,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.render.LineUpFrame;
-import amberlens.core.render.Pyramid;
+import amberlens.core.sampling.Pyramid;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.Palette;
 import amberlens.desktop.look.Pictures;

@@ -5,11 +5,12 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
+import amberlens.core.raster.Rows;
 import amberlens.core.render.RenderedFrame;
-import amberlens.core.render.Rows;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.time.OutputTimes;
 import amberlens.files.FileWords;
+import amberlens.media.WorkPool;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.FrameSink;
 import amberlens.media.film.StillSequence;
@@ -163,6 +164,7 @@ public final class Export {
     }
 
     private boolean pump(FrameSink sink, ExportProgress progress) throws FileProblem {
+        WorkPool.warmUp();
         BlockingQueue<RenderedFrame> ready = new ArrayBlockingQueue<>(AHEAD);
         var failure = new AtomicReference<@Nullable Throwable>();
         Thread renderer =

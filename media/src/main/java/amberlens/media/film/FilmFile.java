@@ -6,8 +6,8 @@ import static org.bytedeco.ffmpeg.global.avutil.*;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.raster.Rows;
 import amberlens.core.render.RenderedFrame;
-import amberlens.core.render.Rows;
 import amberlens.core.time.FrameRate;
 import amberlens.files.FileWords;
 import amberlens.files.Strays;

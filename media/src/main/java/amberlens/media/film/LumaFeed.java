@@ -4,9 +4,9 @@ import static org.bytedeco.ffmpeg.global.avutil.*;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.raster.Rows;
 import amberlens.core.render.FrameRaster;
 import amberlens.core.render.RenderedFrame;
-import amberlens.core.render.Rows;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.javacpp.BytePointer;
 

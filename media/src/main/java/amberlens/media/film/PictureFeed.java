@@ -2,8 +2,8 @@ package amberlens.media.film;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.raster.Rows;
 import amberlens.core.render.RenderedFrame;
-import amberlens.core.render.Rows;
 import amberlens.core.time.FrameRate;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 

@@ -2,8 +2,8 @@ package amberlens.media.footage;
 
 import amberlens.core.footage.Footage;
 import amberlens.core.model.FileProblem;
-import amberlens.core.render.LinearRaster;
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Raster;
+import amberlens.core.raster.Rows;
 import java.nio.file.Path;
 import java.util.Collections;
 import java.util.SortedSet;
@@ -50,7 +50,7 @@ public final class FilmFrames implements AutoCloseable {
      *
      * @throws FileProblem when no picture from there on can be decoded
      */
-    public LinearRaster frame(int frame) throws FileProblem {
+    public Raster frame(int frame) throws FileProblem {
         try {
             return decoded(frame);
         } catch (RuntimeException e) {
@@ -58,7 +58,7 @@ public final class FilmFrames implements AutoCloseable {
         }
     }
 
-    private LinearRaster decoded(int frame) throws FileProblem {
+    private Raster decoded(int frame) throws FileProblem {
         film.begin();
         long wanted = index.stamps()[index.picture(frame)];
         boolean exact =

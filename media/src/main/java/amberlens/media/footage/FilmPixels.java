@@ -8,10 +8,10 @@ import static org.bytedeco.ffmpeg.global.swscale.*;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
-import amberlens.core.render.LinearRaster;
-import amberlens.core.render.Rows;
-import amberlens.media.picture.LinearRows;
+import amberlens.core.raster.Raster;
+import amberlens.core.raster.Rows;
 import amberlens.media.picture.Orientation;
+import amberlens.media.picture.RasterRows;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.ffmpeg.avutil.AVPixFmtDescriptor;
 import org.bytedeco.ffmpeg.avutil.AVRational;
@@ -19,7 +19,7 @@ import org.bytedeco.ffmpeg.swscale.SwsContext;
 import org.bytedeco.javacpp.IntPointer;
 
 /**
- * From decoded pictures to linear light: the library brings them to R′G′B′, at 16 bits where they have more than 8, by the matrix and range they are marked with
+ * From decoded pictures to rasters: the library brings them to R′G′B′, at 16 bits where they have more than 8, by the matrix and range they are marked with
  * (BT.601 below 720 lines and BT.709 above where they are not: common practice) and makes their pixels square; turned and
  * interlaced pictures are set upright and deinterlaced on the way. Codes of ordinary films are read as sRGB codes, which is how
  * exports write them; PQ and HLG are tone-mapped, see {@link HdrCurve}.
@@ -87,7 +87,7 @@ final class FilmPixels implements AutoCloseable {
         };
     }
 
-    LinearRaster read(AVFrame picture) throws FileProblem {
+    Raster read(AVFrame picture) throws FileProblem {
         prepare(picture);
         if (sws_scale_frame(scaler, codes, picture) < 0) {
             throw new FileProblem(film.path() + ": a picture could not be converted; the film is damaged there.");
@@ -95,16 +95,21 @@ final class FilmPixels implements AutoCloseable {
         boolean interlaced = (picture.flags() & INTERLACED) != 0;
         if (codes.format() == EIGHT_BITS) {
             if (orientation == Orientation.UPRIGHT && !interlaced) {
-                return PlainPictures.linear(codes, stored, rows);
+                return PlainPictures.raster(codes, stored, rows);
             }
-            return LinearRows.convert(
-                    stored, orientation, rows, () -> FilmRows.ofEightBits(codes, stored.width(), interlaced));
+            return RasterRows.convert(
+                    stored,
+                    orientation,
+                    interlaced ? RasterRows.Depth.TEN_BITS : RasterRows.Depth.EIGHT_BITS,
+                    rows,
+                    () -> FilmRows.ofEightBits(codes, stored.width(), interlaced));
         }
         boolean opaque = (av_pix_fmt_desc_get(picture.format()).flags() & AV_PIX_FMT_FLAG_ALPHA) == 0;
         HdrCurve hdr = HdrCurve.of(picture.color_trc());
-        return LinearRows.convert(
+        return RasterRows.convert(
                 stored,
                 orientation,
+                RasterRows.Depth.SIXTEEN_BITS,
                 rows,
                 () -> FilmRows.ofSixteenBits(codes, stored.width(), interlaced, opaque, hdr));
     }

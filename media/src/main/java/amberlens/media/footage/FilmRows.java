@@ -1,6 +1,6 @@
 package amberlens.media.footage;
 
-import amberlens.media.picture.LinearRows;
+import amberlens.media.picture.RasterRows;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.ShortBuffer;
@@ -10,7 +10,7 @@ import org.bytedeco.ffmpeg.avutil.AVFrame;
  * Rows of R′G′B′ codes of a converted picture of a film. Of an interlaced picture the second field is interpolated from the first, and
  * codes of high dynamic range come out as tone-mapped light. Used by one thread.
  */
-final class FilmRows implements LinearRows.Source {
+final class FilmRows implements RasterRows.Source {
     private final Codes codes;
     private final boolean interlaced;
     private final boolean opaque;

@@ -1,8 +1,8 @@
 package amberlens.media.footage;
 
 import amberlens.core.model.FileProblem;
-import amberlens.core.render.LinearRaster;
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Raster;
+import amberlens.core.raster.Rows;
 import java.nio.file.Path;
 import java.util.Collections;
 import java.util.Iterator;
@@ -25,14 +25,14 @@ public final class OpenFilms implements AutoCloseable {
     }
 
     /** A frame of a film. One caller at a time is served. */
-    public synchronized LinearRaster frame(Path path, int frame) throws FileProblem {
+    public synchronized Raster frame(Path path, int frame) throws FileProblem {
         FilmFrames film = films.get(path);
         if (film == null) {
             film = new FilmFrames(path, rows);
             films.put(path, film);
             closeOldest();
         }
-        LinearRaster picture = film.frame(frame);
+        Raster picture = film.frame(frame);
         SortedSet<Integer> found = film.damaged();
         if (!found.isEmpty()) {
             damaged.merge(path, found, (known, now) -> {

@@ -1,7 +1,7 @@
 package amberlens.media.intake;
 
 import amberlens.core.model.FileProblem;
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Rows;
 import amberlens.media.footage.FilmFrames;
 import java.io.BufferedReader;
 import java.io.IOException;

@@ -2,8 +2,8 @@ package amberlens.media.picture;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
-import amberlens.core.render.LinearRaster;
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Raster;
+import amberlens.core.raster.Rows;
 import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
 import java.awt.image.ColorModel;
@@ -74,10 +74,10 @@ public final class PictureReader {
      *
      * @param damaged whether the file ends before its pixels do; what is not there is transparent or black
      */
-    public record Picture(LinearRaster pixels, boolean damaged) {}
+    public record Picture(Raster pixels, boolean damaged) {}
 
     /** All pixels of a picture that is whole, see {@link #picture}. */
-    public static LinearRaster read(Path path, Rows rows) throws FileProblem {
+    public static Raster read(Path path, Rows rows) throws FileProblem {
         return picture(path, rows).pixels();
     }
 
@@ -90,7 +90,7 @@ public final class PictureReader {
         return Budget.read(path, budget -> {
             var file = PictureFile.open(path, budget);
             BufferedImage image = image(file);
-            return new Picture(ToLinear.convert(image, profile(file), file.tiff, file.orientation, rows), file.cutOff);
+            return new Picture(ToRaster.convert(image, profile(file), file.tiff, file.orientation, rows), file.cutOff);
         });
     }
 
@@ -141,7 +141,7 @@ public final class PictureReader {
                     default -> model instanceof java.awt.image.IndexColorModel ? "palette" : "RGB";
                 };
         boolean own = profile(file).isPresent()
-                || ToLinear.ownProfile(model.getColorSpace()).isPresent();
+                || ToRaster.ownProfile(model.getColorSpace()).isPresent();
         boolean alpha =
                 model.hasAlpha() || file.tiff.filter(tiff -> tiff.alpha() >= 0).isPresent();
         String profile = file.profileDropped() ? ", broken ICC profile (read as sRGB)" : own ? ", ICC profile" : "";

@@ -6,6 +6,7 @@ import java.awt.image.DataBuffer;
 import java.awt.image.IndexColorModel;
 import java.awt.image.Raster;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Rows of an image as 16-bit codes of red, green, blue and alpha; grey stands in all three colours. */
 abstract class SampleRows {
@@ -18,6 +19,16 @@ abstract class SampleRows {
     /** How many colour components the codes really hold: 1 for grey, 3 for colour. */
     int colours() {
         return colours;
+    }
+
+    /** Whether all codes are those of bytes. */
+    boolean ofBytes() {
+        return false;
+    }
+
+    /** Whether every alpha is full. */
+    boolean opaque() {
+        return false;
     }
 
     /** Fills four codes per pixel. */
@@ -69,6 +80,16 @@ abstract class SampleRows {
         }
 
         @Override
+        boolean ofBytes() {
+            return true;
+        }
+
+        @Override
+        boolean opaque() {
+            return !image.getColorModel().hasAlpha();
+        }
+
+        @Override
         void read(int y, int[] rgba) {
             image.getRGB(0, y, argb.length, 1, argb, 0, argb.length);
             for (int x = 0; x < argb.length; x++) {
@@ -93,6 +114,11 @@ abstract class SampleRows {
             this.alpha = alpha;
             bands = raster.getNumBands();
         }
+
+        @Override
+        boolean opaque() {
+            return alpha < 0;
+        }
     }
 
     /** The common case: 8-bit components side by side. */
@@ -102,6 +128,11 @@ abstract class SampleRows {
         OfBytes(Raster raster, int colours, int alpha) {
             super(raster, colours, alpha);
             row = new byte[raster.getWidth() * bands];
+        }
+
+        @Override
+        boolean ofBytes() {
+            return true;
         }
 
         @Override
@@ -132,6 +163,12 @@ abstract class SampleRows {
                 largest[band] = (1 << Math.min(16, bits)) - 1;
             }
             row = new int[raster.getWidth() * bands];
+        }
+
+        /** Codes of 1, 2, 4 and 8 bits are whole codes of bytes. */
+        @Override
+        boolean ofBytes() {
+            return IntStream.of(largest).allMatch(code -> 255 % code == 0);
         }
 
         @Override

@@ -2,9 +2,9 @@ package amberlens.media.pixels;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
-import amberlens.core.render.LinearRaster;
-import amberlens.core.render.Pyramid;
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Raster;
+import amberlens.core.raster.Rows;
+import amberlens.core.sampling.Pyramid;
 import amberlens.files.FileWords;
 import java.nio.file.Path;
 import java.util.HashMap;
@@ -155,16 +155,21 @@ public final class PixelCache implements AutoCloseable {
 
     private void decode(PixelKey key, CompletableFuture<Pyramid> wanted) {
         try {
-            LinearRaster picture = load(key);
-            giveUpOldest(wanted, budget - Pyramid.bytes(picture.size()));
-            wanted.complete(Pyramid.of(picture, rows));
+            Raster picture = load(key);
+            giveUpOldest(wanted, budget - Pyramid.bytes(picture));
+            wanted.complete(pyramid(key, picture));
             giveUpOldest(wanted, budget);
         } catch (Throwable e) { // whoever waits has to hear of it, whatever it is
             fail(key, wanted, problemOf(key.path(), e));
         }
     }
 
-    private LinearRaster load(PixelKey key) throws FileProblem {
+    /** A frame of footage is mostly shown at one size, and once. */
+    private Pyramid pyramid(PixelKey key, Raster picture) {
+        return key.kind() == Media.Kind.PHOTO ? Pyramid.of(picture, rows) : Pyramid.onDemand(picture);
+    }
+
+    private Raster load(PixelKey key) throws FileProblem {
         Optional<FileProblem> refusal = watch.refusal(key);
         if (refusal.isPresent()) {
             throw refusal.get();

@@ -3,8 +3,8 @@ package amberlens.media.pixels;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
-import amberlens.core.render.LinearRaster;
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Raster;
+import amberlens.core.raster.Rows;
 import amberlens.media.footage.NumberedPictures;
 import amberlens.media.footage.OpenFilms;
 import amberlens.media.picture.PictureReader;
@@ -28,7 +28,7 @@ final class PixelLoader implements AutoCloseable {
         films = new OpenFilms(rows);
     }
 
-    LinearRaster load(PixelKey key) throws FileProblem {
+    Raster load(PixelKey key) throws FileProblem {
         return switch (key.kind()) {
             case PHOTO -> picture(key, key.path());
             case FILM -> films.frame(key.path(), key.frame());
@@ -37,7 +37,7 @@ final class PixelLoader implements AutoCloseable {
         };
     }
 
-    private LinearRaster picture(PixelKey key, Path file) throws FileProblem {
+    private Raster picture(PixelKey key, Path file) throws FileProblem {
         PictureReader.Picture picture = PictureReader.picture(file, rows);
         if (picture.damaged()) {
             cutOff.computeIfAbsent(key.path(), _ -> new ConcurrentSkipListSet<>())

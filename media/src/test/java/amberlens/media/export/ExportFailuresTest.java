@@ -12,7 +12,7 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Rows;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
 import amberlens.media.film.FilmCodec;

@@ -16,9 +16,10 @@ import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
+import amberlens.core.raster.Light;
+import amberlens.core.raster.Raster;
+import amberlens.core.raster.Rows;
 import amberlens.core.render.DeepRaster;
-import amberlens.core.render.LinearRaster;
-import amberlens.core.render.Rows;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
 import amberlens.media.film.Quality;
@@ -116,9 +117,9 @@ class FormatsTest {
         };
     }
 
-    private static void assertNear(LinearRaster actual, DeepRaster wanted, double codes) {
+    private static void assertNear(Raster actual, DeepRaster wanted, double codes) {
         for (int[] at : new int[][] {{8, 8}, {40, 60}, {52, 30}, {110, 40}}) {
-            LinearRaster.Light light = actual.at(at[0], at[1]);
+            Light light = actual.at(at[0], at[1]);
             double[] colours = {light.red(), light.green(), light.blue()};
             for (int c = 0; c < 3; c++) {
                 assertThat(255 * Srgb.toEncoded(colours[c]))
@@ -135,7 +136,7 @@ class FormatsTest {
     void what_no_picture_fills_stays_transparent(ExportFormat format) throws Exception {
         Path film = export(settings(format).withTransparent(true));
         try (var frames = new FilmFrames(film, Rows.ALONE)) {
-            LinearRaster frame = frames.frame(3);
+            Raster frame = frames.frame(3);
             assertThat(frame.at(110, 40).alpha()).isLessThan(0.01);
             assertThat(frame.at(8, 8).alpha()).isGreaterThan(0.99);
         }
@@ -162,7 +163,7 @@ class FormatsTest {
         Path pattern = export(settings(ExportFormat.TIFF_SEQUENCE).withTransparent(true));
         Path first = pattern.resolveSibling("out-0000.tif");
         assertThat(PictureReader.info(first).bits()).isEqualTo(16);
-        LinearRaster picture = PictureReader.read(first, Rows.ALONE);
+        Raster picture = PictureReader.read(first, Rows.ALONE);
         assertThat(picture.at(110, 40).alpha()).isZero();
         assertThat(255 * Srgb.toEncoded(picture.at(8, 8).red())).isCloseTo(0xB8, within(0.1));
         assertThat(pattern.resolveSibling("out-0010.tif")).exists();

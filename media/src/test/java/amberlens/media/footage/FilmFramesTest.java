@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
-import amberlens.core.render.LinearRaster;
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Raster;
+import amberlens.core.raster.Rows;
 import amberlens.core.time.FrameRate;
 import java.io.RandomAccessFile;
 import java.nio.file.Files;
@@ -140,7 +140,7 @@ class FilmFramesTest {
         NumberedFilm.scratch(film);
         try (var frames = new FilmFrames(film, Rows.ALONE)) {
             for (int frame = 0; frame < frames.footage().frames(); frame++) {
-                LinearRaster shown = frames.frame(frame);
+                Raster shown = frames.frame(frame);
                 if (frame < 30) {
                     assertThat(NumberedFilm.number(shown)).isEqualTo(frame);
                 }
@@ -181,7 +181,7 @@ class FilmFramesTest {
             recorder.record(image.convert(picture));
         }
         try (var frames = new FilmFrames(film, Rows.ALONE)) {
-            LinearRaster shown = frames.frame(0);
+            Raster shown = frames.frame(0);
             for (int y = 0; y < 48; y++) {
                 assertThat(shown.at(12, y).green()).as("row %d", y).isGreaterThan(0.8);
                 assertThat(shown.at(52, y).green()).as("row %d", y).isLessThan(0.05);
@@ -208,7 +208,7 @@ class FilmFramesTest {
             recorder.record(image.convert(picture));
         }
         try (var frames = new FilmFrames(film, Rows.ALONE)) {
-            LinearRaster shown = frames.frame(0);
+            Raster shown = frames.frame(0);
             int still = 0;
             for (int x = 8; x < 56; x++) {
                 still += shown.at(x, 24).red() == shown.at(x + 1, 24).red() ? 1 : 0;

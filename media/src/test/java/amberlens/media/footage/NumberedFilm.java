@@ -1,6 +1,6 @@
 package amberlens.media.footage;
 
-import amberlens.core.render.LinearRaster;
+import amberlens.core.raster.Raster;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -34,7 +34,7 @@ public final class NumberedFilm {
     }
 
     /** Which number a picture carries. */
-    public static int number(LinearRaster picture) {
+    public static int number(Raster picture) {
         int number = 0;
         for (int bit = 0; bit < BITS; bit++) {
             double brightness =

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import amberlens.core.model.FileProblem;
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Rows;
 import amberlens.media.footage.FilmFrames;
 import java.io.IOException;
 import java.io.InputStream;

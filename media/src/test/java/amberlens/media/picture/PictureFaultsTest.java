@@ -8,12 +8,12 @@ import amberlens.core.colour.Colour;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.motion.Pose;
+import amberlens.core.raster.Raster;
+import amberlens.core.raster.Rows;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.FrameRaster;
 import amberlens.core.render.LineUpFrame;
-import amberlens.core.render.LinearRaster;
-import amberlens.core.render.Pyramid;
-import amberlens.core.render.Rows;
+import amberlens.core.sampling.Pyramid;
 import amberlens.media.intake.MediaProbe;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_Profile;
@@ -45,7 +45,7 @@ class PictureFaultsTest {
     @TempDir
     private Path folder;
 
-    private static FrameRaster shown(LinearRaster pixels) {
+    private static FrameRaster shown(Raster pixels) {
         Pyramid picture = Pyramid.of(pixels, Rows.ALONE);
         Size size = picture.size();
         var layer = LineUpFrame.layer(picture, Pose.neutral(size, size), size, size);

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import amberlens.core.model.FileProblem;
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Rows;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -27,7 +27,7 @@ class PixelCacheTest {
         Path a = picture("a.png");
         Path b = picture("b.png");
         Path c = picture("c.png");
-        long one = 8 * 100 * 100 + 8 * 50 * 50 + 8 * 25 * 25 + 8 * 13 * 13;
+        long one = 4 * 100 * 100 + 4 * 50 * 50 + 4 * 25 * 25 + 4 * 13 * 13;
         var cache = new PixelCache(2 * one, Runnable::run, Rows.ALONE);
         cache.await(PixelKey.photo(a), () -> true);
         cache.await(PixelKey.photo(b), () -> true);

@@ -1,4 +1,4 @@
-package amberlens.core.render;
+package amberlens.core.sampling;
 
 /**
  * The cubic convolution kernel of R. G. Keys, <em>Cubic Convolution Interpolation for Digital Image Processing</em>,

@@ -1,4 +1,4 @@
-package amberlens.core.render;
+package amberlens.core.raster;
 
 /** Splits work over the rows of a raster; the core has no threads of its own and is handed one of these. */
 public interface Rows {

@@ -1,8 +1,8 @@
 package amberlens.media.picture;
 
 import amberlens.core.geometry.Size;
-import amberlens.core.render.LinearRaster;
-import amberlens.core.render.Rows;
+import amberlens.core.raster.Raster;
+import amberlens.core.raster.Rows;
 import java.awt.color.ColorSpace;
 import java.awt.color.ICC_ColorSpace;
 import java.awt.color.ICC_Profile;
@@ -10,15 +10,15 @@ import java.awt.image.BufferedImage;
 import java.util.Optional;
 
 /**
- * From the samples of an image to linear light with premultiplied alpha.
+ * From the samples of an image to a raster.
  *
  * <p>Samples are taken as 16-bit codes. Codes of an image without a profile of its own, grey ones too, are sRGB codes,
  * as is common practice; others are brought to sRGB by the colour management of the platform, at 16 bits.
  */
-final class ToLinear {
-    private ToLinear() {}
+final class ToRaster {
+    private ToRaster() {}
 
-    static LinearRaster convert(
+    static Raster convert(
             BufferedImage image,
             Optional<byte[]> chunk,
             Optional<TiffDirectory> tiff,
@@ -32,14 +32,35 @@ final class ToLinear {
                 && tiff.filter(TiffDirectory::premultiplied).isPresent();
         Optional<ICC_Profile> profile = profile(image, chunk);
         var stored = new Size(image.getWidth(), image.getHeight());
-        return LinearRows.convert(stored, orientation, rows, () -> {
+        var any = SampleRows.of(image, tiff, premultiplied);
+        return RasterRows.convert(stored, orientation, depth(any, profile.isPresent()), rows, () -> {
             var samples = SampleRows.of(image, tiff, premultiplied);
             var toSrgb = profile.map(own -> new RowColours(own, stored.width()));
-            return (y, _, row) -> {
-                samples.read(y, row);
-                toSrgb.ifPresent(colours -> colours.convert(row, samples.colours()));
-            };
+            return new Samples(samples, toSrgb);
         });
+    }
+
+    private record Samples(SampleRows samples, Optional<RowColours> toSrgb) implements RasterRows.Source {
+        @Override
+        public void read(int y, int height, int[] rgba) {
+            samples.read(y, rgba);
+            toSrgb.ifPresent(colours -> colours.convert(rgba, samples.colours()));
+        }
+
+        @Override
+        public boolean opaque() {
+            return samples.opaque();
+        }
+    }
+
+    private static RasterRows.Depth depth(SampleRows samples, boolean profile) {
+        if (!samples.ofBytes()) {
+            return RasterRows.Depth.SIXTEEN_BITS;
+        }
+        if (!profile) {
+            return RasterRows.Depth.EIGHT_BITS;
+        }
+        return samples.opaque() ? RasterRows.Depth.TEN_BITS : RasterRows.Depth.SIXTEEN_BITS;
     }
 
     /** Whether the codes of a colour space are read as sRGB codes: sRGB itself, and grey without a profile. */

@@ -1,7 +1,9 @@
-package amberlens.core.render;
+package amberlens.core.sampling;
 
 import amberlens.core.geometry.Size;
-import java.util.List;
+import amberlens.core.raster.LinearRaster;
+import amberlens.core.raster.Loops;
+import amberlens.core.raster.Raster;
 
 /**
  * A picture as a quiet backdrop: small, blurred by three box filters, which come close to a Gaussian, and darkened in linear
@@ -21,11 +23,8 @@ final class Softening {
 
     private Softening() {}
 
-    static LinearRaster of(List<LinearRaster> levels) {
-        LinearRaster small = levels.stream()
-                .filter(level -> Math.max(level.width(), level.height()) <= LONGEST)
-                .findFirst()
-                .orElse(levels.getLast());
+    static LinearRaster of(Pyramid picture) {
+        Raster small = small(picture);
         Size size = small.size();
         int radius = Math.max(1, (int) Math.round(RADIUS * Math.max(size.width(), size.height())));
         float[][] channels = channels(small);
@@ -42,21 +41,37 @@ final class Softening {
         return new LinearRaster(size, pixels, true);
     }
 
-    private static int dark(float light) {
-        return Math.clamp(Math.round(light * LIGHT), 0, 65535);
+    private static Raster small(Pyramid picture) {
+        int n = 0;
+        while (n < picture.levels() - 1 && longer(picture.level(n).size()) > LONGEST) {
+            n++;
+        }
+        return picture.level(n);
     }
 
-    private static float[][] channels(LinearRaster raster) {
-        long[] pixels = raster.pixels();
-        float[][] channels = new float[3][pixels.length];
-        for (int i = 0; i < pixels.length; i++) {
-            channels[0][i] = Rgba16.red(pixels[i]);
-            channels[1][i] = Rgba16.green(pixels[i]);
-            channels[2][i] = Rgba16.blue(pixels[i]);
+    private static int longer(Size size) {
+        return Math.max(size.width(), size.height());
+    }
+
+    private static int dark(float light) {
+        return Math.clamp(Math.round(light * LIGHT * 65535), 0, 65535);
+    }
+
+    private static float[][] channels(Raster raster) {
+        int width = raster.width();
+        float[][] channels = new float[3][width * raster.height()];
+        Loops loops = Loops.best();
+        var row = new float[4 * width + Loops.SPARE];
+        for (int y = 0; y < raster.height(); y++) {
+            raster.read(loops, 0, y, width, row, 0);
+            for (int x = 0; x < width; x++) {
+                for (int channel = 0; channel < channels.length; channel++) {
+                    channels[channel][y * width + x] = row[4 * x + channel];
+                }
+            }
         }
         return channels;
     }
-
     /** One box along lines of {@code count} values that stand {@code step} apart; beyond the ends the last value goes on. */
     private static void blur(float[] values, int count, int step, int lines, int apart, int radius) {
         float[] line = new float[count];

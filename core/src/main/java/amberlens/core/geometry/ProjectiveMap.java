@@ -1,0 +1,91 @@
+package amberlens.core.geometry;
+
+/**
+ * The map (x, y) → ((xx·x + xy·y + dx) / w, (yx·x + yy·y + dy) / w) with w = wx·x + wy·y + ww of the plane; lines stay lines. Only
+ * places with w &gt; 0 are seen.
+ */
+public record ProjectiveMap(
+        double xx, double xy, double dx, double yx, double yy, double dy, double wx, double wy, double ww) {
+
+    public static ProjectiveMap of(AffineMap map) {
+        return new ProjectiveMap(map.xx(), map.xy(), map.dx(), map.yx(), map.yy(), map.dy(), 0, 0, 1);
+    }
+
+    public double x(double px, double py) {
+        return (xx * px + xy * py + dx) / w(px, py);
+    }
+
+    public double y(double px, double py) {
+        return (yx * px + yy * py + dy) / w(px, py);
+    }
+
+    /** What the other two are divided by: in proportion to the distance from the viewer. */
+    public double w(double px, double py) {
+        return wx * px + wy * py + ww;
+    }
+
+    /** Whether parallels stay parallel. */
+    public boolean isAffine() {
+        return wx == 0 && wy == 0;
+    }
+
+    /** Whether it only scales, mirrors and shifts along the axes. */
+    public boolean isStraight() {
+        return isAffine() && xy == 0 && yx == 0;
+    }
+
+    public double determinant() {
+        return xx * (yy * ww - dy * wy) - xy * (yx * ww - dy * wx) + dx * (yx * wy - yy * wx);
+    }
+
+    /**
+     * The map that undoes this one; its w is positive where this map's is.
+     *
+     * @throws IllegalStateException when this map flattens the plane
+     */
+    public ProjectiveMap inverse() {
+        double det = determinant();
+        if (det == 0 || !Double.isFinite(det)) {
+            throw new IllegalStateException("a map that flattens the plane has no inverse: " + this);
+        }
+        return new ProjectiveMap(
+                (yy * ww - dy * wy) / det,
+                (dx * wy - xy * ww) / det,
+                (xy * dy - dx * yy) / det,
+                (dy * wx - yx * ww) / det,
+                (xx * ww - dx * wx) / det,
+                (dx * yx - xx * dy) / det,
+                (yx * wy - yy * wx) / det,
+                (xy * wx - xx * wy) / det,
+                (xx * yy - xy * yx) / det);
+    }
+
+    /** First this map, then another one. */
+    public ProjectiveMap then(ProjectiveMap next) {
+        return new ProjectiveMap(
+                next.xx * xx + next.xy * yx + next.dx * wx,
+                next.xx * xy + next.xy * yy + next.dx * wy,
+                next.xx * dx + next.xy * dy + next.dx * ww,
+                next.yx * xx + next.yy * yx + next.dy * wx,
+                next.yx * xy + next.yy * yy + next.dy * wy,
+                next.yx * dx + next.yy * dy + next.dy * ww,
+                next.wx * xx + next.wy * yx + next.ww * wx,
+                next.wx * xy + next.wy * yy + next.ww * wy,
+                next.wx * dx + next.wy * dy + next.ww * ww);
+    }
+
+    /** This map followed by a shift. */
+    public ProjectiveMap thenShifted(double byX, double byY) {
+        return then(new ProjectiveMap(1, 0, byX, 0, 1, byY, 0, 0, 1));
+    }
+
+    /** First a shift, then this map. */
+    public ProjectiveMap afterShift(double byX, double byY) {
+        return new ProjectiveMap(1, 0, byX, 0, 1, byY, 0, 0, 1).then(this);
+    }
+
+    /** First this map, then a scaling about the origin. */
+    public ProjectiveMap thenScaled(double factorX, double factorY) {
+        return then(new ProjectiveMap(factorX, 0, 0, 0, factorY, 0, 0, 0, 1));
+    }
+}

@@ -1,0 +1,149 @@
+package amberlens.core.render;
+
+import amberlens.core.layering.BlendMode;
+import amberlens.core.raster.Loops;
+import amberlens.core.sampling.PictureSampler;
+import amberlens.core.sampling.Window;
+import java.util.Arrays;
+import java.util.List;
+
+/** Lays whatever can be seen over what is below it, window by window, in one thread. */
+interface SeenWindows {
+    /**
+     * Lays a window over another one of premultiplied linear light, which changes.
+     *
+     * @param window anywhere in the output or beside it
+     */
+    void over(Window window, float[] below);
+
+    static SeenWindows of(Seen seen, Loops loops) {
+        return switch (seen) {
+            case Layer layer -> new OfLayer(layer, loops);
+            case Seen.Group group -> new OfGroup(group, loops);
+            case Seen.Mix mix -> new OfMix(mix, loops);
+            case Seen.Tinted tinted -> new OfTinted(tinted, loops);
+        };
+    }
+
+    /** Light of a window's size that is kept from one window to the next. */
+    final class Room {
+        private float[] light = new float[0];
+
+        float[] of(Window window) {
+            if (light.length < window.length() + Loops.SPARE) {
+                light = window.room();
+            }
+            return light;
+        }
+
+        float[] clear(Window window) {
+            float[] cleared = of(window);
+            Arrays.fill(cleared, 0, window.length(), 0);
+            return cleared;
+        }
+    }
+
+    /** A placed picture. */
+    final class OfLayer implements SeenWindows {
+        private final PictureSampler sampler;
+        private final boolean opaque;
+        private final Loops loops;
+        private final Room one = new Room();
+
+        private OfLayer(Layer layer, Loops loops) {
+            sampler = new PictureSampler(layer.placement(), loops);
+            opaque = layer.picture().opaque();
+            this.loops = loops;
+        }
+
+        @Override
+        public void over(Window window, float[] below) {
+            if (opaque && sampler.fills(window)) {
+                sampler.paint(window, below);
+            } else if (sampler.paint(window, one.of(window))) {
+                Blending.over(below, one.of(window), window, BlendMode.NORMAL, loops);
+            }
+        }
+    }
+
+    /** Things laid over each other on nothing, then as one over what is below. */
+    final class OfGroup implements SeenWindows {
+        private final List<SeenWindows> parts;
+        private final float opacity;
+        private final BlendMode blend;
+        private final Loops loops;
+        private final Room room = new Room();
+
+        private OfGroup(Seen.Group group, Loops loops) {
+            parts = group.parts().stream().map(part -> of(part, loops)).toList();
+            opacity = (float) group.opacity();
+            blend = group.blend();
+            this.loops = loops;
+        }
+
+        @Override
+        public void over(Window window, float[] below) {
+            float[] one = room.clear(window);
+            parts.forEach(part -> part.over(window, one));
+            if (opacity != 1) {
+                for (int i = 0; i < window.length(); i++) {
+                    one[i] *= opacity;
+                }
+            }
+            Blending.over(below, one, window, blend, loops);
+        }
+    }
+
+    /** Both ends are laid over what is below, each as it blends, and mixed then. */
+    final class OfMix implements SeenWindows {
+        private final SeenWindows from;
+        private final SeenWindows to;
+        private final float part;
+        private final Room room = new Room();
+
+        private OfMix(Seen.Mix mix, Loops loops) {
+            from = of(mix.from(), loops);
+            to = of(mix.to(), loops);
+            part = (float) mix.part();
+        }
+
+        @Override
+        public void over(Window window, float[] below) {
+            float[] first = room.of(window);
+            System.arraycopy(below, 0, first, 0, window.length());
+            from.over(window, first);
+            to.over(window, below);
+            for (int i = 0; i < window.length(); i++) {
+                below[i] = (1 - part) * first[i] + part * below[i];
+            }
+        }
+    }
+
+    /** Where it is seen at all, a colour takes its place in part. */
+    final class OfTinted implements SeenWindows {
+        private final SeenWindows of;
+        private final float[] colour;
+        private final float part;
+        private final Loops loops;
+        private final Room room = new Room();
+
+        private OfTinted(Seen.Tinted tinted, Loops loops) {
+            of = SeenWindows.of(tinted.of(), loops);
+            colour = Compositor.linear(tinted.colour());
+            part = (float) tinted.part();
+            this.loops = loops;
+        }
+
+        @Override
+        public void over(Window window, float[] below) {
+            float[] one = room.clear(window);
+            of.over(window, one);
+            for (int i = 0; i < window.length(); i += 4) {
+                for (int c = 0; c < 3; c++) {
+                    one[i + c] += part * (colour[c] * one[i + 3] - one[i + c]);
+                }
+            }
+            Blending.over(below, one, window, BlendMode.NORMAL, loops);
+        }
+    }
+}

@@ -1,0 +1,122 @@
+package amberlens.core.sampling;
+
+import amberlens.core.geometry.ProjectiveMap;
+import java.util.Arrays;
+import java.util.function.DoubleBinaryOperator;
+
+/** A convex polygon. */
+final class ConvexArea {
+    private final double[] x;
+    private final double[] y;
+
+    private ConvexArea(double[] x, double[] y) {
+        this.x = x;
+        this.y = y;
+    }
+
+    /** From the first to the last pixel centre of a window. */
+    static ConvexArea centres(Window window) {
+        double left = window.left() + 0.5;
+        double top = window.top() + 0.5;
+        double right = left + window.width() - 1;
+        double bottom = top + window.height() - 1;
+        return new ConvexArea(new double[] {left, right, right, left}, new double[] {top, top, bottom, bottom});
+    }
+
+    boolean isEmpty() {
+        return x.length == 0;
+    }
+
+    /** The part with a·x + b·y + c ≥ 0 (Sutherland and Hodgman 1974). */
+    ConvexArea clip(double a, double b, double c) {
+        double[] toX = new double[x.length + 2];
+        double[] toY = new double[x.length + 2];
+        int count = 0;
+        for (int i = 0; i < x.length; i++) {
+            int next = (i + 1) % x.length;
+            double here = a * x[i] + b * y[i] + c;
+            double there = a * x[next] + b * y[next] + c;
+            if (here >= 0) {
+                toX[count] = x[i];
+                toY[count++] = y[i];
+            }
+            if (here >= 0 != there >= 0) {
+                double part = here / (here - there);
+                toX[count] = x[i] + part * (x[next] - x[i]);
+                toY[count++] = y[i] + part * (y[next] - y[i]);
+            }
+        }
+        return new ConvexArea(Arrays.copyOf(toX, count), Arrays.copyOf(toY, count));
+    }
+
+    /** As it is seen through a map. */
+    ConvexArea through(ProjectiveMap map) {
+        double[] toX = new double[x.length];
+        double[] toY = new double[x.length];
+        for (int i = 0; i < x.length; i++) {
+            toX[i] = map.x(x[i], y[i]);
+            toY[i] = map.y(x[i], y[i]);
+        }
+        return new ConvexArea(toX, toY);
+    }
+
+    /** Scaled about the origin, then shifted, each axis on its own. */
+    ConvexArea scaled(double factorX, double shiftX, double factorY, double shiftY) {
+        double[] toX = new double[x.length];
+        double[] toY = new double[x.length];
+        for (int i = 0; i < x.length; i++) {
+            toX[i] = x[i] * factorX + shiftX;
+            toY[i] = y[i] * factorY + shiftY;
+        }
+        return new ConvexArea(toX, toY);
+    }
+
+    double left() {
+        return -most((px, _) -> -px);
+    }
+
+    double right() {
+        return most((px, _) -> px);
+    }
+
+    double top() {
+        return -most((_, py) -> -py);
+    }
+
+    double bottom() {
+        return most((_, py) -> py);
+    }
+
+    /** The greatest value at any corner. */
+    double most(DoubleBinaryOperator value) {
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < x.length; i++) {
+            most = Math.max(most, value.applyAsDouble(x[i], y[i]));
+        }
+        return most;
+    }
+
+    /** Where a horizontal strip begins and ends in it; not a number where they do not meet. */
+    void across(double top, double bottom, double[] fromTo) {
+        double from = Double.POSITIVE_INFINITY;
+        double to = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < x.length; i++) {
+            int next = (i + 1) % x.length;
+            double first = Math.max(top, Math.min(y[i], y[next]));
+            double last = Math.min(bottom, Math.max(y[i], y[next]));
+            if (first <= last) {
+                boolean level = y[i] == y[next];
+                double one = level ? x[i] : onSide(i, next, first);
+                double other = level ? x[next] : onSide(i, next, last);
+                from = Math.min(from, Math.min(one, other));
+                to = Math.max(to, Math.max(one, other));
+            }
+        }
+        fromTo[0] = from <= to ? from : Double.NaN;
+        fromTo[1] = from <= to ? to : Double.NaN;
+    }
+
+    private double onSide(int i, int next, double line) {
+        return x[i] + (line - y[i]) / (y[next] - y[i]) * (x[next] - x[i]);
+    }
+}

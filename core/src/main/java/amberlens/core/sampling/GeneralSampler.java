@@ -1,0 +1,144 @@
+package amberlens.core.sampling;
+
+import amberlens.core.geometry.ProjectiveMap;
+import amberlens.core.raster.Loops;
+import amberlens.core.raster.Raster;
+
+/** Reads a level through any map: each output pixel takes the neighbours around the exact place that its centre comes from. */
+final class GeneralSampler implements LevelSampler {
+    /** Output pixels that are read at once. */
+    private static final int RUN = Window.WIDTH;
+
+    private final Loops loops;
+    private final Raster level;
+    private final ProjectiveMap toLevel;
+    private final int index;
+    private final Patch patch;
+    private final int[] at = new int[RUN];
+    private final float[] right = new float[RUN];
+    private final float[] below = new float[RUN];
+    private final StretchedWeights across;
+    private final StretchedWeights down;
+
+    /**
+     * @param index of the level, which has 1/2ⁿ pixels per source pixel
+     * @param toPicture from output pixels to source pixels
+     */
+    GeneralSampler(Loops loops, Raster level, int index, ProjectiveMap toPicture) {
+        this.loops = loops;
+        this.level = level;
+        this.index = index;
+        toLevel = toPicture
+                .thenScaled(Math.scalb(1, -index), Math.scalb(1, -index))
+                .thenShifted(-0.5, -0.5);
+        patch = new Patch(loops);
+        across = new StretchedWeights(loops);
+        down = new StretchedWeights(loops);
+    }
+
+    @Override
+    public void paint(Window window, Spans spans, ConvexArea area, Reduction reduction, float[] light) {
+        int size = 1 << index;
+        int acrossTaps = Kernel.taps(1 / (reduction.across().least() * size));
+        int downTaps = Kernel.taps(1 / (reduction.down().least() * size));
+        boolean stretched = acrossTaps > Kernel.LEAST || downTaps > Kernel.LEAST;
+        if (stretched) {
+            across.prepare(
+                    acrossTaps,
+                    reduction.across().least() * size,
+                    reduction.across().most() * size);
+            down.prepare(
+                    downTaps, reduction.down().least() * size, reduction.down().most() * size);
+        }
+        patch.read(level, area.through(toLevel), acrossTaps / 2 + 1, downTaps / 2 + 1);
+        int back = 4 * Kernel.before(acrossTaps) + patch.pitch() * Kernel.before(downTaps);
+        for (int y = 0; y < window.height(); y++) {
+            for (int x = spans.from(y); x < spans.to(y); x += RUN) {
+                int count = Math.min(RUN, spans.to(y) - x);
+                int to = window.row(y) + 4 * x;
+                place(window.left() + x, window.top() + y, back, count);
+                if (stretched) {
+                    stretched(reduction, y, x, downTaps, count, light, to);
+                } else {
+                    loops.around(patch.light(), patch.pitch(), at, right, below, light, to, count);
+                }
+            }
+        }
+    }
+
+    private void stretched(Reduction reduction, int y, int x, int downTaps, int count, float[] light, int to) {
+        int size = 1 << index;
+        Reduction.Along one = reduction.across();
+        Reduction.Along other = reduction.down();
+        loops.around(
+                patch.light(),
+                patch.pitch(),
+                at,
+                across.of(right, one.at(y, x) * size, one.step(y) * size, count),
+                across.padded(),
+                down.of(below, other.at(y, x) * size, other.step(y) * size, count),
+                down.padded(),
+                downTaps,
+                light,
+                to,
+                count);
+    }
+
+    /**
+     * Finds for each output pixel of a run its place: whole pixels of the patch, and what is left.
+     *
+     * @param back from the pixel before each place to the first neighbour
+     */
+    private void place(int x, int y, int back, int count) {
+        double px = x + 0.5;
+        double py = y + 0.5;
+        double w = toLevel.w(px, py);
+        double u = toLevel.xx() * px + toLevel.xy() * py + toLevel.dx() - patch.left() * w;
+        double v = toLevel.yx() * px + toLevel.yy() * py + toLevel.dy() - patch.top() * w;
+        double du = toLevel.xx() - patch.left() * toLevel.wx();
+        double dv = toLevel.yx() - patch.top() * toLevel.wx();
+        if (toLevel.isAffine()) {
+            along((float) (u / w), (float) (du / w), back, count, at, right);
+            alsoDown((float) (v / w), (float) (dv / w), patch.pitch(), count, at, below);
+        } else {
+            along((float) u, (float) du, (float) w, (float) toLevel.wx(), back, count, at, right);
+            alsoDown((float) v, (float) dv, (float) w, (float) toLevel.wx(), patch.pitch(), count, at, below);
+        }
+    }
+
+    private static void along(float u, float du, int back, int count, int[] at, float[] right) {
+        for (int k = 0; k < count; k++) {
+            float place = u + k * du;
+            int whole = (int) place;
+            at[k] = 4 * whole - back;
+            right[k] = place - whole;
+        }
+    }
+
+    private static void alsoDown(float v, float dv, int pitch, int count, int[] at, float[] below) {
+        for (int k = 0; k < count; k++) {
+            float place = v + k * dv;
+            int whole = (int) place;
+            at[k] += whole * pitch;
+            below[k] = place - whole;
+        }
+    }
+
+    private static void along(float u, float du, float w, float dw, int back, int count, int[] at, float[] right) {
+        for (int k = 0; k < count; k++) {
+            float place = (u + k * du) / (w + k * dw);
+            int whole = (int) place;
+            at[k] = 4 * whole - back;
+            right[k] = place - whole;
+        }
+    }
+
+    private static void alsoDown(float v, float dv, float w, float dw, int pitch, int count, int[] at, float[] below) {
+        for (int k = 0; k < count; k++) {
+            float place = (v + k * dv) / (w + k * dw);
+            int whole = (int) place;
+            at[k] += whole * pitch;
+            below[k] = place - whole;
+        }
+    }
+}

@@ -1,0 +1,67 @@
+package amberlens.core.sampling;
+
+import amberlens.core.raster.Loops;
+
+/**
+ * The weights of stretched kernels along one axis for runs of output pixels. Where the stretch changes within a window, they are
+ * interpolated between those of its least and its most. Used by one thread.
+ */
+final class StretchedWeights {
+    private static final double SAME = 1e-9;
+
+    private final Loops loops;
+    private int taps;
+    private double least = Double.NaN;
+    private double most = Double.NaN;
+    private float[] narrowest = new float[0];
+    private float[] widest = new float[0];
+    private float[] weights = new float[0];
+
+    StretchedWeights(Loops loops) {
+        this.loops = loops;
+    }
+
+    /**
+     * What a window needs.
+     *
+     * @param leastNarrow one over the kernel's greatest stretch
+     * @param mostNarrow one over its least; more than 1 stands for 1
+     */
+    void prepare(int count, double leastNarrow, double mostNarrow) {
+        double from = Math.min(1, leastNarrow);
+        double to = Math.min(1, mostNarrow);
+        if (count != taps || from != least || to != most) {
+            taps = count;
+            least = from;
+            most = to;
+            widest = KernelTable.of(taps, from);
+            narrowest = to - from < SAME ? widest : KernelTable.of(taps, to);
+        }
+    }
+
+    /**
+     * For each pixel of a run its weights, filled up to a multiple of four.
+     *
+     * @param fraction for each pixel how far it stands behind the neighbour before it, 0 … 1
+     * @param narrow one over the kernel's stretch at the first pixel; more than 1 stands for 1
+     * @param step how much that grows from pixel to pixel
+     */
+    float[] of(float[] fraction, double narrow, double step, int count) {
+        int padded = padded();
+        if (weights.length < padded * count + Loops.SPARE) {
+            weights = new float[padded * count + Loops.SPARE];
+        }
+        if (most - least < SAME) {
+            loops.weigh(widest, padded, fraction, weights, count);
+        } else {
+            double scale = 1 / (most - least);
+            float begin = (float) ((narrow - least) * scale);
+            loops.weigh(widest, narrowest, padded, fraction, begin, (float) (step * scale), weights, count);
+        }
+        return weights;
+    }
+
+    int padded() {
+        return Kernel.padded(taps);
+    }
+}
