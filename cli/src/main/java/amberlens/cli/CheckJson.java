@@ -32,15 +32,14 @@ final class CheckJson {
         node.put("id", check.shot().id());
         node.put("sealed", check.sealed());
         node.put("judged", check.judged());
-        node.putObject("worst")
-                .put("frame", check.edges().worstFrame())
-                .put("margin", check.edges().worst().framePx());
+        node.putObject("worst").put("frame", check.edges().worstFrame());
+        putMargin((ObjectNode) node.get("worst"), check.edges().worst());
         ArrayNode open = node.putArray("open");
         for (var span : check.edges().open()) {
-            open.addObject()
+            ObjectNode written = open.addObject()
                     .put("from", span.span().from())
-                    .put("to", span.span().to())
-                    .put("margin", span.worst().framePx());
+                    .put("to", span.span().to());
+            putMargin(written, span.worst());
         }
         node.putObject("enlargement")
                 .put("max", check.enlargement().percent())
@@ -55,23 +54,39 @@ final class CheckJson {
                     list.addObject(),
                     frame,
                     check.take().pose(frame),
+                    check.shot().camera().hasDepth(),
                     check.edges().margins().get(frame));
         }
     }
 
-    private static void write(ObjectNode node, int frame, Pose pose, Margin margin) {
+    private static void write(ObjectNode node, int frame, Pose pose, boolean deep, Margin margin) {
         node.put("frame", frame);
         Properties.OF_POSE.forEach(property -> write(node, property, pose));
-        node.put("margin", margin.framePx());
+        if (deep) {
+            Properties.OF_DEPTH.forEach(property -> write(node, property, pose));
+        }
+        putMargin(node, margin);
+    }
+
+    /** Where the picture cannot be seen there is no margin, but a reason. */
+    private static void putMargin(ObjectNode node, Margin margin) {
+        if (margin.unseen().isEmpty()) {
+            node.put("margin", margin.framePx());
+        } else {
+            node.putNull("margin").put("reason", margin.reason());
+        }
     }
 
     private static <V> void write(ObjectNode node, PoseProperty<V> property, Pose pose) {
         V value = property.of(pose);
+        String[] names = property.id().split("/");
+        ObjectNode holder = names.length == 1 ? node : node.withObject("/" + names[0]);
+        String name = names[names.length - 1];
         if (property.kind().parts() == 1) {
-            node.put(property.id(), property.kind().part(value, 0));
+            holder.put(name, property.kind().part(value, 0));
             return;
         }
-        ArrayNode numbers = node.putArray(property.id());
+        ArrayNode numbers = holder.putArray(name);
         for (int part = 0; part < property.kind().parts(); part++) {
             numbers.add(property.kind().part(value, part));
         }

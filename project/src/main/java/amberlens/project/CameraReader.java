@@ -47,8 +47,9 @@ final class CameraReader {
     private CameraTrack cameraOr(JsonNode camera, String in, CameraTrack still) throws FileProblem {
         CameraTrack track = still;
         for (Property<?> property : Properties.ALL) {
-            if (camera.has(property.id())) {
-                track = read(track, property, camera.get(property.id()), in + "/" + property.id());
+            JsonNode node = camera.at("/" + property.id());
+            if (!node.isMissingNode()) {
+                track = read(track, property, node, in + "/" + property.id());
             }
         }
         return track;

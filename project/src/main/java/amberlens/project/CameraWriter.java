@@ -25,7 +25,12 @@ final class CameraWriter {
         ObjectNode node = NODES.objectNode();
         for (Property<?> property : camera.channels().properties()) {
             if (properties.contains(property)) {
-                node.set(property.id(), channel(camera.get(property)));
+                ObjectNode holder = node;
+                String[] names = property.id().split("/");
+                for (int i = 0; i < names.length - 1; i++) {
+                    holder = holder.withObject("/" + names[i]);
+                }
+                holder.set(names[names.length - 1], channel(camera.get(property)));
             }
         }
         return node;

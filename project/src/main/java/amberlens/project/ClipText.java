@@ -62,13 +62,15 @@ public final class ClipText {
         Size frame = size(root.get("frame"));
         CameraTrack camera =
                 new CameraReader(SOURCE).cameraOr(root.get("camera"), "/camera", Pose.neutral(picture, frame));
-        Set<Property<?>> properties = Properties.ALL.stream()
-                .filter(property -> root.get("camera").has(property.id()))
-                .collect(Collectors.toSet());
         KeyClip.What what = Arrays.stream(KeyClip.What.values())
                 .filter(kind -> kind.word().equals(root.get("what").asText()))
                 .findFirst()
                 .orElse(KeyClip.What.KEYS);
+        Set<Property<?>> properties = Properties.ALL.stream()
+                .filter(property ->
+                        (what == KeyClip.What.MOVE && property.group().ofMove())
+                                || root.get("camera").at("/" + property.id()).isObject())
+                .collect(Collectors.toSet());
         return new KeyClip(what, camera, properties, root.path("origin").asInt(0), picture, frame);
     }
 

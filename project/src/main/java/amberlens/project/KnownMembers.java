@@ -10,6 +10,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -57,7 +58,9 @@ record KnownMembers(
                     "locked",
                     "subject",
                     "alternatives",
-                    "blend")
+                    "blend",
+                    "mirror")
+            .with("shutter", of("angle"))
             .with("camera", CAMERA)
             .with("follows", of("shot", "properties"))
             .with("source", of("in", "conversion", "tied").usually(NODES::objectNode))
@@ -65,12 +68,15 @@ record KnownMembers(
             .with("leave", FADE)
             .with("backdrop", of("gradient", "clouds", "seed"));
     static final KnownMembers PROJECT = of("format", "version", "name", "media", "shots", "markers")
-            .with("frame", of("width", "height", "rate", "background", "blurred"));
+            .with(
+                    "frame",
+                    of("width", "height", "rate", "background", "blurred").with("shutter", of("angle")));
 
     private static KnownMembers camera() {
         KnownMembers members = of();
         for (Property<?> property : Properties.ALL) {
-            members = members.with(property.id(), property.group() == Group.POSE ? CHANNEL : leftOut(property));
+            KnownMembers channel = property.group() == Group.POSE ? CHANNEL : leftOut(property);
+            members = members.with(List.of(property.id().split("/")), channel);
         }
         return members;
     }
@@ -90,6 +96,16 @@ record KnownMembers(
         var more = new LinkedHashMap<>(inner);
         more.put(name, members);
         return new KnownMembers(plain, more, usual);
+    }
+
+    /** Likewise below others: all but the last name are those of inner objects. */
+    private KnownMembers with(List<String> names, KnownMembers members) {
+        String first = names.getFirst();
+        if (names.size() == 1) {
+            return with(first, members);
+        }
+        KnownMembers below = inner.getOrDefault(first, of().usually(NODES::objectNode));
+        return with(first, below.with(names.subList(1, names.size()), members));
     }
 
     private KnownMembers usually(Supplier<ObjectNode> written) {

@@ -13,6 +13,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.time.FrameRate;
+import amberlens.core.time.Shutter;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -83,7 +84,8 @@ final class ProjectReader {
                         node.has("background")
                                 ? Colour.parse(node.get("background").asText())
                                 : Colour.BLACK,
-                        node.path("blurred").asBoolean(false)));
+                        node.path("blurred").asBoolean(false),
+                        SettingsReader.shutter(node.path("shutter")).orElse(Shutter.OFF)));
     }
 
     private Media media(JsonNode node, String at) throws FileProblem {

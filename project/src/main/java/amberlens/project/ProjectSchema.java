@@ -82,11 +82,21 @@ final class ProjectSchema {
                 ((ObjectNode) definitions.at("/shot/properties/follows/properties/properties/items")).putArray("enum");
         for (Property<?> property : properties) {
             String reference = "#/$defs/" + Values.definition(property.kind());
-            camera.withObject(property.id()).put("$ref", reference);
-            copied.putObject(property.id()).put("$ref", reference);
+            put(camera, property.id(), reference);
+            put(copied, property.id(), reference);
             names.add(property.id());
         }
         return schema;
+    }
+
+    /** A property whose id has several names stands in an object in an object. */
+    private static void put(ObjectNode members, String id, String reference) {
+        ObjectNode at = members;
+        String[] names = id.split("/");
+        for (int i = 0; i < names.length - 1; i++) {
+            at = at.withObject("/" + names[i]).put("type", "object").withObject("/properties");
+        }
+        at.withObject("/" + names[names.length - 1]).put("$ref", reference);
     }
 
     /** One of the definitions as a schema of its own. */

@@ -1,5 +1,6 @@
 package amberlens.project;
 
+import amberlens.core.geometry.Mirror;
 import amberlens.core.layering.Backdrop;
 import amberlens.core.model.Alternative;
 import amberlens.core.model.Marker;
@@ -8,6 +9,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.Properties;
+import amberlens.core.time.Shutter;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -28,7 +30,7 @@ final class ProjectWriter {
     ObjectNode write(Project project) {
         ObjectNode root = NODES.objectNode();
         root.put("format", Versions.FORMAT);
-        root.put("version", Versions.LOWEST);
+        root.put("version", Versions.lowest(project));
         root.put("name", project.name());
         ObjectNode frame = root.putObject("frame");
         frame.put("width", project.frameSize().width());
@@ -37,6 +39,9 @@ final class ProjectWriter {
         frame.put("background", project.frame().background().toString());
         if (project.frame().blurred()) {
             frame.put("blurred", true);
+        }
+        if (!project.frame().shutter().isOff()) {
+            putShutter(frame, project.frame().shutter());
         }
         ArrayNode media = root.putArray("media");
         project.media().forEach(item -> media.add(media(item)));
@@ -98,6 +103,10 @@ final class ProjectWriter {
         return node;
     }
 
+    private static void putShutter(ObjectNode node, Shutter shutter) {
+        node.putObject("shutter").set("angle", CameraWriter.number(shutter.angle()));
+    }
+
     /** What is as usual is left out. */
     private static void putSettings(ObjectNode node, ShotSettings settings) {
         node.put("fillsFrame", settings.fillsFrame());
@@ -107,6 +116,10 @@ final class ProjectWriter {
         if (settings.opaqueOnly()) {
             node.put("opaqueOnly", true);
         }
+        if (settings.mirror() != Mirror.NONE) {
+            node.put("mirror", settings.mirror().word());
+        }
+        settings.shutter().ifPresent(shutter -> putShutter(node, shutter));
         if (!settings.locked().isEmpty()) {
             ArrayNode locked = node.putArray("locked");
             settings.locked().forEach(locked::add);

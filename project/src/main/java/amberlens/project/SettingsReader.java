@@ -1,6 +1,7 @@
 package amberlens.project;
 
 import amberlens.core.colour.Colour;
+import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.layering.Backdrop;
 import amberlens.core.model.Alternative;
@@ -9,6 +10,7 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
+import amberlens.core.time.Shutter;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -16,6 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /** From the members of a shot, which the schema has accepted, to its settings. What is not written is as usual. */
 final class SettingsReader {
@@ -38,7 +41,23 @@ final class SettingsReader {
                 subject(shot.path("subject")),
                 backdrop(shot.path("backdrop")),
                 alternatives(shot.path("alternatives"), at + "/alternatives"),
-                carried(shot.path("follows")));
+                carried(shot.path("follows")),
+                mirror(shot.path("mirror").asText("")),
+                shutter(shot.path("shutter")));
+    }
+
+    private static Mirror mirror(String word) {
+        return Stream.of(Mirror.values())
+                .filter(mirror -> mirror.word().equals(word))
+                .findFirst()
+                .orElse(Mirror.NONE);
+    }
+
+    /** A shutter, if there is one. */
+    static Optional<Shutter> shutter(JsonNode node) {
+        return node.isMissingNode()
+                ? Optional.empty()
+                : Optional.of(new Shutter(node.get("angle").asDouble()));
     }
 
     private static Optional<PicturePoint> subject(JsonNode point) {

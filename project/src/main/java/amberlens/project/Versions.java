@@ -1,6 +1,10 @@
 package amberlens.project;
 
+import amberlens.core.geometry.Mirror;
 import amberlens.core.model.FileProblem;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.model.ShotSettings;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Path;
@@ -8,12 +12,28 @@ import java.nio.file.Path;
 /** Recognises project files and brings older versions up to the current one. */
 final class Versions {
     static final String FORMAT = "amber-lens/project";
-    static final int CURRENT = 1;
+    static final int CURRENT = 2;
 
-    /** The lowest version that can say all that this program holds; what an older one would misread raises it. */
-    static final int LOWEST = 1;
+    /** From here on files know depth, mirrors and shutters, which an older program would leave out of what it shows. */
+    private static final int WITH_DEPTH = 2;
 
     private Versions() {}
+
+    /** The lowest version that says all that a project holds. */
+    static int lowest(Project project) {
+        boolean deep =
+                !project.frame().shutter().isOff() || project.shots().stream().anyMatch(Versions::isDeep);
+        return deep ? WITH_DEPTH : 1;
+    }
+
+    private static boolean isDeep(Shot shot) {
+        ShotSettings settings = shot.settings();
+        return shot.camera().hasDepth()
+                || settings.mirror() != Mirror.NONE
+                || settings.shutter().isPresent()
+                || settings.alternatives().stream()
+                        .anyMatch(version -> version.camera().hasDepth());
+    }
 
     static boolean isProject(JsonNode tree) {
         return FORMAT.equals(tree.path("format").asText());

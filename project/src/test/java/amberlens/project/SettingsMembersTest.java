@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberlens.core.colour.Colour;
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.extras.Extras;
+import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
@@ -21,6 +22,7 @@ import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
 import amberlens.core.time.FrameRate;
+import amberlens.core.time.Shutter;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -55,7 +57,7 @@ class SettingsMembersTest {
     }
 
     @Test
-    void all_settings_of_a_shot_come_back_as_they_were() throws FileProblem {
+    void all_settings_of_a_shot_come_back_as_they_were() throws IOException, FileProblem {
         var still =
                 CameraTrack.still(Pose.neutral(PICTURE, new Size(1920, 1080)).withDegrees(3));
         var settings = new ShotSettings(
@@ -66,8 +68,13 @@ class SettingsMembersTest {
                 Optional.of(new PicturePoint(1200.5, 640)),
                 new Backdrop.Plain(new Colour(0xC0FFEE)),
                 List.of(new Alternative("B", still)),
-                Optional.of(new Carried("s9", Set.of(Properties.SCALE, Properties.SPEED))));
-        assertThat(roundTrip(project(settings))).isEqualTo(project(settings));
+                Optional.of(new Carried("s9", Set.of(Properties.SCALE, Properties.SPEED))),
+                Mirror.VERTICAL,
+                Optional.of(new Shutter(90)));
+        Project project = project(settings);
+        project = project.withFrame(project.frame().withShutter(Shutter.USUAL));
+        assertThat(roundTrip(project)).isEqualTo(project);
+        assertThat(Files.readString(folder.resolve("film.amber"))).contains("\"version\": 2");
         var blurred = ShotSettings.USUAL.withBackdrop(Backdrop.BLURRED);
         assertThat(roundTrip(project(blurred))).isEqualTo(project(blurred));
     }
@@ -77,7 +84,16 @@ class SettingsMembersTest {
         roundTrip(project(ShotSettings.USUAL));
         assertThat(Files.readString(folder.resolve("film.amber")))
                 .contains("fillsFrame")
-                .doesNotContain("keepInside", "opaqueOnly", "locked", "subject", "backdrop", "alternatives");
+                .contains("\"version\": 1")
+                .doesNotContain(
+                        "mirror",
+                        "shutter",
+                        "keepInside",
+                        "opaqueOnly",
+                        "locked",
+                        "subject",
+                        "backdrop",
+                        "alternatives");
     }
 
     @Test

@@ -14,6 +14,6 @@ public final class Closest {
      * @param limitPercent above 0
      */
     public static Pose pose(Pose pose, double limitPercent, Size frame) {
-        return pose.zoomedAbout(frame.centre(), limitPercent / Enlargement.percent(pose));
+        return pose.zoomedAbout(frame.centre(), limitPercent / Enlargement.percent(pose, frame));
     }
 }

@@ -38,7 +38,7 @@ public record OutputEdge(Shot shot, double at, Margin margin) {
         if (report.isSealed()) {
             return Optional.empty();
         }
-        return DoubleStream.of(take.instants().of(report.worstFrame()))
+        return DoubleStream.of(take.momentsOf(report.worstFrame()))
                 .mapToObj(at ->
                         new OutputEdge(shot, shot.start() + at, Margin.of(take.pose(at), take.picture(), take.frame())))
                 .min(Comparator.comparingDouble(edge -> edge.margin().framePx()));
@@ -47,6 +47,9 @@ public record OutputEdge(Shot shot, double at, Margin margin) {
     /** Whose edge, how far, where and when. */
     public String words(FrameRate rate) {
         String time = Timecode.of((int) Math.floor(at), rate) + (at == Math.rint(at) ? "" : ", between two frames");
+        if (margin.unseen().isPresent()) {
+            return "\"" + shot.name() + "\" is not seen at " + time + ": " + margin.reason();
+        }
         return String.format(
                 Locale.ROOT,
                 "\"%s\" shows %.1f px beyond the %s at %s",

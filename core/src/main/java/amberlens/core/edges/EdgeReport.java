@@ -1,6 +1,5 @@
 package amberlens.core.edges;
 
-import amberlens.core.motion.Instants;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Take;
 import amberlens.core.time.FrameSpan;
@@ -38,7 +37,7 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
 
     /** Checks every frame at the instants at which the take is looked at. */
     public static EdgeReport of(Take take) {
-        List<Margin> margins = take.instants().equals(Instants.Frames.EACH) ? ofFrames(take) : ofInstants(take);
+        List<Margin> margins = take.isPlain() ? ofFrames(take) : ofInstants(take);
         return new EdgeReport(margins, openSpans(margins), worstIn(margins, 0, margins.size() - 1));
     }
 
@@ -52,7 +51,7 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
     /** The worst of each frame's instants; a frame that is not looked at has any room. */
     private static List<Margin> ofInstants(Take take) {
         return IntStream.range(0, take.length())
-                .mapToObj(frame -> Arrays.stream(take.instants().of(frame))
+                .mapToObj(frame -> Arrays.stream(take.momentsOf(frame))
                         .mapToObj(at -> Margin.of(take.pose(at), take.picture(), take.frame()))
                         .min(Comparator.comparingDouble(Margin::framePx))
                         .orElse(Margin.NOT_SEEN))

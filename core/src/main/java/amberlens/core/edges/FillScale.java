@@ -6,6 +6,8 @@ import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Scale;
+import java.util.function.DoublePredicate;
 
 /**
  * The smallest uniform scale that covers the frame with a pose's position, rotation and anchor.
@@ -30,6 +32,9 @@ public sealed interface FillScale {
 
     /** The smallest scale with margin ≥ 0 for the pose's position, rotation and anchor; its own scale is not used. */
     static FillScale of(Pose pose, Size picture, Size frame) {
+        if (pose.projection().isPresent()) {
+            return leaning(pose, picture, frame);
+        }
         double[] reach = {0, 0, 0, 0};
         java.util.Arrays.fill(reach, Double.NEGATIVE_INFINITY);
         for (Corner corner : Corner.values()) {
@@ -40,6 +45,19 @@ public sealed interface FillScale {
             }
         }
         return solve(reach, insides(pose.anchor(), picture));
+    }
+
+    /** Without a closed form: the scale is looked for, from the least there is upwards. */
+    private static FillScale leaning(Pose pose, Size picture, Size frame) {
+        DoublePredicate open = percent -> Margin.of(pose.withScale(Scale.uniform(percent)), picture, frame)
+                        .framePx()
+                < 0;
+        var last = Bracket.last(Scale.LEAST, 0.1, Scale.LARGEST, open);
+        if (last.isEmpty()) {
+            return new None(Margin.of(pose.withScale(Scale.uniform(Scale.LARGEST)), picture, frame)
+                    .side());
+        }
+        return new Found(last.getAsDouble() * (1 + 1e-12));
     }
 
     /** The scale that just covers a centred frame turned by so many degrees, in per cent. */

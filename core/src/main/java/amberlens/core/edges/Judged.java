@@ -4,6 +4,7 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Depth;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
@@ -14,17 +15,18 @@ import amberlens.core.motion.Take;
  * that anchor and position are counted from change, so all rules of the edges hold for them as they are.
  *
  * @param area of the picture
+ * @param sheet the whole picture, source pixels
  * @param mask its size in frame pixels, not larger than the frame
  * @param frame frame pixels
  */
-public record Judged(PictureArea area, Size mask, Size frame) {
+public record Judged(PictureArea area, Size sheet, Size mask, Size frame) {
     /** All of a picture in all of a frame. */
     public static Judged whole(Size picture, Size frame) {
-        return new Judged(PictureArea.whole(picture), frame, frame);
+        return new Judged(PictureArea.whole(picture), picture, frame, frame);
     }
 
     public Judged withMask(Size newMask) {
-        return new Judged(area, newMask, frame);
+        return new Judged(area, sheet, newMask, frame);
     }
 
     /** The size of what counts as the picture, in source pixels. */
@@ -42,24 +44,43 @@ public record Judged(PictureArea area, Size mask, Size frame) {
 
     /** A pose as it is judged. */
     public Pose of(Pose pose) {
+        Pose placed = pose.isFlat() ? pose : pose.withDepth(pose.depth().in(setting(pose)));
         return shifts()
-                ? pose.withAnchor(pose.anchor().plus(-area.left(), -area.top()))
+                ? placed.withAnchor(pose.anchor().plus(-area.left(), -area.top()))
                         .withPosition(pose.position().minus(maskOrigin()))
-                : pose;
+                : placed;
     }
 
     /** The pose of which a judged pose is made. */
     public Pose back(Pose judged) {
+        Pose placed = judged.isFlat() ? judged : judged.withDepth(judged.depth().in(Depth.Setting.of(sheet, frame)));
         return shifts()
-                ? judged.withAnchor(judged.anchor().plus(area.left(), area.top()))
+                ? placed.withAnchor(judged.anchor().plus(area.left(), area.top()))
                         .withPosition(judged.position().plus(maskOrigin()))
-                : judged;
+                : placed;
+    }
+
+    private Depth.Setting setting() {
+        return Depth.Setting.of(sheet, frame).judged(area.left(), area.top(), maskOrigin());
+    }
+
+    /** What a pose is seen in when it is judged; what is laid over it stays. */
+    private Depth.Setting setting(Pose pose) {
+        return pose.depth()
+                .setting()
+                .map(seen -> seen.judged(area.left(), area.top(), maskOrigin()))
+                .orElseGet(this::setting);
     }
 
     /** A move as it is judged. */
     public Take take(CameraTrack camera, int length, Ride ride) {
         return new Take(
-                shifts() ? shifted(camera, -1) : camera, length, picture(), mask, ride.withOrigin(maskOrigin()));
+                shifts() ? shifted(camera, -1) : camera,
+                length,
+                picture(),
+                mask,
+                ride.withOrigin(maskOrigin()),
+                setting());
     }
 
     /** Likewise, with nothing laid over it. */

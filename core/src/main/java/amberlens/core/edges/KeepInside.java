@@ -3,7 +3,10 @@ package amberlens.core.edges;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.PoseProperty;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
+import java.util.function.DoublePredicate;
 
 /**
  * The nearest pose that leaves no edge open, for every way of changing a pose.
@@ -30,12 +33,48 @@ public final class KeepInside {
         if (SideDistances.of(wanted, picture, frame).least() >= 0) {
             return wanted;
         }
+        if (wanted.projection().isPresent()) {
+            return leaning(from, wanted, picture, frame);
+        }
         Pose turned = wanted;
         boolean turns = from.degrees() != wanted.degrees();
         if (turns && !fits(wanted, picture, frame) && fits(wanted.withDegrees(from.degrees()), picture, frame)) {
             turned = lastFitting(from.degrees(), wanted, picture, frame);
         }
         return slidInside(enlarged(turned, picture, frame), picture, frame);
+    }
+
+    /**
+     * Without a closed form: as far on the way from the pose before as nothing opens; and if that one was open itself, the wanted one
+     * zoomed about the middle of the frame until it covers.
+     */
+    private static Pose leaning(Pose from, Pose wanted, Size picture, Size frame) {
+        DoublePredicate inside = part ->
+                SideDistances.of(between(from, wanted, part), picture, frame).least() >= 0;
+        if (inside.test(0)) {
+            return between(from, wanted, Bracket.between(0, 1, inside));
+        }
+        double larger = Math.max(wanted.scale().x(), wanted.scale().y());
+        DoublePredicate open = factor -> SideDistances.of(wanted.zoomedAbout(frame.centre(), factor), picture, frame)
+                        .least()
+                < 0;
+        var last = Bracket.last(1, 0.01, Math.max(1, Scale.LARGEST / larger), open);
+        return last.isPresent() ? wanted.zoomedAbout(frame.centre(), last.getAsDouble() * HAIR) : wanted;
+    }
+
+    private static Pose between(Pose from, Pose to, double part) {
+        Pose mixed = to;
+        for (PoseProperty<?> property : Properties.OF_POSE) {
+            mixed = between(property, from, to, mixed, part);
+        }
+        for (PoseProperty<?> property : Properties.OF_DEPTH) {
+            mixed = between(property, from, to, mixed, part);
+        }
+        return mixed;
+    }
+
+    private static <V> Pose between(PoseProperty<V> property, Pose from, Pose to, Pose mixed, double part) {
+        return property.put(mixed, property.kind().between(property.of(from), property.of(to), part));
     }
 
     /** The pose with its gate's centre at the nearest place inside, at its own scale and turn. */

@@ -5,6 +5,8 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Projection;
+import java.util.Optional;
 
 /**
  * How far the frame is inside the picture, and where it comes closest to leaving it.
@@ -15,15 +17,39 @@ import amberlens.core.motion.Pose;
  * @param framePx signed distance in frame pixels, positive inside
  * @param side the side of the picture that is nearest
  * @param corner the corner of the frame that is nearest to it
+ * @param unseen why the picture cannot be seen at all; then no distance is left, and neither side nor corner mean anything
  */
-public record Margin(double framePx, Side side, Corner corner) {
+public record Margin(double framePx, Side side, Corner corner, Optional<Projection.Unseen> unseen) {
     /** The least margin that counts as sealed, in frame pixels. */
     public static final double SEALED = -0.001;
 
     /** Of a frame that nobody looks at. */
     static final Margin NOT_SEEN = new Margin(Double.POSITIVE_INFINITY, Side.LEFT, Corner.UPPER_LEFT);
 
+    private Margin(double framePx, Side side, Corner corner) {
+        this(framePx, side, corner, Optional.empty());
+    }
+
     public static Margin of(Pose pose, Size picture, Size frame) {
+        Optional<Projection.Unseen> unseen = pose.projection().flatMap(Projection::unseen);
+        if (unseen.isPresent()) {
+            return new Margin(Double.NEGATIVE_INFINITY, Side.LEFT, Corner.UPPER_LEFT, unseen);
+        }
+        Optional<Outline> leaning = Outline.of(pose, picture);
+        return leaning.isPresent() ? of(leaning.get(), frame) : ofFlat(pose, picture, frame);
+    }
+
+    private static Margin of(Outline outline, Size frame) {
+        Margin nearest = NOT_SEEN;
+        for (Corner corner : Corner.values()) {
+            for (Side side : Side.values()) {
+                nearest = nearest.orNearer(outline.inside(side, corner.of(frame)), side, corner);
+            }
+        }
+        return nearest;
+    }
+
+    private static Margin ofFlat(Pose pose, Size picture, Size frame) {
         double sx = pose.scale().factorX();
         double sy = pose.scale().factorY();
         double left = sx * pose.anchor().x();
@@ -39,6 +65,11 @@ public record Margin(double framePx, Side side, Corner corner) {
                     .orNearer(bottom - q.y(), Side.BOTTOM, corner);
         }
         return nearest;
+    }
+
+    /** What opens the edge, in words: a side, or why nothing is seen. */
+    public String reason() {
+        return unseen.map(Projection.Unseen::words).orElse(side.word());
     }
 
     public boolean isSealed() {

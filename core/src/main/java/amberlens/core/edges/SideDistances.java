@@ -5,13 +5,38 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Projection;
+import java.util.Arrays;
 
 /**
  * The least distance from a corner of the frame to each side of the picture, in frame pixels, positive inside. For a fixed
  * turn and anchor each is linear in scale and position.
  */
 public record SideDistances(double left, double right, double top, double bottom) {
+    /** Of a picture that cannot be seen: far outside every side. */
+    private static final SideDistances UNSEEN = new SideDistances(-1e6, -1e6, -1e6, -1e6);
+
     public static SideDistances of(Pose pose, Size picture, Size frame) {
+        if (pose.projection().flatMap(Projection::unseen).isPresent()) {
+            return UNSEEN;
+        }
+        return Outline.of(pose, picture)
+                .map(outline -> of(outline, frame))
+                .orElseGet(() -> ofFlat(pose, picture, frame));
+    }
+
+    private static SideDistances of(Outline outline, Size frame) {
+        double[] least = new double[Side.values().length];
+        Arrays.fill(least, Double.POSITIVE_INFINITY);
+        for (Side side : Side.values()) {
+            for (Corner corner : Corner.values()) {
+                least[side.ordinal()] = Math.min(least[side.ordinal()], outline.inside(side, corner.of(frame)));
+            }
+        }
+        return new SideDistances(least[0], least[1], least[2], least[3]);
+    }
+
+    private static SideDistances ofFlat(Pose pose, Size picture, Size frame) {
         double minX = Double.POSITIVE_INFINITY;
         double maxX = Double.NEGATIVE_INFINITY;
         double minY = Double.POSITIVE_INFINITY;

@@ -1,8 +1,10 @@
 package amberlens.core.edges;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import java.util.OptionalDouble;
+import java.util.function.DoublePredicate;
 
 /**
  * The largest turn that a scale allows, wherever the gate stands on the picture.
@@ -30,6 +32,25 @@ public final class TurnLimit {
         double down = firstBeyond(height / diagonal, Math.PI / 2 - phi);
         double least = Math.min(across, down);
         return OptionalDouble.of(least == Double.POSITIVE_INFINITY ? 180 : Math.toDegrees(Math.max(0, least)));
+    }
+
+    /**
+     * Likewise of a pose, for one that leans without a closed form: up to which every turn from level is covered at its place, to either
+     * side.
+     */
+    public static OptionalDouble degrees(Pose pose, Size picture, Size frame) {
+        if (pose.projection().isEmpty()) {
+            return degrees(pose.scale(), picture, frame);
+        }
+        DoublePredicate covered = turn ->
+                covers(pose.withDegrees(turn), picture, frame) && covers(pose.withDegrees(-turn), picture, frame);
+        return covered.test(0)
+                ? OptionalDouble.of(Bracket.last(0, 0.25, 180, covered).orElse(180))
+                : OptionalDouble.empty();
+    }
+
+    private static boolean covers(Pose pose, Size picture, Size frame) {
+        return Margin.of(pose, picture, frame).framePx() >= 0;
     }
 
     /** The first angle from 0 at which cos(θ − peak) exceeds a limit, in radians; infinite when it never does. */

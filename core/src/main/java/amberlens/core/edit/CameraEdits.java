@@ -1,17 +1,21 @@
 package amberlens.core.edit;
 
+import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.CameraTrack.ChannelChange;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Channels;
+import amberlens.core.motion.DepthProperty;
 import amberlens.core.motion.KeyInsertion;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.PoseProperty;
+import amberlens.core.motion.Projection;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import java.util.Locale;
+import java.util.Optional;
 
 /** Changes of one property of a camera. */
 public final class CameraEdits {
@@ -60,6 +64,9 @@ public final class CameraEdits {
     public static CameraTrack posed(CameraTrack camera, int frame, Pose pose) {
         CameraTrack posed = camera;
         for (PoseProperty<?> property : Properties.OF_POSE) {
+            posed = posed(posed, frame, property, pose);
+        }
+        for (PoseProperty<?> property : Properties.OF_DEPTH) {
             posed = posed(posed, frame, property, pose);
         }
         return posed;
@@ -118,6 +125,26 @@ public final class CameraEdits {
                 shot.id(),
                 now -> now.withCamera(
                         now.camera().with(property, now.camera().get(property).withValueAt(frame, value))));
+    }
+
+    /**
+     * Why a property cannot have a value at a frame: a number is out of its range, or the picture could not be seen then. Empty when it
+     * can.
+     */
+    public static <V> Optional<String> refusal(Project project, Shot shot, Property<V> property, int frame, V value) {
+        for (int part = 0; part < property.kind().parts(); part++) {
+            Optional<String> why = property.refusal(property.kind().part(value, part));
+            if (why.isPresent()) {
+                return why;
+            }
+        }
+        return property instanceof DepthProperty<V> ofDepth
+                ? ofDepth.put(project.pose(shot, frame), value)
+                        .in(project.mediaOf(shot).size(), project.frameSize())
+                        .projection()
+                        .flatMap(Projection::unseen)
+                        .map(why -> property.word() + " like that cannot be seen: " + why.words())
+                : Optional.empty();
     }
 
     /** The value that a property of a shot has when one of its numbers changes; linked numbers that count by ratio change together. */

@@ -2,6 +2,7 @@ package amberlens.core.edit;
 
 import amberlens.core.edges.Judged;
 import amberlens.core.edges.KeepInside;
+import amberlens.core.geometry.Size;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
@@ -29,8 +30,10 @@ public final class Inside {
         }
         Judged judged = project.judged(shot);
         Ride ride = project.ride(shot);
-        Pose as = judged.of(ride.on(wanted, frame));
-        Pose nearest = KeepInside.nearest(judged.of(ride.on(from, frame)), as, judged.picture(), judged.mask());
+        Size picture = project.mediaOf(shot).size();
+        Pose as = judged.of(ride.on(wanted.in(picture, project.frameSize()), frame));
+        Pose before = judged.of(ride.on(from.in(picture, project.frameSize()), frame));
+        Pose nearest = KeepInside.nearest(before, as, judged.picture(), judged.mask());
         return nearest.equals(as) ? wanted : ride.off(judged.back(nearest), frame);
     }
 

@@ -55,7 +55,7 @@ public final class SealEdits {
         var locked = new TreeSet<>(terms.locked());
         locked.addAll(shot.settings().locked().subSet(0, shot.length()));
         Judged own = by.apply(project.judged(shot));
-        Take take = own.take(shot.camera(), shot.length(), project.ride(shot)).withInstants(when.apply(shot));
+        Take take = project.take(shot, own).withInstants(when.apply(shot));
         var subject = concerned.equals(List.of(shot))
                 ? Subject.of(take)
                 : new Subject(take.camera(), take.frame(), project.isRig(shot), camera -> {
@@ -77,8 +77,7 @@ public final class SealEdits {
         Shot shot = project.shot(id).orElseThrow();
         Judged judged = by.apply(project.judged(shot));
         return new Subject.Judgement(
-                own ? "" : "\"" + shot.name() + "\"",
-                judged.take(shot.camera(), shot.length(), project.ride(shot)).withInstants(when.apply(shot)));
+                own ? "" : "\"" + shot.name() + "\"", project.take(shot, judged).withInstants(when.apply(shot)));
     }
 
     /** The shots whose edges a change of a shot's move may open or close, as far as they are judged; the shot itself first. */

@@ -1,5 +1,7 @@
 package amberlens.core.geometry;
 
+import java.util.List;
+
 /**
  * The map (x, y) → ((xx·x + xy·y + dx) / w, (yx·x + yy·y + dy) / w) with w = wx·x + wy·y + ww of the plane; lines stay lines. Only
  * places with w &gt; 0 are seen.
@@ -9,6 +11,43 @@ public record ProjectiveMap(
 
     public static ProjectiveMap of(AffineMap map) {
         return new ProjectiveMap(map.xx(), map.xy(), map.dx(), map.yx(), map.yy(), map.dy(), 0, 0, 1);
+    }
+
+    /**
+     * The map from a rectangle to four places, in order from its upper left corner around it.
+     *
+     * <p>From the unit square as P. S. Heckbert, <em>Fundamentals of Texture Mapping and Image Warping</em> (1989), section 2.2.3.
+     *
+     * @param left of the rectangle
+     * @param top likewise
+     * @throws IllegalArgumentException when three of the places lie on a line
+     */
+    public static ProjectiveMap ofRectangle(double left, double top, double width, double height, List<FramePoint> to) {
+        FramePoint a = to.get(0);
+        FramePoint b = to.get(1);
+        FramePoint c = to.get(2);
+        FramePoint d = to.get(3);
+        FramePoint one = b.minus(c);
+        FramePoint other = d.minus(c);
+        FramePoint sum = a.minus(b).plus(c).minus(d);
+        double det = one.x() * other.y() - other.x() * one.y();
+        if (det == 0) {
+            throw new IllegalArgumentException("three corners lie on a line: " + to);
+        }
+        double wx = (sum.x() * other.y() - other.x() * sum.y()) / det;
+        double wy = (one.x() * sum.y() - sum.x() * one.y()) / det;
+        return new ProjectiveMap(
+                        b.x() - a.x() + wx * b.x(),
+                        d.x() - a.x() + wy * d.x(),
+                        a.x(),
+                        b.y() - a.y() + wx * b.y(),
+                        d.y() - a.y() + wy * d.y(),
+                        a.y(),
+                        wx,
+                        wy,
+                        1)
+                .afterScale(1 / width, 1 / height)
+                .afterShift(-left, -top);
     }
 
     public double x(double px, double py) {
@@ -60,6 +99,20 @@ public record ProjectiveMap(
                 (xx * yy - xy * yx) / det);
     }
 
+    /** How much it stretches at a place along the direction that it stretches least: the smaller singular value of its derivative. */
+    public double leastStretch(double px, double py) {
+        double w = w(px, py);
+        double x = x(px, py);
+        double y = y(px, py);
+        double a = (xx - x * wx) / w;
+        double b = (xy - x * wy) / w;
+        double c = (yx - y * wx) / w;
+        double d = (yy - y * wy) / w;
+        double sum = Math.hypot(a + d, c - b);
+        double difference = Math.hypot(a - d, b + c);
+        return Math.abs(sum - difference) / 2;
+    }
+
     /** First this map, then another one. */
     public ProjectiveMap then(ProjectiveMap next) {
         return new ProjectiveMap(
@@ -82,6 +135,11 @@ public record ProjectiveMap(
     /** First a shift, then this map. */
     public ProjectiveMap afterShift(double byX, double byY) {
         return new ProjectiveMap(1, 0, byX, 0, 1, byY, 0, 0, 1).then(this);
+    }
+
+    /** First a scaling about the origin, then this map. */
+    public ProjectiveMap afterScale(double factorX, double factorY) {
+        return new ProjectiveMap(factorX, 0, 0, 0, factorY, 0, 0, 0, 1).then(this);
     }
 
     /** First this map, then a scaling about the origin. */

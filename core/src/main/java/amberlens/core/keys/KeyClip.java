@@ -8,7 +8,6 @@ import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Resizing;
 import java.util.Collections;
-import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 
@@ -48,7 +47,7 @@ public record KeyClip(
 
     /** Copies keys. */
     public static KeyClip of(What what, CameraTrack camera, KeySet keys, Size picture, Size frame) {
-        Set<Property<?>> properties = new TreeSet<>(what == What.MOVE ? Properties.OF_POSE : List.of());
+        Set<Property<?>> properties = new TreeSet<>(what == What.MOVE ? Properties.OF_MOVE : Set.of());
         keys.lanes().forEach(lane -> properties.add(lane.property()));
         CameraTrack kept = camera;
         int origin = keys.first();

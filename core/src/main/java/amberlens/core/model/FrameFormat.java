@@ -3,6 +3,7 @@ package amberlens.core.model;
 import amberlens.core.colour.Colour;
 import amberlens.core.geometry.Size;
 import amberlens.core.time.FrameRate;
+import amberlens.core.time.Shutter;
 
 /**
  * The output frame of a project.
@@ -10,8 +11,9 @@ import amberlens.core.time.FrameRate;
  * @param size frame pixels, at most {@value #LARGEST} in each direction
  * @param background what shows where no picture is
  * @param blurred whether there the picture above shows first, blurred and darkened
+ * @param shutter of all shots that have none of their own
  */
-public record FrameFormat(Size size, FrameRate rate, Colour background, boolean blurred) {
+public record FrameFormat(Size size, FrameRate rate, Colour background, boolean blurred, Shutter shutter) {
     /** The greatest width or height of a frame. */
     public static final int LARGEST = 16384;
 
@@ -21,6 +23,15 @@ public record FrameFormat(Size size, FrameRate rate, Colour background, boolean 
     /** Over a plain colour. */
     public FrameFormat(Size size, FrameRate rate, Colour background) {
         this(size, rate, background, false);
+    }
+
+    /** Each frame one instant. */
+    public FrameFormat(Size size, FrameRate rate, Colour background, boolean blurred) {
+        this(size, rate, background, blurred, Shutter.OFF);
+    }
+
+    public FrameFormat withShutter(Shutter other) {
+        return new FrameFormat(size, rate, background, blurred, other);
     }
 
     public FrameFormat {

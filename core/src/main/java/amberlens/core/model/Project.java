@@ -7,9 +7,12 @@ import amberlens.core.footage.SourceTime;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
+import amberlens.core.motion.Exposure;
+import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
+import amberlens.core.time.Shutter;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -71,12 +74,28 @@ public record Project(
         PictureArea area = shown.opaque()
                 .filter(_ -> shot.settings().opaqueOnly())
                 .orElseGet(() -> PictureArea.whole(shown.size()));
-        return new Judged(area, frame.size(), frame.size());
+        PictureArea seen = shot.settings().mirror().of(area, shown.size());
+        return new Judged(seen, shown.size(), frame.size(), frame.size());
     }
 
     /** What the edges of a shot of this project depend on, as it is judged. */
     public Take take(Shot shot) {
-        return judged(shot).take(shot.camera(), shot.length(), ride(shot));
+        return take(shot, judged(shot));
+    }
+
+    /** How long the frames of a shot of this project are exposed. */
+    public Shutter shutter(Shot shot) {
+        return shot.settings().shutter().orElse(frame.shutter());
+    }
+
+    /** The pose of a shot of this project at one of its frames, as its own camera has it, in its picture and frame. */
+    public Pose pose(Shot shot, double at) {
+        return shot.camera().at(at).in(mediaOf(shot).size(), frame.size());
+    }
+
+    /** Likewise, judged by something else. */
+    public Take take(Shot shot, Judged by) {
+        return by.take(shot.camera(), shot.length(), ride(shot)).withExposure(Exposure.of(shutter(shot), 1));
     }
 
     /** What rigs on higher tracks do to a shot of this project, the lowest first; a rig has nothing riding on it. */

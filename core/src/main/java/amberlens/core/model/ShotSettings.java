@@ -1,7 +1,9 @@
 package amberlens.core.model;
 
+import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.layering.Backdrop;
+import amberlens.core.time.Shutter;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +21,8 @@ import java.util.TreeSet;
  * @param backdrop what is seen behind the picture
  * @param alternatives other versions of the move
  * @param carried the shot whose move this one's follows
+ * @param mirror whether the picture is shown as in a mirror
+ * @param shutter its own; empty for the project's
  */
 public record ShotSettings(
         boolean fillsFrame,
@@ -28,10 +32,21 @@ public record ShotSettings(
         Optional<PicturePoint> subject,
         Backdrop backdrop,
         List<Alternative> alternatives,
-        Optional<Carried> carried) {
+        Optional<Carried> carried,
+        Mirror mirror,
+        Optional<Shutter> shutter) {
     /** Those of a new shot. */
     public static final ShotSettings USUAL = new ShotSettings(
-            true, true, false, new TreeSet<>(), Optional.empty(), Backdrop.BELOW, List.of(), Optional.empty());
+            true,
+            true,
+            false,
+            new TreeSet<>(),
+            Optional.empty(),
+            Backdrop.BELOW,
+            List.of(),
+            Optional.empty(),
+            Mirror.NONE,
+            Optional.empty());
 
     public ShotSettings {
         locked = Collections.unmodifiableSortedSet(new TreeSet<>(locked));
@@ -39,34 +54,52 @@ public record ShotSettings(
     }
 
     public ShotSettings withFillsFrame(boolean fills) {
-        return new ShotSettings(fills, keepInside, opaqueOnly, locked, subject, backdrop, alternatives, carried);
+        return new ShotSettings(
+                fills, keepInside, opaqueOnly, locked, subject, backdrop, alternatives, carried, mirror, shutter);
     }
 
     public ShotSettings withKeepInside(boolean keep) {
-        return new ShotSettings(fillsFrame, keep, opaqueOnly, locked, subject, backdrop, alternatives, carried);
+        return new ShotSettings(
+                fillsFrame, keep, opaqueOnly, locked, subject, backdrop, alternatives, carried, mirror, shutter);
     }
 
     public ShotSettings withOpaqueOnly(boolean only) {
-        return new ShotSettings(fillsFrame, keepInside, only, locked, subject, backdrop, alternatives, carried);
+        return new ShotSettings(
+                fillsFrame, keepInside, only, locked, subject, backdrop, alternatives, carried, mirror, shutter);
     }
 
     public ShotSettings withLocked(SortedSet<Integer> frames) {
-        return new ShotSettings(fillsFrame, keepInside, opaqueOnly, frames, subject, backdrop, alternatives, carried);
+        return new ShotSettings(
+                fillsFrame, keepInside, opaqueOnly, frames, subject, backdrop, alternatives, carried, mirror, shutter);
     }
 
     public ShotSettings withSubject(Optional<PicturePoint> point) {
-        return new ShotSettings(fillsFrame, keepInside, opaqueOnly, locked, point, backdrop, alternatives, carried);
+        return new ShotSettings(
+                fillsFrame, keepInside, opaqueOnly, locked, point, backdrop, alternatives, carried, mirror, shutter);
     }
 
     public ShotSettings withBackdrop(Backdrop behind) {
-        return new ShotSettings(fillsFrame, keepInside, opaqueOnly, locked, subject, behind, alternatives, carried);
+        return new ShotSettings(
+                fillsFrame, keepInside, opaqueOnly, locked, subject, behind, alternatives, carried, mirror, shutter);
     }
 
     public ShotSettings withAlternatives(List<Alternative> versions) {
-        return new ShotSettings(fillsFrame, keepInside, opaqueOnly, locked, subject, backdrop, versions, carried);
+        return new ShotSettings(
+                fillsFrame, keepInside, opaqueOnly, locked, subject, backdrop, versions, carried, mirror, shutter);
     }
 
     public ShotSettings withCarried(Optional<Carried> follows) {
-        return new ShotSettings(fillsFrame, keepInside, opaqueOnly, locked, subject, backdrop, alternatives, follows);
+        return new ShotSettings(
+                fillsFrame, keepInside, opaqueOnly, locked, subject, backdrop, alternatives, follows, mirror, shutter);
+    }
+
+    public ShotSettings withMirror(Mirror shown) {
+        return new ShotSettings(
+                fillsFrame, keepInside, opaqueOnly, locked, subject, backdrop, alternatives, carried, shown, shutter);
+    }
+
+    public ShotSettings withShutter(Optional<Shutter> own) {
+        return new ShotSettings(
+                fillsFrame, keepInside, opaqueOnly, locked, subject, backdrop, alternatives, carried, mirror, own);
     }
 }

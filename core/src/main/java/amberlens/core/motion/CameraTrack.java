@@ -16,6 +16,7 @@ public final class CameraTrack {
     private final Channel<FramePoint> position;
     private final Channel<Double> rotation;
     private final Channel<PicturePoint> anchor;
+    private final List<Property<?>> ofDepth;
 
     private CameraTrack(Channels channels) {
         this.channels = channels;
@@ -23,6 +24,9 @@ public final class CameraTrack {
         position = channels.get(Properties.POSITION);
         rotation = channels.get(Properties.ROTATION);
         anchor = channels.get(Properties.ANCHOR);
+        ofDepth = channels.properties().stream()
+                .filter(property -> property.group() == Group.DEPTH)
+                .toList();
     }
 
     /**
@@ -61,7 +65,28 @@ public final class CameraTrack {
     /** The pose at a frame, which may be fractional. */
     public Pose at(double frame) {
         return new Pose(
-                scale.at(frame), EvenZoom.position(scale, position, frame), rotation.at(frame), anchor.at(frame));
+                scale.at(frame),
+                EvenZoom.position(scale, position, frame),
+                rotation.at(frame),
+                anchor.at(frame),
+                depth(frame));
+    }
+
+    Depth depth(double frame) {
+        Depth depth = Depth.FLAT;
+        for (Property<?> property : ofDepth) {
+            depth = depth(depth, (DepthProperty<?>) property, frame);
+        }
+        return depth;
+    }
+
+    private <V> Depth depth(Depth depth, DepthProperty<V> property, double frame) {
+        return property.with(depth, channels.get(property).at(frame));
+    }
+
+    /** Whether its depth is not simply flat. */
+    public boolean hasDepth() {
+        return !ofDepth.isEmpty();
     }
 
     public Channel<Scale> scale() {
@@ -160,7 +185,8 @@ public final class CameraTrack {
 
     /** This camera with the move of another one: what belongs to the layer stays. */
     public CameraTrack withMoveOf(CameraTrack other) {
-        return new CameraTrack(channels.taking(other.channels, property -> property.group() == Group.POSE));
+        return new CameraTrack(
+                channels.taking(other.channels, property -> property.group().ofMove()));
     }
 
     /** This camera with one property as it is in another one. */
@@ -192,12 +218,12 @@ public final class CameraTrack {
         });
     }
 
-    /** Applies one change to the lanes that make the pose. */
+    /** Applies one change to the lanes that make the pose, its depth too. */
     public CameraTrack mapPose(ChannelChange change) {
         return mapWhole(new Channels.Change() {
             @Override
             public <V> Channel<V> apply(Property<V> property, Channel<V> channel) {
-                return property.group() == Group.POSE ? channel.map(change) : channel;
+                return property.group().ofMove() ? channel.map(change) : channel;
             }
         });
     }

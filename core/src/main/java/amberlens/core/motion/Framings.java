@@ -27,7 +27,7 @@ public final class Framings {
 
     /** The leg that most properties take from a frame: the one a framing shows. */
     public static Optional<Leg> legAt(CameraTrack camera, int frame) {
-        return Properties.OF_POSE.stream()
+        return Properties.OF_MOVE.stream()
                 .flatMap(property -> camera.get(property).keyAt(frame).stream())
                 .map(Key::leg)
                 .findFirst();

@@ -3,7 +3,20 @@ package amberlens.core.motion;
 /** What a property belongs to, in the order in which people read them. */
 public enum Group {
     /** Where the picture stands in the frame; every camera has these. */
-    POSE,
+    POSE(true),
+    /** How the picture leans out of the frame's plane. */
+    DEPTH(true),
     /** How a shot lies over what is below it, and how its footage runs. */
-    LAYER
+    LAYER(false);
+
+    private final boolean ofMove;
+
+    Group(boolean ofMove) {
+        this.ofMove = ofMove;
+    }
+
+    /** Whether it is part of what a camera does, and goes with the move. */
+    public boolean ofMove() {
+        return ofMove;
+    }
 }

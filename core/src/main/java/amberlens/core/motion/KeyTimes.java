@@ -21,7 +21,7 @@ record KeyTimes(SortedSet<Integer> frames, List<Integer> framings) {
 
     private static KeyTimes find(CameraTrack camera) {
         List<? extends Channel<?>> ofPose =
-                Properties.OF_POSE.stream().map(camera::get).toList();
+                Properties.OF_MOVE.stream().filter(camera::has).map(camera::get).toList();
         int[] times = ofPose.stream()
                 .flatMap(channel -> channel.keys().stream())
                 .mapToInt(Key::at)

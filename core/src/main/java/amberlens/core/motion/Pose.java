@@ -3,7 +3,10 @@ package amberlens.core.motion;
 import amberlens.core.geometry.AffineMap;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Size;
+import amberlens.core.geometry.Turn;
+import java.util.Optional;
 
 /**
  * The camera's setup at one moment. A picture point u lands in the frame at P + R(θ)·S·(u − A).
@@ -12,14 +15,18 @@ import amberlens.core.geometry.Size;
  * @param position P: where the anchor lands, frame pixels
  * @param degrees θ: clockwise; turns accumulate, so −720 is two turns counter-clockwise
  * @param anchor A: the point that stays under scale and turn, source pixels
+ * @param depth how the picture leans out of the frame's plane; see {@link Projection}
  */
-public record Pose(Scale scale, FramePoint position, double degrees, PicturePoint anchor) {
-    private static final double[] QUARTER_COSINES = {1, 0, -1, 0};
-
+public record Pose(Scale scale, FramePoint position, double degrees, PicturePoint anchor, Depth depth) {
     public Pose {
         if (!Double.isFinite(degrees)) {
             throw new IllegalArgumentException("a rotation is a finite number of degrees, not " + degrees);
         }
+    }
+
+    /** Flat in the frame. */
+    public Pose(Scale scale, FramePoint position, double degrees, PicturePoint anchor) {
+        this(scale, position, degrees, anchor, Depth.FLAT);
     }
 
     /** 100 %, unturned, the picture's centre in the frame's centre. */
@@ -30,28 +37,48 @@ public record Pose(Scale scale, FramePoint position, double degrees, PicturePoin
 
     /** cos θ, exact at quarter turns. */
     public double cos() {
-        return quarter() ? QUARTER_COSINES[quarterTurns()] : Math.cos(Math.toRadians(reduced()));
+        return Turn.cos(degrees);
     }
 
     /** sin θ, exact at quarter turns. */
     public double sin() {
-        return quarter() ? QUARTER_COSINES[(quarterTurns() + 3) % 4] : Math.sin(Math.toRadians(reduced()));
+        return Turn.sin(degrees);
     }
 
-    private double reduced() {
-        return degrees % 360;
+    /** Whether the picture simply lies in the frame: all closed forms hold then. */
+    public boolean isFlat() {
+        return depth.isFlat();
     }
 
-    private boolean quarter() {
-        return degrees % 90 == 0;
+    /** How a picture that leans is seen; empty when it lies flat, or when what it is seen in is not known. */
+    public Optional<Projection> projection() {
+        return isFlat() ? Optional.empty() : depth.setting().map(setting -> Projection.of(this, depth, setting));
     }
 
-    private int quarterTurns() {
-        return Math.floorMod((int) (reduced() / 90), 4);
+    /** This pose of a picture in a frame, so that its depth can be computed. */
+    public Pose in(Size picture, Size frame) {
+        return isFlat() ? this : withDepth(depth.in(Depth.Setting.of(picture, frame)));
+    }
+
+    /** From source pixels to frame pixels, with depth; where nothing can be seen, as if it lay flat. */
+    public ProjectiveMap map() {
+        return projection()
+                .filter(projection -> projection.unseen().isEmpty())
+                .map(Projection::toFrame)
+                .orElseGet(() -> ProjectiveMap.of(pictureToFrame()));
+    }
+
+    /** Whether the picture can be seen at all. */
+    public boolean isSeen() {
+        return projection().flatMap(Projection::unseen).isEmpty();
     }
 
     /** Where a picture point lands. */
     public FramePoint toFrame(PicturePoint point) {
+        if (!isFlat()) {
+            ProjectiveMap map = map();
+            return new FramePoint(map.x(point.x(), point.y()), map.y(point.x(), point.y()));
+        }
         double x = scale.factorX() * (point.x() - anchor.x());
         double y = scale.factorY() * (point.y() - anchor.y());
         double cos = cos();
@@ -61,6 +88,10 @@ public record Pose(Scale scale, FramePoint position, double degrees, PicturePoin
 
     /** Which picture point lands at a frame point. */
     public PicturePoint toPicture(FramePoint point) {
+        if (!isFlat()) {
+            ProjectiveMap back = map().inverse();
+            return new PicturePoint(back.x(point.x(), point.y()), back.y(point.x(), point.y()));
+        }
         FramePoint q = unturned(point);
         return anchor.plus(q.x() / scale.factorX(), q.y() / scale.factorY());
     }
@@ -74,7 +105,7 @@ public record Pose(Scale scale, FramePoint position, double degrees, PicturePoin
         return new FramePoint(cos * x + sin * y, cos * y - sin * x);
     }
 
-    /** The whole map from source pixels to frame pixels. */
+    /** The whole map from source pixels to frame pixels, without its depth. */
     public AffineMap pictureToFrame() {
         double cos = cos();
         double sin = sin();
@@ -95,30 +126,36 @@ public record Pose(Scale scale, FramePoint position, double degrees, PicturePoin
     }
 
     public Pose withScale(Scale newScale) {
-        return new Pose(newScale, position, degrees, anchor);
+        return new Pose(newScale, position, degrees, anchor, depth);
     }
 
     public Pose withPosition(FramePoint newPosition) {
-        return new Pose(scale, newPosition, degrees, anchor);
+        return new Pose(scale, newPosition, degrees, anchor, depth);
     }
 
     public Pose withDegrees(double newDegrees) {
-        return new Pose(scale, position, newDegrees, anchor);
+        return new Pose(scale, position, newDegrees, anchor, depth);
     }
 
     public Pose withAnchor(PicturePoint newAnchor) {
-        return new Pose(scale, position, degrees, newAnchor);
+        return new Pose(scale, position, degrees, newAnchor, depth);
+    }
+
+    public Pose withDepth(Depth newDepth) {
+        return new Pose(scale, position, degrees, anchor, newDepth);
     }
 
     /** The anchor moved while the picture stays where it is: P′ = P + R(θ)·S·(A′ − A). */
     public Pose withAnchorInPlace(PicturePoint newAnchor) {
-        return new Pose(scale, toFrame(newAnchor), degrees, newAnchor);
+        return new Pose(scale, withDepth(Depth.FLAT).toFrame(newAnchor), degrees, newAnchor, depth);
     }
 
     /** This pose scaled and turned about a frame point, whose picture point stays there. */
     public Pose zoomedAbout(FramePoint fixed, double factor) {
         FramePoint moved = fixed.plus(position.minus(fixed).times(factor));
-        return withScale(scale.times(factor)).withPosition(moved);
+        return withScale(scale.times(factor))
+                .withPosition(moved)
+                .withDepth(depth.withCorners(depth.corners().times(factor)));
     }
 
     /** This pose turned clockwise about a frame point, whose picture point stays there. */

@@ -59,7 +59,8 @@ final class PoseRun {
                 : values(camera.anchor(), length);
         Pose[] all = new Pose[length];
         for (int frame = 0; frame < length; frame++) {
-            all[frame] = new Pose(scales.get(frame), positions.get(frame), turns.get(frame), anchors.get(frame));
+            Pose flat = new Pose(scales.get(frame), positions.get(frame), turns.get(frame), anchors.get(frame));
+            all[frame] = camera.hasDepth() ? flat.withDepth(camera.depth(frame)) : flat;
         }
         poses = Collections.unmodifiableList(Arrays.asList(all));
     }

@@ -3,6 +3,7 @@ package amberlens.core.motion;
 import static amberlens.core.motion.PropertyBuilder.placed;
 import static amberlens.core.motion.PropertyBuilder.property;
 
+import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import java.util.ArrayList;
@@ -60,7 +61,29 @@ public final class Properties {
                     "% of the picture",
                     (part, picture, _) -> (part == 0 ? picture.width() : picture.height()) / 100.0)
             .carried((at, to) -> new PicturePoint(at.x() * to.pictureX(), at.y() * to.pictureY()))
-            .inPose(Pose::anchor, Pose::withAnchorInPlace);
+            .inPose(Pose::anchor, Pose::withAnchor, Pose::withAnchorInPlace);
+
+    public static final DepthProperty<Double> TILT = turn("tilt", "Tilt", 0, Depth::tilt, Depth::withTilt);
+
+    public static final DepthProperty<Double> SWIVEL = turn("swivel", "Swivel", 1, Depth::swivel, Depth::withSwivel);
+
+    /** How far the viewer stands. A curve that would bring it nearer or further than it can be stops there. */
+    public static final DepthProperty<Double> DISTANCE = property(
+                    "distance", "Distance", Group.DEPTH, 2, ValueKinds.NUMBER, Depth.USUAL_DISTANCE)
+            .unit("×", "× the longer side of the picture", " ×")
+            .range(Depth.LEAST_DISTANCE, Depth.LARGEST_DISTANCE, true)
+            .proportional()
+            .steps(0.01, 2)
+            .inDepth(
+                    Depth::distance,
+                    (depth, to) -> depth.withDistance(Math.clamp(to, Depth.LEAST_DISTANCE, Depth.LARGEST_DISTANCE)));
+
+    /** How far each corner is pulled, clockwise from the upper left. */
+    public static final List<DepthProperty<FramePoint>> CORNERS = List.of(
+            corner("corners/upperLeft", Corner.UPPER_LEFT, 3),
+            corner("corners/upperRight", Corner.UPPER_RIGHT, 4),
+            corner("corners/lowerRight", Corner.LOWER_RIGHT, 5),
+            corner("corners/lowerLeft", Corner.LOWER_LEFT, 6));
 
     /** How much of what lies below the shot's picture hides. */
     public static final Property<Double> OPACITY = property(
@@ -78,16 +101,48 @@ public final class Properties {
     /** The properties that make a pose; every camera has them. */
     public static final List<PoseProperty<?>> OF_POSE = List.of(SCALE, POSITION, ROTATION, ANCHOR);
 
-    /** The same as a set: what a move carries to other shots. */
-    public static final Set<Property<?>> OF_MOVE = Collections.unmodifiableSet(new TreeSet<>(OF_POSE));
+    /** Those of depth, which most cameras do without. */
+    public static final List<DepthProperty<?>> OF_DEPTH = ofDepth();
+
+    /** All that a pose is made of: what a move carries to other shots. */
+    public static final Set<Property<?>> OF_MOVE = ofMove();
 
     /** All that a shot can have, as people read them: those here, and those of every {@link PropertySource}. */
     public static final List<Property<?>> ALL = all();
 
     private Properties() {}
 
+    private static DepthProperty<Double> turn(
+            String id, String word, int place, DepthProperty.Value<Double> value, DepthProperty.Change<Double> change) {
+        return property(id, word, Group.DEPTH, place, ValueKinds.NUMBER, 0.0)
+                .unit("°", "degrees", "°")
+                .steps(0.1, 1)
+                .inDepth(value, change);
+    }
+
+    private static DepthProperty<FramePoint> corner(String id, Corner corner, int place) {
+        String words = corner.words();
+        String word = Character.toUpperCase(words.charAt(0)) + words.substring(1);
+        return property(id, word, Group.DEPTH, place, ValueKinds.POSITION, FramePoint.ZERO)
+                .unit("px", "frame pixels", "")
+                .carried((offset, to) -> to.inFrame(offset))
+                .inDepth(depth -> depth.corners().of(corner), (depth, to) -> depth.withCorner(corner, to));
+    }
+
+    private static List<DepthProperty<?>> ofDepth() {
+        List<DepthProperty<?>> all = new ArrayList<>(List.of(TILT, SWIVEL, DISTANCE));
+        all.addAll(CORNERS);
+        return List.copyOf(all);
+    }
+
+    private static Set<Property<?>> ofMove() {
+        Set<Property<?>> all = new TreeSet<>(OF_POSE);
+        all.addAll(OF_DEPTH);
+        return Collections.unmodifiableSet(all);
+    }
+
     private static List<Property<?>> all() {
-        List<Property<?>> all = new ArrayList<>(OF_POSE);
+        List<Property<?>> all = new ArrayList<>(OF_MOVE);
         all.add(OPACITY);
         all.add(SPEED);
         ServiceLoader.load(PropertySource.class).forEach(source -> all.addAll(source.properties()));

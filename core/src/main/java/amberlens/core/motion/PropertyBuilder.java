@@ -86,8 +86,18 @@ public final class PropertyBuilder<V> {
         return new Property<>(this);
     }
 
+    /** A property that is part of a depth. */
+    DepthProperty<V> inDepth(DepthProperty.Value<V> value, DepthProperty.Change<V> change) {
+        return new DepthProperty<>(this, value, change);
+    }
+
     /** A property that is part of a pose. */
     PoseProperty<V> inPose(PoseProperty.Getter<V> getter, PoseProperty.Setter<V> setter) {
-        return new PoseProperty<>(this, getter, setter);
+        return new PoseProperty<>(this, getter, setter, setter);
+    }
+
+    /** Likewise, where a hand sets it in another way than it is simply put. */
+    PoseProperty<V> inPose(PoseProperty.Getter<V> getter, PoseProperty.Setter<V> plain, PoseProperty.Setter<V> hand) {
+        return new PoseProperty<>(this, getter, plain, hand);
     }
 }

@@ -56,6 +56,9 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
     private Pose ridden(Pose pose, Pose rig) {
         FramePoint whole = pose.position().plus(origin);
         Pose uniform = rig.withScale(Scale.uniform(rig.scale().x()));
+        if (!pose.isFlat()) {
+            return leaning(pose, uniform);
+        }
         FramePoint to = uniform.toFrame(new PicturePoint(whole.x(), whole.y()));
         return new Pose(
                 scaled(pose.scale(), uniform.scale().factorX()),
@@ -64,8 +67,24 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
                 pose.anchor());
     }
 
+    /** A picture that leans is seen as it leans, and then moved as it is seen. */
+    private Pose leaning(Pose pose, Pose rig) {
+        Laid one = new Laid(rig.pictureToFrame()).from(origin);
+        return pose.depth()
+                .setting()
+                .map(setting -> setting.withOver(setting.over().then(one.map())))
+                .map(setting -> pose.withDepth(pose.depth().in(setting)))
+                .orElse(pose);
+    }
+
     /** The pose of a shot that everything that rides on it makes this one: undoes {@link #on}. */
     public Pose off(Pose seen, double shotFrame) {
+        if (!seen.isFlat()) {
+            return seen.depth()
+                    .setting()
+                    .map(setting -> seen.withDepth(seen.depth().in(setting.withOver(Laid.NOTHING))))
+                    .orElse(seen);
+        }
         Pose own = seen;
         for (Rig rig : rigs.reversed()) {
             if (rig.rides(shotFrame)) {

@@ -14,8 +14,18 @@ import java.util.stream.IntStream;
  * @param frame frame pixels
  * @param ride what is laid over the shot
  * @param instants when its frames are looked at
+ * @param setting what depth is seen in
+ * @param exposure how long each of its frames is exposed
  */
-public record Take(CameraTrack camera, int length, Size picture, Size frame, Ride ride, Instants instants) {
+public record Take(
+        CameraTrack camera,
+        int length,
+        Size picture,
+        Size frame,
+        Ride ride,
+        Instants instants,
+        Depth.Setting setting,
+        Exposure exposure) {
     /** With nothing laid over it. */
     public Take(CameraTrack camera, int length, Size picture, Size frame) {
         this(camera, length, picture, frame, Ride.NONE);
@@ -23,7 +33,12 @@ public record Take(CameraTrack camera, int length, Size picture, Size frame, Rid
 
     /** Each frame looked at at its own time. */
     public Take(CameraTrack camera, int length, Size picture, Size frame, Ride ride) {
-        this(camera, length, picture, frame, ride, Instants.Frames.EACH);
+        this(camera, length, picture, frame, ride, Depth.Setting.of(picture, frame));
+    }
+
+    /** Likewise, of a part of a sheet. */
+    public Take(CameraTrack camera, int length, Size picture, Size frame, Ride ride, Depth.Setting setting) {
+        this(camera, length, picture, frame, ride, Instants.Frames.EACH, setting, Exposure.NONE);
     }
 
     public Take {
@@ -33,35 +48,75 @@ public record Take(CameraTrack camera, int length, Size picture, Size frame, Rid
     }
 
     public Pose pose(double at) {
-        return ride.on(camera.at(at), at);
+        return ride.on(own(camera.at(at)), at);
+    }
+
+    /** The pose of the take's own camera. */
+    public Pose ownPose(double at) {
+        return own(camera.at(at));
+    }
+
+    private Pose own(Pose pose) {
+        return pose.isFlat() ? pose : pose.withDepth(pose.depth().in(setting));
     }
 
     /** The poses of all frames, from frame 0; cheap to ask for again. */
     public List<Pose> poses() {
         List<Pose> own = PoseRun.of(camera, length);
-        return ride.isNone()
+        return ride.isNone() && !camera.hasDepth()
                 ? own
                 : IntStream.range(0, length)
-                        .mapToObj(frame -> ride.on(own.get(frame), frame))
+                        .mapToObj(frame -> ride.on(own(own.get(frame)), frame))
                         .toList();
     }
 
     public Take withCamera(CameraTrack newCamera) {
-        return new Take(newCamera, length, picture, frame, ride, instants);
+        return new Take(newCamera, length, picture, frame, ride, instants, setting, exposure);
     }
 
     public Take withInstants(Instants newInstants) {
-        return new Take(camera, length, picture, frame, ride, newInstants);
+        return new Take(camera, length, picture, frame, ride, newInstants, setting, exposure);
     }
 
-    /** All moments at which it is looked at, ascending. */
+    public Take withExposure(Exposure newExposure) {
+        return new Take(camera, length, picture, frame, ride, instants, setting, newExposure);
+    }
+
+    /** Whether each frame is looked at once, at its own time. */
+    public boolean isPlain() {
+        return exposure.isNone() && instants.equals(Instants.Frames.EACH);
+    }
+
+    /** The moments at which a frame is looked at, ascending; there may be none. */
+    public double[] momentsOf(int at) {
+        double[] own = instants.of(at);
+        return exposure.isNone()
+                ? own
+                : DoubleStream.of(own)
+                        .flatMap(moment -> DoubleStream.of(exposure.moments(moment, this::pose, frame)))
+                        .sorted()
+                        .toArray();
+    }
+
+    /** All moments at which it is looked at, frame by frame. */
     public double[] moments() {
-        return instants.within(length);
+        if (exposure.isNone()) {
+            return instants.within(length);
+        }
+        return IntStream.range(0, length)
+                .mapToObj(this::momentsOf)
+                .flatMapToDouble(DoubleStream::of)
+                .toArray();
+    }
+
+    /** The frame whose moment this is: an exposure lies around the frame's own time. */
+    public int frameOf(double moment) {
+        return Math.clamp((int) Math.floor(exposure.isNone() ? moment : moment + 0.5), 0, length - 1);
     }
 
     /** The poses at all moments at which it is looked at. */
     public List<Pose> seen() {
-        return instants.equals(Instants.Frames.EACH)
+        return isPlain()
                 ? poses()
                 : DoubleStream.of(moments()).mapToObj(this::pose).toList();
     }

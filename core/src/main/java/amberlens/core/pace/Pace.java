@@ -1,11 +1,10 @@
 package amberlens.core.pace;
 
-import amberlens.core.geometry.AffineMap;
-import amberlens.core.geometry.Corner;
-import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Take;
+import amberlens.core.motion.Travel;
 import amberlens.core.time.FrameRate;
 
 /**
@@ -18,20 +17,20 @@ public record Pace(double centrePx, double cornerPx) {
     /** A pan that crosses the frame faster may judder at 24 to 30 frames per second, in seconds: common practice. */
     public static final double CALM_CROSSING_SECONDS = 7;
 
-    /** The pace from a frame to the following one. */
+    /** The pace of a flat move from a frame to the following one. */
     public static Pace at(CameraTrack camera, int at, Size frame) {
         return between(camera.at(at), camera.at(at + 1.0), frame);
     }
 
+    /** The pace of a take from a frame to the following one. */
+    public static Pace at(Take take, int at) {
+        return between(take.pose(at), take.pose(at + 1.0), take.frame());
+    }
+
     /** The pace from one pose to that of the following frame. */
     static Pace between(Pose now, Pose next, Size frame) {
-        AffineMap back = now.pictureToFrame().inverse();
-        AffineMap on = next.pictureToFrame();
-        double corner = 0;
-        for (Corner place : Corner.values()) {
-            corner = Math.max(corner, displacement(back, on, place.of(frame)));
-        }
-        return new Pace(displacement(back, on, frame.centre()), corner);
+        Travel travel = Travel.between(now, next);
+        return new Pace(travel.at(frame.centre()), travel.furthest(frame));
     }
 
     /** The speed at the centre as a part of the frame's width per second, in per cent. */
@@ -42,11 +41,5 @@ public record Pace(double centrePx, double cornerPx) {
     /** How long the picture takes to cross the frame's width, in seconds; infinite when it stands. */
     public double crossingSeconds(Size frame, FrameRate rate) {
         return frame.width() / (centrePx * rate.perSecond());
-    }
-
-    private static double displacement(AffineMap back, AffineMap on, FramePoint place) {
-        double x = back.x(place.x(), place.y());
-        double y = back.y(place.x(), place.y());
-        return Math.hypot(on.x(x, y) - place.x(), on.y(x, y) - place.y());
     }
 }

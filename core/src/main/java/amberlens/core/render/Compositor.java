@@ -73,7 +73,9 @@ public final class Compositor {
     }
 
     private static Layer prepared(Layer layer, Size output, Rows rows) {
-        layer.placement().prepare(output, rows);
+        if (layer.isVisible()) {
+            layer.placement().prepare(output, rows);
+        }
         return layer;
     }
 

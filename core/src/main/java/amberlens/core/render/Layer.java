@@ -10,12 +10,18 @@ import java.util.function.UnaryOperator;
  *
  * @param picture what is seen
  * @param toOutput from source pixels to output pixels
+ * @param seen whether it lies before the viewer, and not edge-on
  * @param covers whether it is known to fill the whole output, so that its own edges must not soften the border
  */
-public record Layer(Pyramid picture, ProjectiveMap toOutput, boolean covers) implements Seen {
+public record Layer(Pyramid picture, ProjectiveMap toOutput, boolean covers, boolean seen) implements Seen {
+    /** One that can be seen. */
+    public Layer(Pyramid picture, ProjectiveMap toOutput, boolean covers) {
+        this(picture, toOutput, covers, true);
+    }
+
     /** Whether it is large enough to be seen, and lies before the viewer. */
     boolean isVisible() {
-        return Placement.isVisible(picture.size(), toOutput);
+        return seen && Placement.isVisible(picture.size(), toOutput);
     }
 
     Placement placement() {
@@ -24,7 +30,7 @@ public record Layer(Pyramid picture, ProjectiveMap toOutput, boolean covers) imp
 
     /** The same a little to the side, in output pixels. */
     Layer shifted(double byX, double byY) {
-        return new Layer(picture, toOutput.thenShifted(byX, byY), covers);
+        return new Layer(picture, toOutput.thenShifted(byX, byY), covers, seen);
     }
 
     @Override

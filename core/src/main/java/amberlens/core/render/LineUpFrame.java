@@ -5,6 +5,7 @@ import amberlens.core.edges.Conform;
 import amberlens.core.edges.Judged;
 import amberlens.core.edges.Margin;
 import amberlens.core.footage.SourceFrames;
+import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Backdrop;
@@ -14,9 +15,11 @@ import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.Exposure;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
 import amberlens.core.sampling.Pyramid;
+import amberlens.core.time.Shutter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -38,11 +41,13 @@ public final class LineUpFrame {
 
     private final Project project;
     private final Size output;
+    private final int most;
     private final Pictures pictures;
 
-    private LineUpFrame(Project project, Size output, Pictures pictures) {
+    private LineUpFrame(Project project, Size output, int most, Pictures pictures) {
         this.project = project;
         this.output = output;
+        this.most = most;
         this.pictures = pictures;
     }
 
@@ -53,7 +58,16 @@ public final class LineUpFrame {
      * @param output the size to render at; poses are in frame pixels and follow
      */
     public static List<Seen> layers(Project project, double frame, Size output, Pictures pictures) {
-        return new LineUpFrame(project, output, pictures).at(frame);
+        return layers(project, frame, output, Shutter.MOST, pictures);
+    }
+
+    /**
+     * Likewise, for playing.
+     *
+     * @param most instants of an exposed frame
+     */
+    public static List<Seen> layers(Project project, double frame, Size output, int most, Pictures pictures) {
+        return new LineUpFrame(project, output, most, pictures).at(frame);
     }
 
     /**
@@ -63,8 +77,8 @@ public final class LineUpFrame {
      * @param top likewise
      */
     public static List<Seen> layers(
-            Project project, double frame, Size output, double left, double top, Pictures pictures) {
-        return layers(project, frame, output, pictures).stream()
+            Project project, double frame, Size output, int most, double left, double top, Pictures pictures) {
+        return layers(project, frame, output, most, pictures).stream()
                 .map(seen -> seen.map(layer -> layer.shifted(-left, -top)))
                 .toList();
     }
@@ -147,15 +161,23 @@ public final class LineUpFrame {
             return Optional.empty();
         }
         Judged judged = project.judged(shot);
-        Pose pose = project.ride(shot).on(shot.camera().at(at), at);
-        Layer layer = layer(picture, pose, judged);
+        Mirror mirror = shot.settings().mirror();
+        Pyramid second = source.part() > 0 ? pictures.of(media, source.second()) : null;
+        List<Seen> instants = new ArrayList<>();
+        boolean visible = false;
+        for (double moment : moments(shot, at)) {
+            Pose pose = pose(shot, moment);
+            Layer layer = layer(picture, pose, judged, mirror);
+            visible |= layer.isVisible();
+            instants.add(
+                    second == null ? layer : new Seen.Mix(layer, layer(second, pose, judged, mirror), source.part()));
+        }
         List<Seen> parts = new ArrayList<>();
-        if (!layer.hidesAllBelow()) {
+        if (!instants.stream().allMatch(Seen::hidesAllBelow)) {
             backdrop(shot, picture, lowest).map(this::filling).ifPresent(parts::add);
         }
-        Pyramid second = source.part() > 0 ? pictures.of(media, source.second()) : null;
-        if (layer.isVisible()) {
-            parts.add(second == null ? layer : new Seen.Mix(layer, layer(second, pose, judged), source.part()));
+        if (visible) {
+            parts.add(instants.size() == 1 ? instants.getFirst() : new Seen.Exposed(instants));
         }
         if (parts.isEmpty()) {
             return Optional.empty();
@@ -166,6 +188,17 @@ public final class LineUpFrame {
         Seen light = passing.apply(parts.size() == 1 ? parts.getFirst() : new Seen.Group(parts, 1, BlendMode.NORMAL));
         boolean plain = opacity == 1 && blend == BlendMode.NORMAL;
         return Optional.of(plain ? light : new Seen.Group(List.of(light), opacity, blend));
+    }
+
+    private Pose pose(Shot shot, double at) {
+        return project.ride(shot).on(project.pose(shot, at), at);
+    }
+
+    private double[] moments(Shot shot, double at) {
+        double pxPerFramePx = (double) output.width() / project.frameSize().width();
+        return Exposure.of(project.shutter(shot), pxPerFramePx)
+                .withMost(most)
+                .moments(at, moment -> pose(shot, moment), project.frameSize());
     }
 
     /** What stands right behind a shot's picture; empty for what lies below. */
@@ -189,20 +222,28 @@ public final class LineUpFrame {
      * One picture in one pose. Where the part of it that is judged fills the frame, only that part is read: its own border goes on, and
      * nothing of what lies beyond it mixes into the frame's.
      */
-    private Layer layer(Pyramid picture, Pose pose, Judged judged) {
+    private Layer layer(Pyramid picture, Pose pose, Judged judged, Mirror mirror) {
         Size frame = project.frameSize();
         Pose ofPart = judged.of(pose);
         boolean part = !judged.picture().equals(picture.size())
                 && judged.area().isWithin(picture.size())
                 && Margin.of(ofPart, judged.picture(), frame).isSealed();
-        return part ? layer(picture.part(judged.area()), ofPart, frame, output) : layer(picture, pose, frame, output);
+        return part
+                ? layer(picture.part(mirror.of(judged.area(), picture.size())), ofPart, mirror, frame, output)
+                : layer(picture, pose, mirror, frame, output);
     }
 
     /** One picture in one pose. */
     public static Layer layer(Pyramid picture, Pose pose, Size frame, Size output) {
-        ProjectiveMap map = ProjectiveMap.of(pose.pictureToFrame())
+        return layer(picture, pose, Mirror.NONE, frame, output);
+    }
+
+    /** Likewise, as in a mirror. */
+    public static Layer layer(Pyramid picture, Pose pose, Mirror mirror, Size frame, Size output) {
+        Pose placed = pose.depth().setting().isPresent() ? pose : pose.in(picture.size(), frame);
+        ProjectiveMap map = placed.map()
                 .thenScaled((double) output.width() / frame.width(), (double) output.height() / frame.height());
-        boolean covers = Margin.of(pose, picture.size(), frame).isSealed();
-        return new Layer(picture, map, covers);
+        boolean covers = Margin.of(placed, picture.size(), frame).isSealed();
+        return new Layer(picture, mirror.of(picture.size()).then(map), covers, placed.isSeen());
     }
 }

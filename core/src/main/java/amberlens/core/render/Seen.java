@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 
 /** Something that can be seen in the output. */
-public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted {
+public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, Seen.Exposed {
     /** Whether nothing that lies below it can be seen. */
     boolean hidesAllBelow();
 
@@ -50,6 +50,27 @@ public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted {
         @Override
         public Seen map(UnaryOperator<Layer> change) {
             return new Mix(from.map(change), to.map(change), part);
+        }
+    }
+
+    /**
+     * One thing at several instants of an exposure: the mean of their light.
+     *
+     * @param instants at least one
+     */
+    record Exposed(List<Seen> instants) implements Seen {
+        public Exposed {
+            instants = List.copyOf(instants);
+        }
+
+        @Override
+        public boolean hidesAllBelow() {
+            return instants.stream().allMatch(Seen::hidesAllBelow);
+        }
+
+        @Override
+        public Seen map(UnaryOperator<Layer> change) {
+            return new Exposed(instants.stream().map(one -> one.map(change)).toList());
         }
     }
 

@@ -18,9 +18,11 @@ interface SeenWindows {
 
     static SeenWindows of(Seen seen, Loops loops) {
         return switch (seen) {
-            case Layer layer -> new OfLayer(layer, loops);
+            case Layer layer when layer.isVisible() -> new OfLayer(layer, loops);
+            case Layer _ -> (_, _) -> {};
             case Seen.Group group -> new OfGroup(group, loops);
             case Seen.Mix mix -> new OfMix(mix, loops);
+            case Seen.Exposed exposed -> new OfExposed(exposed, loops);
             case Seen.Tinted tinted -> new OfTinted(tinted, loops);
         };
     }
@@ -115,6 +117,37 @@ interface SeenWindows {
             to.over(window, below);
             for (int i = 0; i < window.length(); i++) {
                 below[i] = (1 - part) * first[i] + part * below[i];
+            }
+        }
+    }
+
+    /** The mean of all instants, laid over what is below. */
+    final class OfExposed implements SeenWindows {
+        private final List<SeenWindows> instants;
+        private final Loops loops;
+        private final Room room = new Room();
+        private final Room sum = new Room();
+
+        private OfExposed(Seen.Exposed exposed, Loops loops) {
+            instants = exposed.instants().stream().map(one -> of(one, loops)).toList();
+            this.loops = loops;
+        }
+
+        @Override
+        public void over(Window window, float[] below) {
+            float[] all = sum.clear(window);
+            float share = 1f / instants.size();
+            for (SeenWindows instant : instants) {
+                float[] one = room.clear(window);
+                instant.over(window, one);
+                add(all, one, share, window.length());
+            }
+            Blending.over(below, all, window, BlendMode.NORMAL, loops);
+        }
+
+        private static void add(float[] sum, float[] light, float share, int length) {
+            for (int i = 0; i < length; i++) {
+                sum[i] += share * light[i];
             }
         }
     }

@@ -39,16 +39,14 @@ final class GeneralSampler implements LevelSampler {
     @Override
     public void paint(Window window, Spans spans, ConvexArea area, Reduction reduction, float[] light) {
         int size = 1 << index;
-        int acrossTaps = Kernel.taps(1 / (reduction.across().least() * size));
-        int downTaps = Kernel.taps(1 / (reduction.down().least() * size));
+        double leastAcross = Math.max(reduction.across().least() * size, 1 / Kernel.mostStretch(level.width()));
+        double leastDown = Math.max(reduction.down().least() * size, 1 / Kernel.mostStretch(level.height()));
+        int acrossTaps = Kernel.taps(1 / leastAcross);
+        int downTaps = Kernel.taps(1 / leastDown);
         boolean stretched = acrossTaps > Kernel.LEAST || downTaps > Kernel.LEAST;
         if (stretched) {
-            across.prepare(
-                    acrossTaps,
-                    reduction.across().least() * size,
-                    reduction.across().most() * size);
-            down.prepare(
-                    downTaps, reduction.down().least() * size, reduction.down().most() * size);
+            across.prepare(acrossTaps, leastAcross, reduction.across().most() * size);
+            down.prepare(downTaps, leastDown, reduction.down().most() * size);
         }
         patch.read(level, area.through(toLevel), acrossTaps / 2 + 1, downTaps / 2 + 1);
         int back = 4 * Kernel.before(acrossTaps) + patch.pitch() * Kernel.before(downTaps);

@@ -130,11 +130,11 @@ public final class PictureSampler {
         return new StraightSampler(
                 loops,
                 raster,
-                axis(map.xx() / map.ww() / size, map.dx() / map.ww() / size),
-                axis(map.yy() / map.ww() / size, map.dy() / map.ww() / size));
+                axis(map.xx() / map.ww() / size, map.dx() / map.ww() / size, raster.width()),
+                axis(map.yy() / map.ww() / size, map.dy() / map.ww() / size, raster.height()));
     }
 
-    private static StraightSampler.Axis axis(double step, double origin) {
-        return new StraightSampler.Axis(step, origin, Math.max(1, Math.abs(step)));
+    private static StraightSampler.Axis axis(double step, double origin, int pixels) {
+        return new StraightSampler.Axis(step, origin, Math.clamp(Math.abs(step), 1, Kernel.mostStretch(pixels)));
     }
 }

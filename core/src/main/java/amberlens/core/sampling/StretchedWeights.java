@@ -29,7 +29,7 @@ final class StretchedWeights {
      */
     void prepare(int count, double leastNarrow, double mostNarrow) {
         double from = Math.min(1, leastNarrow);
-        double to = Math.min(1, mostNarrow);
+        double to = Math.clamp(mostNarrow, from, 1);
         if (count != taps || from != least || to != most) {
             taps = count;
             least = from;

@@ -104,7 +104,7 @@ final class KeyMoves {
         boolean smooth = Stream.of(camera.scale(), camera.position())
                 .flatMap(channel -> channel.keys().stream())
                 .anyMatch(key -> key.even() || key.leg() instanceof Leg.Smooth);
-        return !smooth && !camera.position().bent();
+        return !smooth && !camera.position().bent() && !camera.hasDepth();
     }
 
     /** The camera with every amount applied. */

@@ -75,7 +75,7 @@ final class KeySeal {
                 new TreeSet<>(EdgeReport.of(subject.now().getFirst().take()).open().stream()
                         .map(EdgeReport.OpenSpan::worstFrame)
                         .toList());
-        frames.add((int) Math.floor(outcome.worstAt()));
+        frames.add(subject.now().get(outcome.worstJudged()).take().frameOf(outcome.worstAt()));
         return cheapest(frames.stream().map(frame -> {
             Subject divided = subject.withCamera(divided(way, subject.camera(), frame));
             return KeySearch.run(way, divided, terms)
@@ -119,8 +119,8 @@ final class KeySeal {
 
     private static boolean within(Take before, Take after, SealTerms terms) {
         for (double at : before.moments()) {
-            double limit = Math.max(terms.limitPercent(), Enlargement.percent(before.pose(at)));
-            if (Enlargement.percent(after.pose(at)) > limit + 1e-4) {
+            double limit = Math.max(terms.limitPercent(), Enlargement.percent(before.pose(at), before.frame()));
+            if (Enlargement.percent(after.pose(at), after.frame()) > limit + 1e-4) {
                 return false;
             }
         }

@@ -129,7 +129,9 @@ final class KeySearch {
     private double limitAt(int judged, double at) {
         return Math.max(
                 terms.limitPercent(),
-                Enlargement.percent(before.get(judged).take().pose(at)));
+                Enlargement.percent(
+                        before.get(judged).take().pose(at),
+                        before.get(judged).take().frame()));
     }
 
     /** The worst moment of every run in which a side is open or the limit passed. */

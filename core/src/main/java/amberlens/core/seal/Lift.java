@@ -1,6 +1,7 @@
 package amberlens.core.seal;
 
 import amberlens.core.edges.EdgeReport;
+import amberlens.core.edges.LeaningFill;
 import amberlens.core.edges.Margin;
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
@@ -10,6 +11,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.Take;
 import amberlens.core.sharpness.Enlargement;
@@ -41,7 +43,7 @@ final class Lift {
     /** The moment that decides how far the move is lifted. */
     private record Decisive(Subject.Judgement judged, double at, double factor) {
         int frame() {
-            return (int) Math.floor(at);
+            return judged.take().frameOf(at);
         }
     }
 
@@ -133,7 +135,10 @@ final class Lift {
      * still move out from the middle of that frame.
      */
     private static double factorUnderRig(Take take, double at) {
-        Pose own = take.camera().at(at);
+        Pose own = take.ownPose(at);
+        if (!own.isFlat()) {
+            return LeaningFill.factor(take.pose(at), take.picture(), take.frame());
+        }
         FramePoint middle = take.frame().centre();
         PicturePoint centre = own.toPicture(middle);
         double left = centre.x() * own.scale().factorX();
@@ -153,10 +158,16 @@ final class Lift {
         return factor;
     }
 
-    /** The move lifted by a factor. */
+    /** The move lifted by a factor; where corners are pulled, the ways they are pulled grow with it. */
     static CameraTrack lifted(CameraTrack camera, double factor, Size frame) {
         FramePoint centre = frame.centre();
-        return camera.withScale(camera.scale().mapValues(scale -> scale.times(factor)))
+        CameraTrack pulled = camera;
+        for (var corner : Properties.CORNERS) {
+            if (camera.has(corner)) {
+                pulled = pulled.with(corner, camera.get(corner).mapValues(offset -> offset.times(factor)));
+            }
+        }
+        return pulled.withScale(camera.scale().mapValues(scale -> scale.times(factor)))
                 .withPosition(camera.position()
                         .mapValues(
                                 position -> centre.plus(position.minus(centre).times(factor)))
@@ -165,6 +176,9 @@ final class Lift {
 
     /** The least factor that seals one pose, which may be below 1; infinite when its gate centre is not inside. */
     static double factorFor(Pose pose, Size picture, Size frame) {
+        if (!pose.isFlat()) {
+            return LeaningFill.factor(pose, picture, frame);
+        }
         PicturePoint centre = pose.gateCentre(frame);
         double nearestX = Math.min(centre.x(), picture.width() - centre.x())
                 * pose.scale().factorX();

@@ -6,6 +6,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.motion.Axis;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
+import amberlens.core.sharpness.Enlargement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
@@ -46,11 +47,15 @@ final class Linearised {
 
     /** That width or height are, at a moment, enlarged at most to a limit, in per cent. */
     LinearProgramme.Row limit(int judged, double at, Axis axis, double percent) {
-        return seen(
-                judged,
-                at,
-                pose -> -(axis == Axis.Y ? pose.scale().y() : pose.scale().x()) / 100,
-                -percent / 100);
+        return seen(judged, at, pose -> -enlarged(pose, axis) / 100, -percent / 100);
+    }
+
+    /** In per cent; a picture that leans is enlarged alike in all directions. */
+    private double enlarged(Pose pose, Axis axis) {
+        if (!pose.isFlat()) {
+            return Enlargement.percent(pose, frame);
+        }
+        return axis == Axis.Y ? pose.scale().y() : pose.scale().x();
     }
 
     /** That a frame of the move itself keeps its pose. */

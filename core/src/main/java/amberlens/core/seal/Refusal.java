@@ -21,8 +21,8 @@ final class Refusal {
 
     static SealResult.Refused of(SealWay way, Subject subject, SealTerms terms, KeySearch.Outcome outcome) {
         double at = outcome.worstAt();
-        int frame = (int) Math.floor(at);
         Subject.Judgement judged = subject.judged().apply(outcome.best()).get(outcome.worstJudged());
+        int frame = judged.take().frameOf(at);
         Take best = judged.take();
         double open =
                 -SideDistances.of(best.pose(at), best.picture(), best.frame()).to(outcome.worstSide());
@@ -71,6 +71,10 @@ final class Refusal {
     static List<String> ofOneFrame(SealWay way, Take take, SealTerms terms, double at) {
         List<String> ways = new ArrayList<>();
         Pose pose = take.pose(at);
+        if (!pose.isFlat()) {
+            ways.add("less tilt, swivel or pulling of corners there");
+            return ways;
+        }
         Scale most = pose.scale();
         double larger = Math.max(most.x(), most.y());
         if (way != SealWay.SHIFT && Double.isFinite(terms.limitPercent())) {

@@ -1,7 +1,9 @@
 package amberlens.core.seal;
 
 import amberlens.core.edges.EdgeReport;
+import amberlens.core.motion.Projection;
 import amberlens.core.motion.Take;
+import java.util.Optional;
 
 /** Closes the open edges of a take in one of the ways. */
 public final class Seal {
@@ -19,9 +21,34 @@ public final class Seal {
         if (sealed) {
             return new SealResult.AlreadySealed();
         }
+        Optional<SealResult> unseen = unseen(subject);
+        if (unseen.isPresent()) {
+            return unseen.get();
+        }
         return switch (way) {
             case LIFT -> Lift.seal(subject, terms);
             case SHIFT, LEAST -> KeySeal.seal(way, subject, terms);
         };
+    }
+
+    /** Where the picture cannot be seen at all, neither scale nor position can help. */
+    private static Optional<SealResult> unseen(Subject subject) {
+        for (Subject.Judgement judged : subject.now()) {
+            for (double at : judged.take().moments()) {
+                Optional<String> why = judged.take()
+                        .pose(at)
+                        .projection()
+                        .flatMap(Projection::unseen)
+                        .map(Projection.Unseen::words);
+                if (why.isPresent()) {
+                    return Optional.of(new SealResult.Refused(
+                            judged.take().frameOf(at),
+                            Optional.empty(),
+                            why.get() + " at " + judged.frame(at)
+                                    + ", where neither scale nor position can help; lean it less there"));
+                }
+            }
+        }
+        return Optional.empty();
     }
 }

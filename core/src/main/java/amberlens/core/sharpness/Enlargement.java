@@ -1,6 +1,11 @@
 package amberlens.core.sharpness;
 
+import amberlens.core.geometry.Corner;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.ProjectiveMap;
+import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Projection;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.Take;
 import java.util.List;
@@ -21,9 +26,25 @@ public record Enlargement(double percent, int frame) {
     /** What computing leaves over of a limit that was met exactly, in per cent. */
     private static final double ROUNDING = 1e-6;
 
-    /** The largest stretch of a source pixel in a pose, in per cent; a turn does not change it. */
-    public static double percent(Pose pose) {
-        return percent(pose.scale());
+    /**
+     * The largest stretch of a source pixel in a pose, in per cent; a turn does not change it. Of a picture that leans it is the largest
+     * at the frame's corners and its centre.
+     */
+    public static double percent(Pose pose, Size frame) {
+        if (pose.isFlat() || pose.projection().flatMap(Projection::unseen).isPresent()) {
+            return percent(pose.scale());
+        }
+        ProjectiveMap back = pose.map().inverse();
+        double least = stretch(back, frame.centre());
+        for (Corner corner : Corner.values()) {
+            least = Math.min(least, stretch(back, corner.of(frame)));
+        }
+        return 100 / least;
+    }
+
+    /** Source pixels per frame pixel; behind the horizon there are none, and nothing is enlarged. */
+    private static double stretch(ProjectiveMap back, FramePoint at) {
+        return back.w(at.x(), at.y()) > 0 ? back.leastStretch(at.x(), at.y()) : Double.POSITIVE_INFINITY;
     }
 
     /** Likewise, of a scale alone. */
@@ -33,13 +54,19 @@ public record Enlargement(double percent, int frame) {
 
     public static Enlargement greatest(Take take) {
         List<Pose> seen = take.seen();
-        int worst = 0;
-        for (int i = 1; i < seen.size(); i++) {
-            worst = percent(seen.get(i)) > percent(seen.get(worst)) ? i : worst;
+        if (seen.isEmpty()) {
+            return new Enlargement(percent(take.pose(0), take.frame()), 0);
         }
-        return seen.isEmpty()
-                ? new Enlargement(percent(take.pose(0)), 0)
-                : new Enlargement(percent(seen.get(worst)), (int) Math.floor(take.moments()[worst]));
+        int worst = 0;
+        double most = percent(seen.getFirst(), take.frame());
+        for (int i = 1; i < seen.size(); i++) {
+            double percent = percent(seen.get(i), take.frame());
+            if (percent > most) {
+                most = percent;
+                worst = i;
+            }
+        }
+        return new Enlargement(most, take.frameOf(take.moments()[worst]));
     }
 
     /** Whether an enlargement is not above a limit; the limit itself is within it, however it was computed. */

@@ -111,7 +111,7 @@ class AimTest {
     void the_closest_framing_is_enlarged_just_to_the_limit_about_the_gates_middle() {
         Pose pose = Pose.neutral(PICTURE, FRAME).withScale(new Scale(40, 50)).withPosition(new FramePoint(700, 300));
         Pose closest = Closest.pose(pose, 110, FRAME);
-        assertThat(Enlargement.percent(closest)).isCloseTo(110, within(1e-9));
+        assertThat(Enlargement.percent(closest, FRAME)).isCloseTo(110, within(1e-9));
         assertThat(closest.gateCentre(FRAME).x())
                 .isCloseTo(pose.gateCentre(FRAME).x(), within(1e-9));
     }

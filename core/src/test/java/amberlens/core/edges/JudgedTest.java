@@ -22,8 +22,8 @@ import org.junit.jupiter.api.Test;
 class JudgedTest {
     private static final Size FRAME = new Size(1920, 1080);
     private static final Size PICTURE = new Size(4000, 3000);
-    private static final Judged PART =
-            new Judged(new PictureArea(100, 50, new Size(3800, 2850)), new Size(1080, 1080), FRAME);
+    private static final Judged PART = new Judged(
+            new PictureArea(100, 50, new Size(3800, 2850)), new Size(4000, 3000), new Size(1080, 1080), FRAME);
 
     private static Pose pose() {
         return new Pose(Scale.uniform(60), new FramePoint(1000, 500), 12, new PicturePoint(1900, 1600));

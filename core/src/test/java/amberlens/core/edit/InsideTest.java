@@ -84,7 +84,8 @@ class InsideTest {
         var take = wide.take(CameraTrack.still(pose(100, 960).withPosition(new FramePoint(960, 540 + 138))), 3);
         assertThat(EdgeReport.of(take).worst().framePx()).isCloseTo(0, within(1e-9));
         assertThat(wide.back(wide.of(pose(80, 700)))).isEqualTo(pose(80, 700));
-        var inner = new Judged(new PictureArea(100, 50, new Size(900, 700)), new Size(800, 600), FRAME);
+        var inner = new Judged(
+                new PictureArea(100, 50, new Size(900, 700)), new Size(1100, 800), new Size(800, 600), FRAME);
         assertThat(inner.back(inner.of(pose(80, 700)))).isEqualTo(pose(80, 700));
     }
 

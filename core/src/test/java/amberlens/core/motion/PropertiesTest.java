@@ -25,11 +25,24 @@ class PropertiesTest {
         assertThat(Properties.ALL)
                 .isSorted()
                 .extracting(Property::id)
-                .containsExactly("scale", "position", "rotation", "anchor", "opacity", "speed");
-        assertThat(Properties.OF_MOVE).containsExactlyElementsOf(Properties.OF_POSE);
+                .containsExactly(
+                        "scale",
+                        "position",
+                        "rotation",
+                        "anchor",
+                        "tilt",
+                        "swivel",
+                        "distance",
+                        "corners/upperLeft",
+                        "corners/upperRight",
+                        "corners/lowerRight",
+                        "corners/lowerLeft",
+                        "opacity",
+                        "speed");
+        assertThat(Properties.OF_MOVE).startsWith(Properties.OF_POSE.toArray(Property<?>[]::new));
+        assertThat(Properties.OF_MOVE).endsWith(Properties.OF_DEPTH.toArray(Property<?>[]::new));
         for (Property<?> property : Properties.ALL) {
             assertThat(Properties.named(property.id())).hasValue(property);
-            assertThat(property.lowerWord()).isEqualTo(property.id());
         }
         assertThat(Properties.named("Scale")).isEmpty();
     }

@@ -48,7 +48,7 @@ class PartTest {
         var whole = Compositor.compose(
                 LineUpFrame.layers(project, 0, output, (_, _) -> picture), Colour.BLACK, output, Rows.ALONE);
         var part = Compositor.compose(
-                LineUpFrame.layers(project, 0, output, 200, 90, (_, _) -> picture),
+                LineUpFrame.layers(project, 0, output, 64, 200, 90, (_, _) -> picture),
                 Colour.BLACK,
                 new Size(120, 80),
                 Rows.ALONE);

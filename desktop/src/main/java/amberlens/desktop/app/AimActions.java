@@ -64,7 +64,7 @@ final class AimActions {
     private void nudge(int dx, int dy) {
         desk.cursor().enterShot();
         withShot(found -> {
-            Pose pose = found.camera().at(desk.cursor().shotFrame());
+            Pose pose = desk.document().project().pose(found, desk.cursor().shotFrame());
             Pose moved = pose.withPosition(pose.position().minus(new FramePoint(dx, dy)));
             desk.document()
                     .apply(CameraEdits.setFraming(
@@ -131,7 +131,10 @@ final class AimActions {
     /** At the place of the frame where the subject is now. */
     private void hold(String name, Holding holding) {
         withShot(found -> found.settings().subject().ifPresent(point -> {
-            FramePoint place = found.camera().at(desk.cursor().shotFrame()).toFrame(point);
+            FramePoint place = desk.document()
+                    .project()
+                    .pose(found, desk.cursor().shotFrame())
+                    .toFrame(point);
             desk.document().apply(ShotEdits.setCamera(name, found.id(), holding.of(found.camera(), point, place)));
         }));
     }

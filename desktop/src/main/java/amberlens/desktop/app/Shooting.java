@@ -200,7 +200,7 @@ public final class Shooting {
                         "move of the gate",
                         shot.id(),
                         desk.cursor().shotFrame(),
-                        shot.camera().at(desk.cursor().shotFrame()))));
+                        desk.document().project().pose(shot, desk.cursor().shotFrame()))));
     }
 
     private static Optional<Integer> framingBefore(Bench bench) {

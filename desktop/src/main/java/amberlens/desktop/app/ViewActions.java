@@ -17,6 +17,8 @@ final class ViewActions {
 
     private ViewActions() {}
 
+    static final String DEPTH = "view.depth";
+
     static void addTo(Actions actions, Desk desk, java.util.function.Supplier<TablePane> table) {
         Tools viewing = desk.tools();
         BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
@@ -58,6 +60,14 @@ final class ViewActions {
                 "D",
                 shot,
                 () -> viewing.toggle(Tools.LensShow.DIFFERENCE));
+        actions.add(
+                Menu.VIEW,
+                DEPTH,
+                "Depth: tilt, swivel, distance, corners",
+                () -> (viewing.depth() ? "✓ " : "") + "Depth: tilt, swivel, distance, corners",
+                "Shift+D",
+                () -> true,
+                () -> viewing.showDepth(!viewing.depth()));
         for (Tools.Guide guide : Tools.Guide.values()) {
             actions.add(
                     Menu.VIEW,

@@ -26,6 +26,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -60,15 +61,23 @@ public final class CameraPane extends StackPane implements Subscription {
         HBox.setHgrow(gap, Priority.ALWAYS);
         Button addFraming = actions.bind(new Button("Add framing"), "framing.add");
         addFraming.getStyleClass().add("quiet-button");
-        HBox heading = new HBox(8, title, willDo, goToKey, gap, addFraming);
+        Button depth = actions.bind(new Button("Depth"), "view.depth");
+        depth.getStyleClass().add("quiet-button");
+        depth.setId("show-depth");
+        HBox heading = new HBox(8, title, willDo, goToKey, gap, depth, addFraming);
         heading.setAlignment(Pos.CENTER_LEFT);
         heading.getStyleClass().add("view-heading");
-        pose = new VBox(heading);
+        var list = new VBox();
+        var scroll = new ScrollPane(list);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("property-list");
+        pose = new VBox(heading, scroll);
         for (Property<?> property : Properties.ALL) {
             PropertyRow<?> row = new PropertyRow<>(desk, overlay, property);
-            row.setVisible(property.group() == Group.POSE);
+            row.setVisible(alwaysThere(property));
             rows.put(property, row);
-            pose.getChildren().add(row);
+            list.getChildren().add(row);
         }
         leg.managedProperty().bind(leg.visibleProperty());
         getChildren().addAll(pose, leg);
@@ -91,7 +100,7 @@ public final class CameraPane extends StackPane implements Subscription {
         if (shot.isEmpty()) {
             willDo.setText("no shot yet");
             rows.forEach((property, row) -> {
-                row.setVisible(property.group() == Group.POSE);
+                row.setVisible(alwaysThere(property));
                 row.showNothing();
             });
             goToKey.setVisible(false);
@@ -109,10 +118,15 @@ public final class CameraPane extends StackPane implements Subscription {
         announce(shot.get(), frame);
     }
 
+    private boolean alwaysThere(Property<?> property) {
+        return property.group() == Group.POSE
+                || (property.group() == Group.DEPTH && desk.tools().depth());
+    }
+
     /** Whether a property can do anything for a shot, or does already. */
     private boolean concerns(Property<?> property, Shot shot) {
         boolean layered = shot.track() > 1 || !shot.fillsFrame();
-        return property.group() == Group.POSE
+        return alwaysThere(property)
                 || shot.camera().has(property)
                 || (property == Properties.OPACITY && layered)
                 || (property == Properties.SPEED

@@ -9,8 +9,10 @@ import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Projection;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
+import amberlens.core.motion.Take;
 import amberlens.core.pace.Pace;
 import amberlens.core.sharpness.Enlargement;
 import java.util.Locale;
@@ -32,38 +34,49 @@ final class Consequences {
 
     /** Properties that nothing follows from are left out. */
     private static final Map<Property<?>, Words> WORDS = Map.of(
-            Properties.SCALE, new Words(true, at -> enlargement(at.pose())),
+            Properties.SCALE,
+            new Words(true, at -> enlargement(at.pose(), at.project().frameSize())),
             Properties.POSITION,
-                    new Words(
-                            true,
-                            at -> at.shot().fillsFrame()
-                                    ? room(
-                                            at.judgedPose(),
-                                            at.judged().picture(),
-                                            at.judged().mask())
-                                    : "An inset: its edges are free"),
-            Properties.ROTATION,
-                    new Words(
-                            false,
-                            at -> turn(
+            new Words(
+                    true,
+                    at -> at.shot().fillsFrame()
+                            ? room(
                                     at.judgedPose(),
                                     at.judged().picture(),
-                                    at.judged().mask())),
+                                    at.judged().mask())
+                            : "An inset: its edges are free"),
+            Properties.ROTATION,
+            new Words(
+                    false,
+                    at -> turn(
+                            at.judgedPose(), at.judged().picture(), at.judged().mask())),
             Properties.ANCHOR,
-                    new Words(
-                            true, at -> pace(at.shot(), at.frame(), at.project().frame())),
+            new Words(
+                    true,
+                    at -> pace(
+                            at.project().take(at.shot()),
+                            at.frame(),
+                            at.project().frame())),
             Properties.OPACITY,
-                    new Words(
-                            true,
-                            at -> "Blending: " + at.shot().layering().blend().words()),
-            Properties.SPEED, new Words(true, Consequences::footage));
+            new Words(true, at -> "Blending: " + at.shot().layering().blend().words()),
+            Properties.SPEED,
+            new Words(true, Consequences::footage),
+            Properties.TILT,
+            new Words(true, at -> leaning(at.pose())));
 
     static String of(Property<?> property, Project project, Shot shot, int frame, Judged judged) {
         Words words = WORDS.get(property);
         return words == null || !(shot.fillsFrame() || words.forInsets())
                 ? ""
-                : words.of()
-                        .apply(new Moment(project, shot, frame, shot.camera().at(frame), judged));
+                : words.of().apply(new Moment(project, shot, frame, project.pose(shot, frame), judged));
+    }
+
+    /** Why a picture that leans cannot be seen, if it cannot. */
+    private static String leaning(Pose pose) {
+        return pose.projection()
+                .flatMap(Projection::unseen)
+                .map(why -> "Not seen: " + why.words())
+                .orElse("");
     }
 
     private static String footage(Moment at) {
@@ -74,8 +87,8 @@ final class Consequences {
                 .orElse("");
     }
 
-    private static String enlargement(Pose pose) {
-        double percent = Enlargement.percent(pose);
+    private static String enlargement(Pose pose, Size frame) {
+        double percent = Enlargement.percent(pose, frame);
         return text("Enlargement %.0f %%, %s", percent, Enlargement.verdict(percent));
     }
 
@@ -88,7 +101,7 @@ final class Consequences {
 
     /** The scale that this turn needs where the gate stands, and the turn that this scale allows somewhere. */
     private static String turn(Pose pose, Size picture, Size frame) {
-        String allowed = TurnLimit.degrees(pose.scale(), picture, frame).stream()
+        String allowed = TurnLimit.degrees(pose, picture, frame).stream()
                 .mapToObj(most -> most >= 180 ? "any turn fits" : text("turn ≤ %.1f°", most))
                 .findFirst()
                 .orElse("no turn fits");
@@ -98,8 +111,8 @@ final class Consequences {
         };
     }
 
-    private static String pace(Shot shot, int frame, FrameFormat format) {
-        Pace pace = Pace.at(shot.camera(), Math.min(frame, Math.max(0, shot.lastFrame() - 1)), format.size());
+    private static String pace(Take take, int frame, FrameFormat format) {
+        Pace pace = Pace.at(take, Math.min(frame, Math.max(0, take.length() - 2)));
         double percent = pace.percentOfWidthPerSecond(format.size(), format.rate());
         return percent < 0.05
                 ? "Pace: stands still"

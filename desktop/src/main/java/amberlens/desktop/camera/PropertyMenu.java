@@ -93,7 +93,10 @@ final class PropertyMenu extends MenuButton {
     private void anchor(PicturePoint at) {
         desk.cursor().enterShot();
         desk.cursor().selectedShot().ifPresent(shot -> {
-            Pose moved = shot.camera().at(desk.cursor().shotFrame()).withAnchorInPlace(at);
+            Pose moved = desk.document()
+                    .project()
+                    .pose(shot, desk.cursor().shotFrame())
+                    .withAnchorInPlace(at);
             desk.document()
                     .apply(CameraEdits.setPose(
                             "place of the anchor", shot.id(), desk.cursor().shotFrame(), moved));

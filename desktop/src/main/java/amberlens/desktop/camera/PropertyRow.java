@@ -103,7 +103,12 @@ final class PropertyRow<V> extends HBox {
     }
 
     private Optional<String> refusal(int part, double shown) {
-        return property.refusal(held(part, shown));
+        double number = held(part, shown);
+        return property.refusal(number).or(() -> desk.cursor().selectedShot().flatMap(shot -> {
+            int frame = desk.cursor().shotFrame();
+            V wanted = CameraEdits.withNumber(shot, property, frame, part, number);
+            return CameraEdits.refusal(desk.document().project(), shot, property, frame, wanted);
+        }));
     }
 
     private Size picture() {

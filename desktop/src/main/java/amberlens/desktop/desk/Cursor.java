@@ -181,6 +181,6 @@ public final class Cursor {
 
     /** The pose of the selected shot that is shown. */
     public Optional<Pose> pose() {
-        return selectedShot().map(shot -> shot.camera().at(shotFrame()));
+        return selectedShot().map(shot -> document.project().pose(shot, shotFrame()));
     }
 }

@@ -112,6 +112,7 @@ public final class Tools {
     private LensZoom lensZoom = LensZoom.FIT;
     private Optional<MaskShape> mask = Optional.empty();
     private boolean judgingMask;
+    private boolean depth;
     private boolean closest;
     private boolean sealing;
     private int peek;
@@ -136,6 +137,16 @@ public final class Tools {
 
     private void changed() {
         listeners.tell(Change.VIEW);
+    }
+
+    /** Whether tilt, swivel, distance and corners are at hand, even where nothing leans. */
+    public boolean depth() {
+        return depth;
+    }
+
+    public void showDepth(boolean shown) {
+        depth = shown;
+        changed();
     }
 
     public Tool tool() {

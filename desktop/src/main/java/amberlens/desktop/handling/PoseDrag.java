@@ -63,7 +63,7 @@ public final class PoseDrag extends EditDrag {
         int own = framing.orElse(desk.cursor().shotFrame());
         List<PicturePoint> others = Framings.of(shot.camera()).stream()
                 .filter(at -> at != own)
-                .map(at -> shot.camera().at(at).gateCentre(frame))
+                .map(at -> desk.document().project().pose(shot, at).gateCentre(frame))
                 .toList();
         var snap = new PoseSnap(desk.document().project().judged(shot), others, SNAP * sourcePxPerScreenPx);
         return switch (change) {

@@ -40,6 +40,9 @@ public final class PoseSnap {
     /** The pose, its gate moved to what is near. */
     public Snapped moved(Pose start, Pose pose) {
         Size frame = judged.frame();
+        if (!pose.isFlat()) { // its gate has no upright sides that could lie along the picture's
+            return new Snapped(pose, List.of());
+        }
         Pose as = judged.of(pose);
         GateReach sides = GateReach.of(as, judged.picture(), judged.mask());
         PicturePoint centre = pose.gateCentre(frame);

@@ -56,7 +56,7 @@ public final class ToolDrag implements Gesture {
     }
 
     private void aim(Shot shot, PicturePoint to) {
-        Pose pose = shot.camera().at(desk.cursor().shotFrame());
+        Pose pose = desk.document().project().pose(shot, desk.cursor().shotFrame());
         Size frame = desk.document().project().frameSize();
         try {
             Pose aimed =

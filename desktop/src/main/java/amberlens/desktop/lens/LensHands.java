@@ -1,5 +1,6 @@
 package amberlens.desktop.lens;
 
+import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.model.Shot;
@@ -44,7 +45,7 @@ final class LensHands {
         if (shot.isEmpty()) {
             return Optional.empty();
         }
-        Pose pose = shot.get().camera().at(desk.cursor().shotFrame());
+        Pose pose = desk.document().project().pose(shot.get(), desk.cursor().shotFrame());
         if (surface.isClose() && (desk.tools().tool() == Tool.HAND || !surface.isSingle())) {
             return Optional.of(new LensPan(surface, press));
         }
@@ -61,6 +62,12 @@ final class LensHands {
             return Optional.of(
                     new PathGripDrag(desk, shot.get(), grip.get(), event -> surface.toFrame(event.getX(), event.getY())
                             .minus(key)));
+        }
+        Optional<Corner> corner = surface.showsHandles()
+                ? CornerGrips.at(desk, shot.get(), pose, surface.view(), press)
+                : Optional.empty();
+        if (corner.isPresent()) {
+            return Optional.of(new CornerGrips.Drag(desk, surface, corner.get(), press));
         }
         Optional<LensHandle> handle = surface.showsHandles() ? handleAt(press) : Optional.empty();
         return Optional.of(

@@ -4,6 +4,7 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Shot;
 import amberlens.core.render.LineUpFrame;
+import amberlens.core.time.Shutter;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools.LensShow;
 import amberlens.desktop.desk.Tools.LensZoom;
@@ -21,6 +22,8 @@ import org.jspecify.annotations.Nullable;
 final class LensSurface extends Surface {
     /** A finished picture and where on the screen it was made for. */
     private record Shown(Image image, double x, double y, LensView view) {}
+
+    private static final int MOST_INSTANTS_PLAYING = 8;
 
     private final Desk desk;
     private final Services services;
@@ -80,7 +83,13 @@ final class LensSurface extends Surface {
         var part = new Size((int) Math.max(1, Math.min(getWidth(), view.left() + whole.width()) - x), (int)
                 Math.max(1, Math.min(getHeight(), view.top() + whole.height()) - y));
         var layers = LineUpFrame.layers(
-                desk.document().project(), frame(), whole, x - view.left(), y - view.top(), services.ready());
+                desk.document().project(),
+                frame(),
+                whole,
+                desk.cursor().transport().playing() ? MOST_INSTANTS_PLAYING : Shutter.MOST,
+                x - view.left(),
+                y - view.top(),
+                services.ready());
         frames.layers(desk.document().project(), layers, part, raster -> {
             shown = new Shown(Pictures.image(raster), x, y, view);
             redraw();
@@ -186,11 +195,14 @@ final class LensSurface extends Surface {
                 marks.path(pen, shot);
             }
             if (handles && desk.cursor().insideShot()) {
-                marks.handles(pen, shot, shot.camera().at(desk.cursor().shotFrame()));
+                marks.handles(
+                        pen,
+                        shot,
+                        desk.document().project().pose(shot, desk.cursor().shotFrame()));
             }
             marks.aids(
                     pen,
-                    shot.camera().at(desk.cursor().shotFrame()),
+                    desk.document().project().pose(shot, desk.cursor().shotFrame()),
                     desk.document().project().mediaOf(shot).size());
         });
         marks.notice(pen);

@@ -52,7 +52,7 @@ final class PictureDrag extends EditDrag {
         Size frame = desk.document().project().frameSize();
         List<PicturePoint> others = Framings.of(shot.camera()).stream()
                 .filter(at -> at != desk.cursor().shotFrame())
-                .map(at -> shot.camera().at(at).gateCentre(frame))
+                .map(at -> desk.document().project().pose(shot, at).gateCentre(frame))
                 .toList();
         double reach = SNAP / surface.zoom() / wanted.scale().factorX();
         return new PoseSnap(desk.document().project().judged(shot), others, reach).moved(start, wanted);

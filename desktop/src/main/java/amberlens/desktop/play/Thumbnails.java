@@ -2,6 +2,7 @@ package amberlens.desktop.play;
 
 import amberlens.core.colour.Colour;
 import amberlens.core.edges.Conform;
+import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -27,7 +28,7 @@ import javafx.scene.image.Image;
 public final class Thumbnails {
     private static final int KEPT = 600;
 
-    private record Wanted(PixelKey pixels, Pose pose, Size frame, Size size) {}
+    private record Wanted(PixelKey pixels, Pose pose, Mirror mirror, Size frame, Size size) {}
 
     private final Map<Wanted, Image> known = new LinkedHashMap<>(16, 0.75f, true) {
         @Override
@@ -57,12 +58,13 @@ public final class Thumbnails {
     public Optional<Image> framing(Project project, Shot shot, int frame, Size size) {
         Media media = project.mediaOf(shot);
         PixelKey pixels = PixelKey.of(media, project.sourceFrames(shot, frame).first());
-        return find(new Wanted(pixels, shot.camera().at(frame), project.frameSize(), size));
+        return find(
+                new Wanted(pixels, project.pose(shot, frame), shot.settings().mirror(), project.frameSize(), size));
     }
 
     /** The whole of a picture, or of the first frame of footage, filling a small size, if that is ready. */
     public Optional<Image> whole(Media media, Size size) {
-        return find(new Wanted(PixelKey.of(media, 0), Conform.FILL.pose(media.size(), size), size, size));
+        return find(new Wanted(PixelKey.of(media, 0), Conform.FILL.pose(media.size(), size), Mirror.NONE, size, size));
     }
 
     private Optional<Image> find(Wanted wanted) {
@@ -82,7 +84,7 @@ public final class Thumbnails {
     }
 
     private void make(Wanted wanted, Pyramid picture) {
-        var layer = LineUpFrame.layer(picture, wanted.pose, wanted.frame, wanted.size);
+        var layer = LineUpFrame.layer(picture, wanted.pose, wanted.mirror, wanted.frame, wanted.size);
         var frame = Compositor.compose(List.of(layer), Colour.BLACK, wanted.size, rows);
         interfaceThread.execute(() -> {
             known.put(wanted, Pictures.image(frame));

@@ -1,7 +1,7 @@
 package amberlens.desktop.table;
 
 import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.Size;
+import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Pose;
@@ -19,10 +19,11 @@ record FramingTag(int at, double x, double y) {
     private static final double CENTRE_REACH = 6;
 
     /** The tag of a framing; one that lies on the framing before stands beside its tag. */
-    static FramingTag of(Shot shot, List<Integer> framings, int index, Size frame, TableView view) {
-        Pose pose = shot.camera().at(framings.get(index));
-        boolean sameAsBefore = index > 0 && pose.equals(shot.camera().at(framings.get(index - 1)));
-        FramePoint corner = GateShape.of(pose, frame, view).corners().getFirst();
+    static FramingTag of(Project project, Shot shot, List<Integer> framings, int index, TableView view) {
+        Pose pose = project.pose(shot, framings.get(index));
+        boolean sameAsBefore = index > 0 && pose.equals(project.pose(shot, framings.get(index - 1)));
+        FramePoint corner =
+                GateShape.of(pose, project.frameSize(), view).corners().getFirst();
         return new FramingTag(framings.get(index), corner.x() + (sameAsBefore ? 18 : 0), corner.y() - 15);
     }
 
@@ -31,11 +32,11 @@ record FramingTag(int at, double x, double y) {
      * there the gate is meant.
      */
     static Optional<Integer> framingAt(
-            Shot shot, Size frame, TableView view, FramePoint gateCentre, double px, double py) {
+            Project project, Shot shot, TableView view, FramePoint gateCentre, double px, double py) {
         List<Integer> framings = Framings.of(shot.camera());
         for (int i = framings.size() - 1; i >= 0; i--) {
-            FramingTag tag = of(shot, framings, i, frame, view);
-            FramePoint centre = view.toScreen(shot.camera().at(tag.at).gateCentre(frame));
+            FramingTag tag = of(project, shot, framings, i, view);
+            FramePoint centre = view.toScreen(project.pose(shot, tag.at).gateCentre(project.frameSize()));
             boolean onTag = px >= tag.x && px <= tag.x + WIDTH && py >= tag.y && py <= tag.y + HEIGHT;
             boolean apart = gateCentre.distance(centre) > 2 * CENTRE_REACH;
             boolean onCentre = apart && Math.hypot(centre.x() - px, centre.y() - py) <= CENTRE_REACH;

@@ -2,6 +2,7 @@ package amberlens.desktop.table;
 
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
+import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Pose;
@@ -39,12 +40,12 @@ final class MovePainter {
 
     void framings(GraphicsContext pen) {
         List<Integer> framings = Framings.of(shot.camera());
-        Pose shown = shot.camera().at(desk.cursor().shotFrame());
+        Pose shown = desk.document().project().pose(shot, desk.cursor().shotFrame());
         int nearest = (int)
                 framings.stream().filter(at -> at < desk.cursor().shotFrame()).count();
         int first = Math.clamp(nearest - MOST_FRAMINGS / 2, 0, Math.max(0, framings.size() - MOST_FRAMINGS));
         for (int i = first; i < Math.min(framings.size(), first + MOST_FRAMINGS); i++) {
-            Pose pose = shot.camera().at(framings.get(i));
+            Pose pose = desk.document().project().pose(shot, framings.get(i));
             GateShape gate = GateShape.of(pose, frame, view);
             if (!pose.equals(shown)) {
                 pen.setStroke(Palette.faint(Palette.GROUND, 0.8));
@@ -57,7 +58,7 @@ final class MovePainter {
                 pen.setLineDashes();
             }
             boolean selected = desk.cursor().selection().part().equals(new Selection.Framing(framings.get(i)));
-            FramingTag tag = FramingTag.of(shot, framings, i, frame, view);
+            FramingTag tag = FramingTag.of(desk.document().project(), shot, framings, i, view);
             pen.setFill(selected ? Palette.AMBER : Palette.PALE);
             pen.fillRoundRect(tag.x(), tag.y(), FramingTag.WIDTH, FramingTag.HEIGHT, 4, 4);
             Brush.aligned(
@@ -106,18 +107,18 @@ final class MovePainter {
 
     private void grips(GraphicsContext pen) {
         for (PathGrip grip : PathGrip.of(desk, shot)) {
-            PathGrip.paint(pen, centreAt(grip.frame()), place(shot, grip, frame, view));
+            PathGrip.paint(pen, centreAt(grip.frame()), place(desk.document().project(), shot, grip, view));
         }
     }
 
     /** Where a handle of the path lies on the Table: where the gate's centre would be with the position moved by it. */
-    static FramePoint place(Shot shot, PathGrip grip, Size frame, TableView view) {
-        Pose pose = shot.camera().at(grip.frame());
+    static FramePoint place(Project project, Shot shot, PathGrip grip, TableView view) {
+        Pose pose = project.pose(shot, grip.frame());
         return view.toScreen(
-                pose.withPosition(pose.position().plus(grip.offset())).gateCentre(frame));
+                pose.withPosition(pose.position().plus(grip.offset())).gateCentre(project.frameSize()));
     }
 
     private FramePoint centreAt(int at) {
-        return view.toScreen(shot.camera().at(at).gateCentre(frame));
+        return view.toScreen(desk.document().project().pose(shot, at).gateCentre(frame));
     }
 }

@@ -20,7 +20,9 @@ final class RoomPainter {
 
     static void paint(GraphicsContext pen, Judged judged, Pose pose, GateShape gate, TableView view) {
         Pose as = judged.of(pose);
-        reach(pen, judged, GateReach.of(as, judged.picture(), judged.mask()), view);
+        if (as.isFlat()) {
+            reach(pen, judged, GateReach.of(as, judged.picture(), judged.mask()), view);
+        }
         Room room = Room.of(as, judged.picture(), judged.mask());
         FramePoint across = unit(gate.corners().get(1).minus(gate.corners().get(0)));
         FramePoint down = unit(gate.corners().get(3).minus(gate.corners().get(0)));

@@ -2,6 +2,7 @@ package amberlens.desktop.table;
 
 import amberlens.core.colour.Colour;
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FrameFormat;
@@ -27,6 +28,7 @@ final class TableGround {
     /** What the picture was painted for: it is made anew only when this changes. */
     private record Ground(
             Media media,
+            Mirror mirror,
             TableView view,
             Size size,
             @Nullable Pyramid pixels) {}
@@ -49,17 +51,17 @@ final class TableGround {
     }
 
     /** Paints the picture, and asks for it anew when it lies differently. */
-    void draw(GraphicsContext pen, Media media, int frame, TableView view, double width, double height) {
+    void draw(GraphicsContext pen, Media media, Mirror mirror, int frame, TableView view, double width, double height) {
         var size = new Size((int) Math.max(1, width), (int) Math.max(1, height));
         Pyramid pixels = services.ready().of(media, frame);
-        var ground = new Ground(media, view, size, pixels);
+        var ground = new Ground(media, mirror, view, size, pixels);
         if (pixels != null && !ground.equals(asked)) {
             asked = ground;
             ask(ground, pixels);
         }
         double w = view.scale() * media.size().width();
         double h = view.scale() * media.size().height();
-        if (picture != null && shownFor != null && shownFor.media().equals(media)) {
+        if (picture != null && shownFor != null && shownFor.media().equals(media) && shownFor.mirror() == mirror) {
             if (shownFor.view().equals(view)) {
                 pen.drawImage(picture, 0, 0);
             } else {
@@ -121,7 +123,7 @@ final class TableGround {
                 new FramePoint(ground.view().left(), ground.view().top()),
                 0,
                 new PicturePoint(0, 0));
-        var layer = LineUpFrame.layer(pixels, screen, ground.size(), ground.size());
+        var layer = LineUpFrame.layer(pixels, screen, ground.mirror(), ground.size(), ground.size());
         var onGround = desk.document()
                 .project()
                 .withFrame(new FrameFormat(

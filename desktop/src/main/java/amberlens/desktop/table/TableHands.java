@@ -86,10 +86,10 @@ final class TableHands {
     private Optional<Gesture> pathGrip(Shot shot, TableView view, double x, double y) {
         Size frame = desk.document().project().frameSize();
         return PathGrip.of(desk, shot).stream()
-                .filter(found -> near(MovePainter.place(shot, found, frame, view), x, y))
+                .filter(found -> near(MovePainter.place(desk.document().project(), shot, found, view), x, y))
                 .findFirst()
                 .map(grip -> {
-                    Pose pose = shot.camera().at(grip.frame());
+                    Pose pose = desk.document().project().pose(shot, grip.frame());
                     return new PathGripDrag(
                             desk, shot, grip, event -> offset(pose, frame, view.toPicture(event.getX(), event.getY())));
                 });
@@ -100,8 +100,8 @@ final class TableHands {
         double x = press.getX();
         double y = press.getY();
         Optional<Integer> found = FramingTag.framingAt(
+                desk.document().project(),
                 shot,
-                desk.document().project().frameSize(),
                 view,
                 surface.gate().orElseThrow().centre(),
                 x,
@@ -116,7 +116,7 @@ final class TableHands {
                 return new FramingsDrag(desk, List.copyOf(together), frame, view.toPicture(x, y), on(view));
             }
             desk.cursor().select(new Selection.Framing(frame));
-            var move = new GateGesture.Move(shot.camera().at(frame), view.toPicture(x, y));
+            var move = new GateGesture.Move(desk.document().project().pose(shot, frame), view.toPicture(x, y));
             return poseDrag(move, Optional.of(frame), view);
         });
     }
@@ -157,7 +157,8 @@ final class TableHands {
         int nearest = -1;
         double least = NEAR_PATH;
         for (int at = 0; at <= shot.lastFrame(); at++) {
-            FramePoint point = view.toScreen(shot.camera().at(at).gateCentre(frame));
+            FramePoint point =
+                    view.toScreen(desk.document().project().pose(shot, at).gateCentre(frame));
             double distance = Math.hypot(point.x() - x, point.y() - y);
             if (distance < least) {
                 least = distance;

@@ -50,7 +50,8 @@ final class TableSurface extends Surface {
 
     /** An inset is smaller than the frame: the frame where it comes to rest is shown whole. */
     private void fitInset(Shot shot) {
-        List<PicturePoint> points = new ArrayList<>(corners(shot.camera().at(shot.lastFrame())));
+        List<PicturePoint> points =
+                new ArrayList<>(corners(desk.document().project().pose(shot, shot.lastFrame())));
         points.add(new PicturePoint(0, 0));
         points.add(new PicturePoint(picture(shot).width(), picture(shot).height()));
         if (getWidth() > 2 * AIR && getHeight() > 2 * AIR) {
@@ -86,9 +87,11 @@ final class TableSurface extends Surface {
             Size picture = picture(shot);
             points.add(new PicturePoint(0, 0));
             points.add(new PicturePoint(picture.width(), picture.height()));
-            points.addAll(corners(shot.camera().at(desk.cursor().shotFrame())));
+            points.addAll(
+                    corners(desk.document().project().pose(shot, desk.cursor().shotFrame())));
             Framings.of(shot.camera())
-                    .forEach(frame -> points.addAll(corners(shot.camera().at(frame))));
+                    .forEach(frame ->
+                            points.addAll(corners(desk.document().project().pose(shot, frame))));
             zoom.fit(points, getWidth(), getHeight(), AIR);
             redraw();
         });
@@ -134,10 +137,10 @@ final class TableSurface extends Surface {
             int shown = shot.get().start() + desk.cursor().shotFrame(); // also while the playhead is elsewhere
             ground.drawBelow(pen, shot.get(), shown, view);
         } else {
-            ground.draw(pen, media, footageFrame(shot.get()), view, width, height);
+            ground.draw(pen, media, shot.get().settings().mirror(), footageFrame(shot.get()), view, width, height);
         }
         int at = desk.cursor().shotFrame();
-        Pose pose = shot.get().camera().at(at);
+        Pose pose = desk.document().project().pose(shot.get(), at);
         GateShape gate = GateShape.of(pose, frame(), view);
         Pose seenPose = project.ride(shot.get()).on(pose, at);
         GateShape seen = GateShape.of(seenPose, frame(), view);
@@ -175,7 +178,7 @@ final class TableSurface extends Surface {
             AidPainter.closest(pen, pose, desk.preferences().limitPercent(), frame(), view);
         }
         desk.document().settled().shot(shot.id()).ifPresent(settled -> {
-            Pose before = settled.camera().at(desk.cursor().shotFrame());
+            Pose before = desk.document().project().pose(settled, desk.cursor().shotFrame());
             if (desk.document().showing() && before.degrees() != pose.degrees() && !viewing.sealing()) {
                 AidPainter.turnGhost(pen, before, pose, frame(), view);
             }

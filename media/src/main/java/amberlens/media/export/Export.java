@@ -115,7 +115,7 @@ public final class Export {
                 sink.finish();
             }
             return whole;
-        } catch (OutOfMemoryError e) {
+        } catch (RuntimeException | Error e) { // the writing shares work among threads, too
             throw failed(e);
         }
     }

@@ -25,7 +25,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class EvenZoomTest {
     private static final Path PICTURES = Path.of("../demo/fernhollow/pictures");
     private static final Size FRAME = new Size(320, 180);
-    private static final int FRAMES = 90;
+    private static final int FRAMES = 60;
     private static final int NEIGHBOURS = 6;
 
     @ParameterizedTest
