@@ -1,9 +1,11 @@
 package amberlens.core.edit;
 
+import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.layering.Backdrop;
 import amberlens.core.model.ShotSettings;
+import amberlens.core.time.Shutter;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
@@ -25,6 +27,16 @@ public final class SettingsEdits {
 
     public static Edit setBackdrop(String shotId, Backdrop backdrop) {
         return change("backdrop", shotId, settings -> settings.withBackdrop(backdrop));
+    }
+
+    /** Shows the picture of a shot as in a mirror, or as it is. */
+    public static Edit setMirror(String shotId, Mirror mirror) {
+        return change("mirroring", shotId, settings -> settings.withMirror(mirror));
+    }
+
+    /** Gives a shot a shutter of its own, or the project's again. */
+    public static Edit setShutter(String shotId, Optional<Shutter> shutter) {
+        return change("shutter", shotId, settings -> settings.withShutter(shutter));
     }
 
     /** Puts the subject of a shot at a point of its picture, or takes it away. */

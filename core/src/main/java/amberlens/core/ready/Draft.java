@@ -3,9 +3,11 @@ package amberlens.core.ready;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.DepthProperty;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.TimingCurve;
 import amberlens.core.motion.ValueKinds;
@@ -62,12 +64,30 @@ record Draft(List<Pose> poses, boolean even, Optional<TimingCurve> ease, List<In
         boolean turn = poses.stream()
                 .anyMatch(pose -> pose.degrees() != poses.getFirst().degrees());
         Pose start = poses.getFirst();
-        return new CameraTrack(
+        CameraTrack camera = new CameraTrack(
                 zooms ? Channel.keyed(ValueKinds.SCALE, scales) : Channel.constant(ValueKinds.SCALE, start.scale()),
                 goes || zooms
                         ? Channel.keyed(ValueKinds.POSITION, positions)
                         : Channel.constant(ValueKinds.POSITION, start.position()),
                 turn ? Channel.keyed(ValueKinds.NUMBER, turns) : Channel.constant(ValueKinds.NUMBER, start.degrees()),
                 Channel.constant(ValueKinds.ANCHOR, start.anchor()));
+        for (DepthProperty<?> property : Properties.OF_DEPTH) {
+            camera = leaning(camera, property, turns, leg);
+        }
+        return camera;
+    }
+
+    /** A property of depth that changes has keys where all others have them. */
+    private <V> CameraTrack leaning(CameraTrack camera, DepthProperty<V> property, List<Key<Double>> times, Leg leg) {
+        V start = property.of(poses.getFirst());
+        boolean changes = poses.stream().anyMatch(pose -> !property.of(pose).equals(start));
+        if (!changes) {
+            return camera.with(property, Channel.constant(property.kind(), start));
+        }
+        List<Key<V>> keys = new ArrayList<>();
+        for (int i = 0; i < poses.size(); i++) {
+            keys.add(Key.of(times.get(i).at(), property.of(poses.get(i)), leg));
+        }
+        return camera.with(property, Channel.keyed(property.kind(), keys));
     }
 }

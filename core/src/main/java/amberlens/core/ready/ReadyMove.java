@@ -1,8 +1,11 @@
 package amberlens.core.ready;
 
+import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Depth;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.TimingCurve;
@@ -26,6 +29,9 @@ public enum ReadyMove {
     SWEEP("Panorama sweep", "from end to end of a wide picture", true, ReadyMove::sweep),
     PAN_AND_ZOOM("Pan and zoom", "from one place to the subject", true, ReadyMove::panAndZoom),
     TUMBLE_IN("Tumble in", "from outside, turning, into its place", false, ReadyMove::tumbleIn),
+    LEAN_IN("Lean in", "from leaning back to level, coming closer", true, ReadyMove::leanIn),
+    TURN_OVER("Turn over", "half a turn about the upright, onto its face", false, ReadyMove::turnOver),
+    FOLD_OPEN("Fold open", "from folded over to square", false, ReadyMove::foldOpen),
     SWAY("Sway", "a fine drift as if held by hand", true, (stage, wish) -> HandHeld.move(stage, wish)),
     PULSE("Pulse", "a small push on every beat", true, Pulses::move),
     SETTLE("Settle", "a fast start and a long arrival", true, ReadyMove::settle),
@@ -63,7 +69,8 @@ public enum ReadyMove {
 
     /** Whether its direction means something. */
     public boolean directed() {
-        return List.of(SLIDE, TILT, DRIFT, ROLL, SPIN, SWEEP, TUMBLE_IN).contains(this);
+        return List.of(SLIDE, TILT, DRIFT, ROLL, SPIN, SWEEP, TUMBLE_IN, LEAN_IN, TURN_OVER, FOLD_OPEN)
+                .contains(this);
     }
 
     /** The move as it is drawn, before it is sealed. */
@@ -182,6 +189,53 @@ public enum ReadyMove {
                 .withDegrees(-from.x() * 75 * wish.part() - from.y() * 40 * wish.part())
                 .withScale(Scale.uniform(place.scale().x() * 0.55));
         return new Draft(List.of(start, place), false);
+    }
+
+    /** Its upper side leans away at first, or the side it is sent to. */
+    private static Draft leanIn(Stage stage, Wish wish) {
+        double degrees = 12 * wish.part();
+        Depth leaning =
+                switch (wish.direction()) {
+                    case UP -> Depth.FLAT.withTilt(degrees);
+                    case DOWN -> Depth.FLAT.withTilt(-degrees);
+                    case RIGHT -> Depth.FLAT.withSwivel(degrees);
+                    case LEFT -> Depth.FLAT.withSwivel(-degrees);
+                };
+        Draft push = pushIn(stage, wish);
+        return new Draft(
+                List.of(push.poses().getFirst().withDepth(leaning), push.poses().getLast()), true);
+    }
+
+    private static Draft turnOver(Stage stage, Wish wish) {
+        int sign = wish.direction() == Direction.LEFT || wish.direction() == Direction.UP ? -1 : 1;
+        boolean upright = wish.direction() == Direction.LEFT || wish.direction() == Direction.RIGHT;
+        Pose place = stage.at(stage.middle(), stage.fill());
+        Depth over = upright ? Depth.FLAT.withSwivel(-180.0 * sign) : Depth.FLAT.withTilt(-180.0 * sign);
+        return new Draft(List.of(place.withDepth(over), place), false);
+    }
+
+    /** Two corners of the side it unfolds to lie near the other side, and a little nearer to each other. */
+    private static Draft foldOpen(Stage stage, Wish wish) {
+        Pose place = stage.at(stage.middle(), stage.fill());
+        double along = Math.min(0.95, 0.85 * wish.part());
+        double inward = 0.12;
+        double w = place.scale().factorX() * stage.picture().width();
+        double h = place.scale().factorY() * stage.picture().height();
+        Depth folded = Depth.FLAT;
+        Direction to = wish.direction();
+        for (Corner corner : Corner.values()) {
+            FramePoint at = corner.of(new Size(1, 1));
+            double side = to.x() == 0 ? at.y() * 2 - 1 : at.x() * 2 - 1;
+            double beside = to.x() == 0 ? at.x() * 2 - 1 : at.y() * 2 - 1;
+            if (side == to.x() + to.y()) {
+                folded = folded.withCorner(
+                        corner,
+                        to.x() == 0
+                                ? new FramePoint(-beside * inward * w, -side * along * h)
+                                : new FramePoint(-side * along * w, -beside * inward * h));
+            }
+        }
+        return new Draft(List.of(place.withDepth(folded), place), false);
     }
 
     private static Draft settle(Stage stage, Wish wish) {

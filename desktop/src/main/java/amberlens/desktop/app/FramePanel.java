@@ -5,6 +5,8 @@ import amberlens.core.edit.ProjectEdits;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.time.FrameRate;
+import amberlens.core.time.Shutter;
+import amberlens.core.words.Figures;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.look.DialogParts;
 import amberlens.desktop.look.Overlay;
@@ -34,6 +36,7 @@ final class FramePanel extends VBox {
     private final ComboBox<String> rate = new ComboBox<>();
     private final TextField background = new TextField();
     private final CheckBox blurred = new CheckBox("under a blurred, darkened copy of the picture");
+    private final TextField shutter = new TextField();
     private final Label note = new Label();
 
     FramePanel(Desk desk, Overlay overlay) {
@@ -66,6 +69,13 @@ final class FramePanel extends VBox {
         form.addRow(2, DialogParts.quiet("Size"), new HBox(6, width, new Label("×"), height, DialogParts.quiet("px")));
         form.addRow(3, DialogParts.quiet("Frames per second"), rate);
         form.addRow(4, DialogParts.quiet("Background"), new HBox(10, background, blurred));
+        shutter.setId("frame-shutter");
+        shutter.setText(Figures.fixed(frame.shutter().angle(), 0));
+        shutter.setPrefColumnCount(5);
+        form.addRow(
+                5,
+                DialogParts.quiet("Shutter"),
+                new HBox(6, shutter, DialogParts.quiet("° open; 0 is one instant, 180 usual")));
         note.getStyleClass().add("problem");
         note.setWrapText(true);
         note.setMaxWidth(380);
@@ -87,13 +97,14 @@ final class FramePanel extends VBox {
                     size,
                     FrameRate.parse(rate.getValue()),
                     Colour.parse(background.getText().strip()),
-                    blurred.isSelected());
+                    blurred.isSelected(),
+                    new Shutter(Double.parseDouble(shutter.getText().strip())));
             String newName = name.getText().strip();
             desk.document().apply(amberlens.core.edit.Edit.of("frame", project -> ProjectEdits.rename(newName)
                     .apply(ProjectEdits.setFrame(frame).apply(project))));
             overlay.close();
         } catch (NumberFormatException e) {
-            note.setText("Width and height are whole numbers of pixels.");
+            note.setText("Width and height are whole numbers of pixels, and the shutter is a number of degrees.");
         } catch (IllegalArgumentException e) {
             note.setText(e.getMessage());
         }

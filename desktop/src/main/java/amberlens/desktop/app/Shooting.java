@@ -1,14 +1,22 @@
 package amberlens.desktop.app;
 
 import amberlens.core.edit.CameraEdits;
+import amberlens.core.edit.SealEdits;
+import amberlens.core.edit.ShotEdits;
 import amberlens.core.geometry.MaskShape;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
+import amberlens.core.motion.Channel;
 import amberlens.core.motion.Framings;
+import amberlens.core.motion.Properties;
+import amberlens.core.motion.ValueKinds;
 import amberlens.core.render.FrameRaster;
+import amberlens.core.seal.SealResult;
+import amberlens.core.seal.SealTerms;
+import amberlens.core.seal.SealWay;
 import amberlens.core.time.FrameSpan;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
@@ -59,6 +67,7 @@ public final class Shooting {
         READY,
         CHECK,
         QUEUE,
+        DEPTH,
         EMPTY
     }
 
@@ -157,6 +166,7 @@ public final class Shooting {
                     select(bench, "s6");
                     ((SplitPane) bench.scene().lookup("#seam")).setDividerPositions(LOW_SCORE);
                 }
+                case DEPTH -> lean(bench);
                 case BENCH, EMPTY -> {}
             }
             whenPicturesAreThere(bench, () -> takeSoon(bench, taken));
@@ -169,6 +179,26 @@ public final class Shooting {
         bench.desk().document().project().shot(shot).ifPresent(found -> bench.desk()
                 .cursor()
                 .select(Selection.shot(found.id())));
+    }
+
+    /** The selected shot leans, sealed, with its depth at hand. */
+    private static void lean(Bench bench) {
+        Desk desk = bench.desk();
+        desk.tools().showDepth(true);
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            Project leaning = desk.document()
+                    .project()
+                    .mapShot(
+                            shot.id(),
+                            found -> found.withCamera(found.camera()
+                                    .with(Properties.TILT, Channel.constant(ValueKinds.NUMBER, 12.0))
+                                    .with(Properties.SWIVEL, Channel.constant(ValueKinds.NUMBER, -16.0))));
+            SealResult sealed =
+                    SealEdits.seal(leaning, leaning.shot(shot.id()).orElseThrow(), SealWay.LIFT, SealTerms.free());
+            if (sealed instanceof SealResult.Sealed found) {
+                desk.document().apply(ShotEdits.setCamera("lean", shot.id(), found.camera()));
+            }
+        });
     }
 
     /** Exports of all shots, small and into a folder that goes away. */

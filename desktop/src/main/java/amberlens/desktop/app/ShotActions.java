@@ -64,6 +64,13 @@ final class ShotActions {
                 Menu.SHOT, "shot.length-stretch", "Length, stretching the move…", "", shot, () -> ask(Timing.STRETCH));
         actions.add(Menu.SHOT, "shot.longer", "Longer by a frame", "Shift+Period", shot, () -> lengthen(1));
         actions.add(Menu.SHOT, "shot.shorter", "Shorter by a frame", "Shift+Comma", shot, () -> lengthen(-1));
+        actions.add(
+                Menu.SHOT,
+                "shot.mirror",
+                "Mirror and shutter…",
+                "",
+                shot,
+                () -> withShot(found -> overlay.show(new MirrorPanel(desk, overlay, found), overlay::close)));
         backdrops(shot);
         actions.add(
                 Menu.SHOT,

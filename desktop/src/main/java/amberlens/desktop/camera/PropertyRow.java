@@ -46,6 +46,7 @@ final class PropertyRow<V> extends HBox {
         this.desk = desk;
         this.property = property;
         String word = property.lowerWord();
+        String tag = word.replace(' ', '-');
         whole = new PropertyBead(desk, overlay, Lane.of(property));
         axes = property.paired()
                 ? List.of(
@@ -56,12 +57,12 @@ final class PropertyRow<V> extends HBox {
         first = field(
                 0, (pair ? "Horizontal " + word : property.word()) + ": type a number or a sum, arrow keys change it");
         second = field(1, "Vertical " + word + ": type a number or a sum, arrow keys change it");
-        first.setId("camera-" + word + (pair ? "-x" : ""));
-        second.setId("camera-" + word + "-y");
+        first.setId("camera-" + tag + (pair ? "-x" : ""));
+        second.setId("camera-" + tag + "-y");
         Icons.name(reset, "Reset " + word + " to neutral");
         steps = new KeySteps(desk, property);
         reset.setOnAction(_ -> reset());
-        reset.setId("reset-" + word);
+        reset.setId("reset-" + tag);
         follows.getStyleClass().add("follows");
         follows.setMinWidth(0);
         HBox.setHgrow(follows, Priority.ALWAYS);

@@ -63,9 +63,8 @@ final class LensHands {
                     new PathGripDrag(desk, shot.get(), grip.get(), event -> surface.toFrame(event.getX(), event.getY())
                             .minus(key)));
         }
-        Optional<Corner> corner = surface.showsHandles()
-                ? CornerGrips.at(desk, shot.get(), pose, surface.view(), press)
-                : Optional.empty();
+        Optional<Corner> corner =
+                surface.isSingle() ? CornerGrips.at(desk, shot.get(), pose, surface.view(), press) : Optional.empty();
         if (corner.isPresent()) {
             return Optional.of(new CornerGrips.Drag(desk, surface, corner.get(), press));
         }

@@ -74,9 +74,6 @@ final class LensMarks {
                 pen.strokeRect(at.x() - 4, at.y() - 4, 8, 8);
             }
         }
-        if (CornerGrips.areShown(desk, pose)) {
-            CornerGrips.paint(pen, desk, shot, pose, view);
-        }
         shot.settings().subject().ifPresent(point -> subject(pen, view.toScreen(pose.toFrame(point))));
     }
 

@@ -3,6 +3,7 @@ package amberlens.desktop.lens;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.Pose;
 import amberlens.core.render.LineUpFrame;
 import amberlens.core.time.Shutter;
 import amberlens.desktop.desk.Desk;
@@ -200,10 +201,11 @@ final class LensSurface extends Surface {
                         shot,
                         desk.document().project().pose(shot, desk.cursor().shotFrame()));
             }
-            marks.aids(
-                    pen,
-                    desk.document().project().pose(shot, desk.cursor().shotFrame()),
-                    desk.document().project().mediaOf(shot).size());
+            Pose pose = desk.document().project().pose(shot, desk.cursor().shotFrame());
+            if (desk.cursor().insideShot() && CornerGrips.areShown(desk, pose)) {
+                CornerGrips.paint(pen, desk, shot, pose, view);
+            }
+            marks.aids(pen, pose, desk.document().project().mediaOf(shot).size());
         });
         marks.notice(pen);
         pen.restore();

@@ -23,7 +23,8 @@ import java.util.TreeMap;
  */
 record ScoreLayout(
         double width, double height, int frames, double from, double shown, Map<Lane, Band> lanes, double lanesHeight) {
-    static final List<Lane> LINKED = Properties.OF_MOVE.stream().map(Lane::of).toList();
+    static final List<Lane> LINKED =
+            Properties.OF_POSE.stream().<Lane>map(Lane::of).toList();
     static final double LEFT = 170;
     static final double RIGHT = 28;
     static final double RULER = 24;

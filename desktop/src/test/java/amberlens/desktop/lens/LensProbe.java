@@ -1,7 +1,9 @@
 package amberlens.desktop.lens;
 
 import amberlens.core.edit.PathEdits;
+import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.path.PathGrip;
 import javafx.geometry.Point2D;
@@ -18,6 +20,21 @@ public final class LensProbe {
         FramePoint at =
                 view.toScreen(new FramePoint(view.frame().width(), view.frame().height()));
         return surface.localToScreen(at.x() - 2, at.y() - 2);
+    }
+
+    /** A corner of the selected shot's picture, as it is seen. */
+    public static Point2D pictureCorner(Scene scene, Desk desk, Corner corner) {
+        LensSurface surface = (LensSurface) scene.lookup("#lens-surface");
+        var shot = desk.cursor().selectedShot().orElseThrow();
+        FramePoint of = corner.of(desk.document().project().mediaOf(shot).size());
+        FramePoint at =
+                surface.view().toScreen(desk.cursor().pose().orElseThrow().toFrame(new PicturePoint(of.x(), of.y())));
+        return surface.localToScreen(at.x(), at.y());
+    }
+
+    /** Screen pixels per frame pixel. */
+    public static double zoom(Scene scene) {
+        return ((LensSurface) scene.lookup("#lens-surface")).view().zoom();
     }
 
     /** The middle of the output. */

@@ -51,10 +51,10 @@ public final class TableProbe {
         var shot = desk.cursor().selectedShot().orElseThrow();
         var framings = Framings.of(shot.camera());
         FramingTag tag = FramingTag.of(
+                desk.document().project(),
                 shot,
                 framings,
                 framings.indexOf(frame),
-                desk.document().project().frameSize(),
                 surface(scene).view().orElseThrow());
         return onScreen(scene, new FramePoint(tag.x() + 8, tag.y() + 7));
     }
@@ -68,9 +68,9 @@ public final class TableProbe {
                 .map(grip -> onScreen(
                         scene,
                         MovePainter.place(
+                                desk.document().project(),
                                 shot,
                                 grip,
-                                desk.document().project().frameSize(),
                                 surface(scene).view().orElseThrow())))
                 .orElseThrow();
     }
