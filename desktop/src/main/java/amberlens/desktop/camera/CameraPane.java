@@ -22,6 +22,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
@@ -42,6 +43,9 @@ public final class CameraPane extends StackPane implements Subscription {
     private final Map<Property<?>, PropertyRow<?>> rows = new LinkedHashMap<>();
     /** What changes nothing here. */
     private static final Set<Change> NOTHING_HERE = EnumSet.of(Change.FILE, Change.MESSAGE, Change.EXPORTS);
+
+    /** More rows than these scroll, so that the Lens keeps its place. */
+    private static final double SIX_ROWS = 6 * 27;
 
     private final VBox pose;
     private final LegPanel leg;
@@ -70,6 +74,8 @@ public final class CameraPane extends StackPane implements Subscription {
         var list = new VBox();
         var scroll = new ScrollPane(list);
         scroll.setFitToWidth(true);
+        scroll.prefViewportHeightProperty().bind(Bindings.min(list.heightProperty(), SIX_ROWS));
+        scroll.setMinViewportHeight(0);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("property-list");
         pose = new VBox(heading, scroll);

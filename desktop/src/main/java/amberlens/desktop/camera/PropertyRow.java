@@ -30,6 +30,8 @@ final class PropertyRow<V> extends HBox {
     private static final double NOTICED = 1e-9;
     private static final PseudoClass MUTED = PseudoClass.getPseudoClass("muted");
 
+    private static final int LONGEST_WORD = 9;
+
     private final Desk desk;
     private final Property<V> property;
     private final HBox beads = new HBox();
@@ -78,6 +80,9 @@ final class PropertyRow<V> extends HBox {
     private Label name(String word) {
         Label name = new Label(property.word());
         name.getStyleClass().add("property-name");
+        if (property.word().length() > LONGEST_WORD) {
+            name.getStyleClass().add("long");
+        }
         name.setTooltip(new Tooltip("Drag left or right to change the " + word));
         name.setCursor(Cursor.H_RESIZE);
         new NumberDragging<>(desk, name, property);
