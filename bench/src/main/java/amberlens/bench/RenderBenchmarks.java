@@ -6,13 +6,17 @@ import static org.bytedeco.opencv.global.opencv_core.CV_8UC3;
 import static org.bytedeco.opencv.global.opencv_imgproc.INTER_CUBIC;
 import static org.bytedeco.opencv.global.opencv_imgproc.WARP_INVERSE_MAP;
 import static org.bytedeco.opencv.global.opencv_imgproc.warpAffine;
+import static org.bytedeco.opencv.global.opencv_imgproc.warpPerspective;
 
 import amberlens.core.colour.Colour;
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.geometry.AffineMap;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
+import amberlens.core.motion.Depth;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.raster.Loops;
@@ -20,6 +24,7 @@ import amberlens.core.render.Compositor;
 import amberlens.core.render.FrameRaster;
 import amberlens.core.render.Layer;
 import amberlens.core.render.LineUpFrame;
+import amberlens.core.render.Seen;
 import amberlens.core.sampling.Pyramid;
 import amberlens.media.WorkPool;
 import amberlens.media.picture.PictureReader;
@@ -28,6 +33,7 @@ import java.nio.ByteBuffer;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import org.bytedeco.javacpp.indexer.DoubleIndexer;
 import org.bytedeco.opencv.opencv_core.Mat;
 import org.bytedeco.opencv.opencv_core.Scalar;
@@ -146,6 +152,41 @@ public class RenderBenchmarks {
     @Benchmark
     public Mat turned45Theirs() {
         return theirs(100, 45);
+    }
+
+    private Pose leaning() {
+        return pose(100, 0).withDepth(Depth.FLAT.withSwivel(20).withTilt(10)).in(picture.size(), FRAME);
+    }
+
+    @Benchmark
+    public FrameRaster leaningOurs() {
+        return Compositor.compose(
+                List.of(LineUpFrame.layer(picture, leaning(), FRAME, FRAME)), Colour.BLACK, FRAME, rows);
+    }
+
+    @Benchmark
+    public Mat leaningTheirs() {
+        ProjectiveMap map = leaning().map().inverse().afterShift(0.5, 0.5).thenShifted(-0.5, -0.5);
+        try (Mat matrix = new Mat(3, 3, CV_64F);
+                DoubleIndexer m = matrix.createIndexer();
+                var size = new org.bytedeco.opencv.opencv_core.Size(FRAME.width(), FRAME.height())) {
+            m.put(0, 0, map.xx(), map.xy(), map.dx());
+            m.put(1, 0, map.yx(), map.yy(), map.dy());
+            m.put(2, 0, map.wx(), map.wy(), map.ww());
+            warpPerspective(
+                    source, result, matrix, size, INTER_CUBIC | WARP_INVERSE_MAP, BORDER_REPLICATE, Scalar.all(0));
+            return result;
+        }
+    }
+
+    /** Eight instants, a pixel apart, of the frame that is turned by 2°. */
+    @Benchmark
+    public FrameRaster exposed() {
+        List<Layer> instants = IntStream.range(0, 8)
+                .mapToObj(i -> pose(100, 2).withPosition(new FramePoint(960 + i, 540)))
+                .map(pose -> LineUpFrame.layer(picture, pose, FRAME, FRAME))
+                .toList();
+        return Compositor.compose(List.of(new Seen.Exposed(List.copyOf(instants))), Colour.BLACK, FRAME, rows);
     }
 
     @Benchmark

@@ -2,6 +2,7 @@ package amberlens.core.render;
 
 import amberlens.core.layering.BlendMode;
 import amberlens.core.raster.Loops;
+import amberlens.core.sampling.Patches;
 import amberlens.core.sampling.PictureSampler;
 import amberlens.core.sampling.Window;
 import java.util.Arrays;
@@ -18,7 +19,7 @@ interface SeenWindows {
 
     static SeenWindows of(Seen seen, Loops loops) {
         return switch (seen) {
-            case Layer layer when layer.isVisible() -> new OfLayer(layer, loops);
+            case Layer layer when layer.isVisible() -> new OfLayer(layer, loops, Patches.own(loops));
             case Layer _ -> (_, _) -> {};
             case Seen.Group group -> new OfGroup(group, loops);
             case Seen.Mix mix -> new OfMix(mix, loops);
@@ -52,8 +53,8 @@ interface SeenWindows {
         private final Loops loops;
         private final Room one = new Room();
 
-        private OfLayer(Layer layer, Loops loops) {
-            sampler = new PictureSampler(layer.placement(), loops);
+        private OfLayer(Layer layer, Loops loops, Patches patches) {
+            sampler = new PictureSampler(layer.placement(), loops, patches);
             opaque = layer.picture().opaque();
             this.loops = loops;
         }
@@ -129,7 +130,12 @@ interface SeenWindows {
         private final Room sum = new Room();
 
         private OfExposed(Seen.Exposed exposed, Loops loops) {
-            instants = exposed.instants().stream().map(one -> of(one, loops)).toList();
+            Patches patches = Patches.shared(loops);
+            instants = exposed.instants().stream()
+                    .map(one -> one instanceof Layer layer && layer.isVisible()
+                            ? new OfLayer(layer, loops, patches)
+                            : of(one, loops))
+                    .toList();
             this.loops = loops;
         }
 

@@ -9,9 +9,17 @@ final class ConvexArea {
     private final double[] x;
     private final double[] y;
 
+    /** How much x grows with y along each side. */
+    private final double[] slope;
+
     private ConvexArea(double[] x, double[] y) {
         this.x = x;
         this.y = y;
+        slope = new double[x.length];
+        for (int i = 0; i < x.length; i++) {
+            int next = (i + 1) % x.length;
+            slope[i] = (x[next] - x[i]) / (y[next] - y[i]);
+        }
     }
 
     /** From the first to the last pixel centre of a window. */
@@ -106,17 +114,13 @@ final class ConvexArea {
             double last = Math.min(bottom, Math.max(y[i], y[next]));
             if (first <= last) {
                 boolean level = y[i] == y[next];
-                double one = level ? x[i] : onSide(i, next, first);
-                double other = level ? x[next] : onSide(i, next, last);
+                double one = level ? x[i] : x[i] + (first - y[i]) * slope[i];
+                double other = level ? x[next] : x[i] + (last - y[i]) * slope[i];
                 from = Math.min(from, Math.min(one, other));
                 to = Math.max(to, Math.max(one, other));
             }
         }
         fromTo[0] = from <= to ? from : Double.NaN;
         fromTo[1] = from <= to ? to : Double.NaN;
-    }
-
-    private double onSide(int i, int next, double line) {
-        return x[i] + (line - y[i]) / (y[next] - y[i]) * (x[next] - x[i]);
     }
 }

@@ -24,14 +24,14 @@ final class GeneralSampler implements LevelSampler {
      * @param index of the level, which has 1/2ⁿ pixels per source pixel
      * @param toPicture from output pixels to source pixels
      */
-    GeneralSampler(Loops loops, Raster level, int index, ProjectiveMap toPicture) {
+    GeneralSampler(Loops loops, Patch patch, Raster level, int index, ProjectiveMap toPicture) {
         this.loops = loops;
         this.level = level;
         this.index = index;
         toLevel = toPicture
                 .thenScaled(Math.scalb(1, -index), Math.scalb(1, -index))
                 .thenShifted(-0.5, -0.5);
-        patch = new Patch(loops);
+        this.patch = patch;
         across = new StretchedWeights(loops);
         down = new StretchedWeights(loops);
     }

@@ -39,7 +39,7 @@ final class Halving {
     private static void fill(Raster from, Size size, Rows rows, Sink sink) {
         rows.inBands(size.height(), (first, last) -> {
             Loops loops = Loops.best();
-            var sampler = new StraightSampler(loops, from, AXIS, AXIS);
+            var sampler = new StraightSampler(loops, new Patch(loops, false), from, AXIS, AXIS);
             var spans = new Spans();
             var reduction = new Reduction();
             float[] light = new Window(0, 0, Window.WIDTH, Window.HEIGHT).room();

@@ -2,13 +2,21 @@ package amberlens.core.sampling;
 
 import amberlens.core.raster.Loops;
 import amberlens.core.raster.Raster;
+import org.jspecify.annotations.Nullable;
 
 /** The part of a raster that a window needs, as light. Beyond the picture its border pixels go on. Used by one thread. */
 final class Patch {
     /** So many pixels behind each row can be read, whatever they hold. */
     private static final int BEHIND = 8;
 
+    /** So many pixels more are read on all sides when others share what is read. */
+    private static final int AROUND = 12;
+
     private final Loops loops;
+    private final boolean shared;
+    private @Nullable Raster read;
+    private int columns;
+    private int rows;
     private float[] light = new float[0];
     private int left;
     private int top;
@@ -16,8 +24,12 @@ final class Patch {
     private final float[] border = new float[4 + Loops.SPARE];
     private final double[] fromTo = new double[2];
 
-    Patch(Loops loops) {
+    /**
+     * @param shared whether others will ask for nearly the same part: then a little more is read, and what is there is not read again
+     */
+    Patch(Loops loops, boolean shared) {
         this.loops = loops;
+        this.shared = shared;
     }
 
     /**
@@ -28,15 +40,15 @@ final class Patch {
      * @param down likewise up and down
      */
     void read(Raster raster, ConvexArea area, int across, int down) {
-        left = (int) Math.floor(area.left()) - across;
-        top = (int) Math.floor(area.top()) - down;
-        int columns = (int) Math.floor(area.right()) + across + 1 - left;
-        int rows = (int) Math.floor(area.bottom()) + down + 1 - top;
-        pitch = 4 * (columns + BEHIND | 1); // rows at odd distances do not fall into the same lines of the cache
-        int length = pitch * rows + Loops.SPARE + 4 * BEHIND;
-        if (light.length < length) {
-            light = new float[length + length / 4];
+        int firstColumn = (int) Math.floor(area.left()) - across;
+        int firstRow = (int) Math.floor(area.top()) - down;
+        int endColumn = (int) Math.floor(area.right()) + across + 1;
+        int endRow = (int) Math.floor(area.bottom()) + down + 1;
+        if (shared) {
+            readForAll(raster, firstColumn, firstRow, endColumn, endRow);
+            return;
         }
+        room(firstColumn, firstRow, endColumn - firstColumn, endRow - firstRow);
         for (int row = 0; row < rows; row++) {
             area.across(top + row - down - 1, top + row + down + 1, fromTo);
             if (fromTo[0] <= fromTo[1]) {
@@ -44,6 +56,39 @@ final class Patch {
                 int to = (int) Math.floor(fromTo[1]) + across + 1;
                 row(raster, Math.clamp(top + row, 0, raster.height() - 1), from, to, row * pitch + 4 * (from - left));
             }
+        }
+    }
+
+    /** Reads a whole rectangle and a margin around it, if it is not there. */
+    private void readForAll(Raster raster, int firstColumn, int firstRow, int endColumn, int endRow) {
+        boolean there = read == raster
+                && firstColumn >= left
+                && firstRow >= top
+                && endColumn <= left + columns
+                && endRow <= top + rows;
+        if (there) {
+            return;
+        }
+        read = raster;
+        room(
+                firstColumn - AROUND,
+                firstRow - AROUND,
+                endColumn - firstColumn + 2 * AROUND,
+                endRow - firstRow + 2 * AROUND);
+        for (int row = 0; row < rows; row++) {
+            row(raster, Math.clamp(top + row, 0, raster.height() - 1), left, left + columns, row * pitch);
+        }
+    }
+
+    private void room(int firstColumn, int firstRow, int width, int height) {
+        left = firstColumn;
+        top = firstRow;
+        columns = width;
+        rows = height;
+        pitch = 4 * (columns + BEHIND | 1); // rows at odd distances do not fall into the same lines of the cache
+        int length = pitch * rows + Loops.SPARE + 4 * BEHIND;
+        if (light.length < length) {
+            light = new float[length + length / 4];
         }
     }
 

@@ -8,12 +8,24 @@ import org.jspecify.annotations.Nullable;
 public final class PictureSampler {
     private final Placement placement;
     private final Loops loops;
+    private final Patches patches;
     private final @Nullable LevelSampler[] levels;
     private final Spans spans = new Spans();
     private final Reduction reduction = new Reduction();
     private float[] coarser = new float[0];
 
+    /** With a memory of its own. */
     public PictureSampler(Placement placement, Loops loops) {
+        this(placement, loops, Patches.own(loops));
+    }
+
+    /**
+     * Likewise.
+     *
+     * @param patches shared with other samplers of the same picture
+     */
+    public PictureSampler(Placement placement, Loops loops, Patches patches) {
+        this.patches = patches;
         this.placement = placement;
         this.loops = loops;
         levels = new LevelSampler[placement.picture().levels()];
@@ -124,11 +136,12 @@ public final class PictureSampler {
         ProjectiveMap map = placement.toPicture();
         var raster = placement.picture().level(n);
         if (!map.isStraight()) {
-            return new GeneralSampler(loops, raster, n, map);
+            return new GeneralSampler(loops, patches.of(n), raster, n, map);
         }
         double size = 1 << n;
         return new StraightSampler(
                 loops,
+                patches.of(n),
                 raster,
                 axis(map.xx() / map.ww() / size, map.dx() / map.ww() / size, raster.width()),
                 axis(map.yy() / map.ww() / size, map.dy() / map.ww() / size, raster.height()));

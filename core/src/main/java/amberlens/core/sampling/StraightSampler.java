@@ -15,6 +15,9 @@ final class StraightSampler implements LevelSampler {
     private final Axis down;
     private float[] sum = new float[0];
     private int[] at = new int[0];
+    private int firstColumn;
+    private int columns;
+    private int[] neighbours = new int[0];
     private float[] acrossWeights = new float[0];
     private float[] downWeights = new float[0];
     private int[] rows = new int[0];
@@ -42,21 +45,24 @@ final class StraightSampler implements LevelSampler {
             int first = (int) Math.floor(place) - Kernel.before(taps);
             double total = 0;
             for (int tap = 0; tap < taps; tap++) {
-                total += Cubic.weight((first + tap - place) / stretch);
+                double weight = Cubic.weight((first + tap - place) / stretch);
+                weights[from + tap] = (float) weight;
+                total += weight;
             }
+            float even = (float) (1 / total);
             for (int tap = 0; tap < taps; tap++) {
-                weights[from + tap] = (float) (Cubic.weight((first + tap - place) / stretch) / total);
+                weights[from + tap] *= even;
             }
             return first;
         }
     }
 
-    StraightSampler(Loops loops, Raster level, Axis across, Axis down) {
+    StraightSampler(Loops loops, Patch patch, Raster level, Axis across, Axis down) {
         this.loops = loops;
         this.level = level;
         this.across = across;
         this.down = down;
-        patch = new Patch(loops);
+        this.patch = patch;
     }
 
     @Override
@@ -103,16 +109,23 @@ final class StraightSampler implements LevelSampler {
         return area.scaled(across.step(), across.origin() - 0.5, down.step(), down.origin() - 0.5);
     }
 
+    /** Windows below each other have the same columns. */
     private void weighColumns(int from, int count, int taps) {
         int padded = Kernel.padded(taps);
+        if (firstColumn != from || columns != count) {
+            firstColumn = from;
+            columns = count;
+            neighbours = new int[count];
+            acrossWeights = new float[padded * count + Loops.SPARE];
+            for (int k = 0; k < count; k++) {
+                neighbours[k] = across.weigh(from + k, taps, acrossWeights, k * padded);
+            }
+        }
         if (at.length < count) {
             at = new int[count];
         }
-        if (acrossWeights.length < padded * count + Loops.SPARE) {
-            acrossWeights = new float[padded * count + Loops.SPARE];
-        }
         for (int k = 0; k < count; k++) {
-            at[k] = 4 * (across.weigh(from + k, taps, acrossWeights, k * padded) - patch.left());
+            at[k] = 4 * (neighbours[k] - patch.left());
         }
     }
 

@@ -30,11 +30,15 @@ public record Window(int left, int top, int width, int height) {
         return new Window(0, 0, output.width(), output.height());
     }
 
-    /** Cuts rows of an output into windows of the usual size, in order. */
+    /** Cuts rows of an output into windows of at most the usual size, column by column, all about equally high. */
     public static void each(int width, int firstRow, int lastRow, Consumer<Window> work) {
-        for (int top = firstRow; top < lastRow; top += HEIGHT) {
-            for (int left = 0; left < width; left += WIDTH) {
-                work.accept(new Window(left, top, Math.min(WIDTH, width - left), Math.min(HEIGHT, lastRow - top)));
+        int rows = lastRow - firstRow;
+        int windows = (rows + HEIGHT - 1) / HEIGHT;
+        for (int left = 0; left < width; left += WIDTH) {
+            for (int i = 0; i < windows; i++) {
+                int top = firstRow + rows * i / windows;
+                int bottom = firstRow + rows * (i + 1) / windows;
+                work.accept(new Window(left, top, Math.min(WIDTH, width - left), bottom - top));
             }
         }
     }

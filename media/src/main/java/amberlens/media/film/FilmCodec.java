@@ -111,6 +111,8 @@ public enum FilmCodec {
             case H264 -> {
                 options.put("rc_mode", "quality");
                 options.put("allow_skip_frames", "0");
+                options.put("profile", "high");
+                options.put("coder", "cabac");
             }
             case VP9 -> {
                 options.put("crf", new String[] {"40", "31", "20"}[step]);

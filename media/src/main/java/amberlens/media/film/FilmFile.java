@@ -43,6 +43,9 @@ public final class FilmFile implements FrameSink {
     private final double keySeconds;
     private final WholeFile part;
     private final AVFormatContext container = new AVFormatContext(null);
+    /** Each thread of the encoder of H.264 needs a slice of its own; many small ones cost quality. */
+    private static final int MOST_SLICES = 8;
+
     private AVCodecContext encoder = new AVCodecContext(null);
     private AVStream stream = new AVStream(null);
     private PictureFeed feed = PictureFeed.NONE;
@@ -162,6 +165,7 @@ public final class FilmFile implements FrameSink {
         encoder.framerate(new AVRational().num(rate.numerator()).den(rate.denominator()));
         encoder.gop_size(codec == FilmCodec.FFV1 ? 1 : (int) Math.ceil(keySeconds * rate.nominal()));
         if (codec == FilmCodec.H264) {
+            encoder.slices(Math.min(MOST_SLICES, Runtime.getRuntime().availableProcessors()));
             encoder.bit_rate(Math.max(500_000, (long) (codec.bitsPerPixel(quality) * size.area() * rate.perSecond())));
         }
         if (codec.luma()) {
