@@ -17,6 +17,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** Depth, corners, mirror and shutter, by mouse and keyboard in a real window. */
 @EnabledIfSystemProperty(named = "amber.window", matches = "true", disabledReason = "needs a real window: ./amber test")
@@ -25,6 +26,14 @@ class DepthSceneTest extends ThreeShotsInteraction {
         doubleClickOn(field);
         keys(KeyCode.A, KeyCode.CONTROL);
         write(number + "\n");
+    }
+
+    /** More rows in the Camera make the Lens smaller, which is laid out in the next pulses. */
+    private void showDepth() {
+        keys(KeyCode.D, KeyCode.SHIFT);
+        waitUntil("the rows", () -> lookup("#camera-tilt").query().getParent().isVisible());
+        sleep(500);
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     /** The sheet smaller than the frame, so that all its corners are seen, and free at its edges. */
@@ -43,9 +52,9 @@ class DepthSceneTest extends ThreeShotsInteraction {
     @Test
     void a_picture_is_tilted_by_number_and_what_could_not_be_seen_is_refused() {
         inset();
-        keys(KeyCode.D, KeyCode.SHIFT);
+        showDepth();
         type("#camera-tilt", "18");
-        assertThat(shot("s1").camera().get(Properties.TILT).at(0)).isEqualTo(18);
+        waitUntil("the tilt", () -> shot("s1").camera().get(Properties.TILT).at(0) == 18);
         type("#camera-swivel", "90");
         assertThat(shot("s1").camera().has(Properties.SWIVEL)).isFalse();
         type("#camera-distance", "0.2");
@@ -57,11 +66,11 @@ class DepthSceneTest extends ThreeShotsInteraction {
     @Test
     void a_corner_is_pulled_by_its_grip_in_the_lens() {
         inset();
-        keys(KeyCode.D, KeyCode.SHIFT);
+        showDepth();
+        double zoom = at(() -> new Point2D(LensProbe.zoom(bench.scene()), 0)).getX();
         Point2D grip = at(() -> LensProbe.pictureCorner(bench.scene(), bench.desk(), Corner.LOWER_RIGHT));
         dragTo(grip, grip.add(-30, 20));
         var pulled = shot("s1").camera().get(Properties.CORNERS.get(2)).at(0);
-        double zoom = at(() -> new Point2D(LensProbe.zoom(bench.scene()), 0)).getX();
         assertThat(pulled.x()).isCloseTo(-30 / zoom, within(2 / zoom));
         assertThat(pulled.y()).isCloseTo(20 / zoom, within(2 / zoom));
     }
@@ -70,7 +79,7 @@ class DepthSceneTest extends ThreeShotsInteraction {
     void a_swivel_is_keyed_and_seals_with_the_rest() {
         select("s1");
         seek(0);
-        keys(KeyCode.D, KeyCode.SHIFT);
+        showDepth();
         onFx(() -> bench.desk().document().apply(SettingsEdits.setKeepInside("s1", false)));
         clickOn("#bead-swivel");
         seek(60);
