@@ -22,8 +22,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -45,8 +45,11 @@ public final class CameraPane extends StackPane implements Subscription {
     private static final Set<Change> NOTHING_HERE = EnumSet.of(Change.FILE, Change.MESSAGE, Change.EXPORTS);
 
     /** More rows than these scroll, so that the Lens keeps its place. */
-    private static final double SIX_ROWS = 6 * 27;
+    private static final int MOST_ROWS = 6;
 
+    private static final double ROW_HEIGHT = 27;
+
+    private final ScrollPane scroll;
     private final VBox pose;
     private final LegPanel leg;
     private final Subscription subscription;
@@ -72,9 +75,8 @@ public final class CameraPane extends StackPane implements Subscription {
         heading.setAlignment(Pos.CENTER_LEFT);
         heading.getStyleClass().add("view-heading");
         var list = new VBox();
-        var scroll = new ScrollPane(list);
+        scroll = new ScrollPane(list);
         scroll.setFitToWidth(true);
-        scroll.prefViewportHeightProperty().bind(Bindings.min(list.heightProperty(), SIX_ROWS));
         scroll.setMinViewportHeight(0);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("property-list");
@@ -110,6 +112,7 @@ public final class CameraPane extends StackPane implements Subscription {
                 row.showNothing();
             });
             goToKey.setVisible(false);
+            showRows();
             return;
         }
         legFrom.ifPresent(from ->
@@ -121,7 +124,14 @@ public final class CameraPane extends StackPane implements Subscription {
             row.show(
                     shot.get(), frame, Consequences.of(property, desk.document().project(), shot.get(), frame, judged));
         });
+        showRows();
         announce(shot.get(), frame);
+    }
+
+    /** Rows that are hidden take no room: the Lens above gets it in the same pulse. */
+    private void showRows() {
+        long visible = rows.values().stream().filter(Node::isVisible).count();
+        scroll.setPrefViewportHeight(ROW_HEIGHT * Math.min(MOST_ROWS, visible));
     }
 
     private boolean alwaysThere(Property<?> property) {
