@@ -188,10 +188,10 @@ final class VectorLoops implements Loops {
     @Override
     public void across(float[] row, int[] at, float[] weights, int taps, float[] out, int to, int count) {
         makeRoom(count);
-        if (taps == 4) {
-            across4(row, at, weights, wide, count);
-        } else {
-            acrossAny(row, at, weights, taps, wide, count);
+        switch (taps) {
+            case 4 -> across4(row, at, weights, wide, count);
+            case 8 -> across8(row, at, weights, wide, count);
+            default -> acrossAny(row, at, weights, taps, wide, count);
         }
         addQuarters(wide, out, to, count);
     }
@@ -201,6 +201,17 @@ final class VectorLoops implements Loops {
             FloatVector four = FloatVector.fromArray(F, weights, 4 * k);
             FloatVector.fromArray(F, row, at[k])
                     .mul(pick(EACH_FOUR_TIMES, four))
+                    .intoArray(wide, STEP * k);
+        }
+    }
+
+    private static void across8(float[] row, int[] at, float[] weights, float[] wide, int count) {
+        for (int k = 0; k < count; k++) {
+            int from = at[k];
+            FloatVector eight = FloatVector.fromArray(F, weights, 8 * k);
+            FloatVector near = FloatVector.fromArray(F, row, from).mul(pick(EACH_FOUR_TIMES, eight));
+            FloatVector.fromArray(F, row, from + STEP)
+                    .fma(pick(EACH_NEXT_FOUR_TIMES, eight), near)
                     .intoArray(wide, STEP * k);
         }
     }
