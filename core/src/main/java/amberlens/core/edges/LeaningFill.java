@@ -2,6 +2,7 @@ package amberlens.core.edges;
 
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Quadrilateral;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
@@ -21,7 +22,8 @@ public final class LeaningFill {
         if (Margin.of(pose, picture, frame).unseen().isPresent()) {
             return Double.POSITIVE_INFINITY;
         }
-        Outline outline = Outline.of(pose, picture).orElseThrow();
+        Quadrilateral outline =
+                pose.projection().map(seen -> seen.outline(picture)).orElseThrow();
         FramePoint centre = frame.centre();
         double factor = 0;
         for (Side side : Side.values()) {

@@ -2,6 +2,7 @@ package amberlens.core.edges;
 
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Quadrilateral;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
@@ -35,11 +36,11 @@ public record Margin(double framePx, Side side, Corner corner, Optional<Projecti
         if (unseen.isPresent()) {
             return new Margin(Double.NEGATIVE_INFINITY, Side.LEFT, Corner.UPPER_LEFT, unseen);
         }
-        Optional<Outline> leaning = Outline.of(pose, picture);
+        Optional<Quadrilateral> leaning = pose.projection().map(seen -> seen.outline(picture));
         return leaning.isPresent() ? of(leaning.get(), frame) : ofFlat(pose, picture, frame);
     }
 
-    private static Margin of(Outline outline, Size frame) {
+    private static Margin of(Quadrilateral outline, Size frame) {
         Margin nearest = NOT_SEEN;
         for (Corner corner : Corner.values()) {
             for (Side side : Side.values()) {

@@ -2,6 +2,7 @@ package amberlens.core.edges;
 
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Quadrilateral;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
@@ -20,12 +21,13 @@ public record SideDistances(double left, double right, double top, double bottom
         if (pose.projection().flatMap(Projection::unseen).isPresent()) {
             return UNSEEN;
         }
-        return Outline.of(pose, picture)
+        return pose.projection()
+                .map(seen -> seen.outline(picture))
                 .map(outline -> of(outline, frame))
                 .orElseGet(() -> ofFlat(pose, picture, frame));
     }
 
-    private static SideDistances of(Outline outline, Size frame) {
+    private static SideDistances of(Quadrilateral outline, Size frame) {
         double[] least = new double[Side.values().length];
         Arrays.fill(least, Double.POSITIVE_INFINITY);
         for (Side side : Side.values()) {

@@ -3,6 +3,8 @@ package amberlens.core.motion;
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.ProjectiveMap;
+import amberlens.core.geometry.Quadrilateral;
+import amberlens.core.geometry.Size;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -39,6 +41,11 @@ public record Projection(ProjectiveMap toFrame, Optional<Unseen> unseen) {
         public String words() {
             return words;
         }
+    }
+
+    /** A picture as it is seen, from its upper left corner at the origin of the picture points. */
+    public Quadrilateral outline(Size picture) {
+        return new Quadrilateral(picture, toFrame);
     }
 
     static Projection of(Pose pose, Depth depth, Depth.Setting setting) {

@@ -1,6 +1,8 @@
 package amberlens.core.sampling;
 
 import amberlens.core.raster.Loops;
+import java.util.HashMap;
+import java.util.Map;
 
 /**
  * The weights of stretched kernels along one axis for runs of output pixels. Where the stretch changes within a window, they are
@@ -8,6 +10,13 @@ import amberlens.core.raster.Loops;
  */
 final class StretchedWeights {
     private static final double SAME = 1e-9;
+
+    /** Tables are made for so many degrees of stretch, so that windows share them. */
+    private static final double NODES = 64;
+
+    private record Wanted(int taps, double narrow) {}
+
+    private final Map<Wanted, float[]> tables = new HashMap<>();
 
     private final Loops loops;
     private int taps;
@@ -30,13 +39,21 @@ final class StretchedWeights {
     void prepare(int count, double leastNarrow, double mostNarrow) {
         double from = Math.min(1, leastNarrow);
         double to = Math.clamp(mostNarrow, from, 1);
+        boolean same = to - from < SAME;
+        from = same ? from : Math.max(Math.floor(from * NODES) / NODES, Math.min(from, 1.0 / NODES));
+        to = same ? from : Math.ceil(to * NODES) / NODES;
         if (count != taps || from != least || to != most) {
             taps = count;
             least = from;
             most = to;
-            widest = KernelTable.of(taps, from);
-            narrowest = to - from < SAME ? widest : KernelTable.of(taps, to);
+            widest = table(from);
+            narrowest = same ? widest : table(to);
         }
+    }
+
+    /** Neighbouring windows mostly have the same ones. */
+    private float[] table(double narrow) {
+        return tables.computeIfAbsent(new Wanted(taps, narrow), wanted -> KernelTable.of(wanted.taps, wanted.narrow));
     }
 
     /**
