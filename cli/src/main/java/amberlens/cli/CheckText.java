@@ -2,6 +2,7 @@ package amberlens.cli;
 
 import amberlens.core.check.ShotCheck;
 import amberlens.core.edges.EdgeReport;
+import amberlens.core.edges.Margin;
 import amberlens.core.model.Project;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.FrameRate;
@@ -26,9 +27,9 @@ final class CheckText {
             for (int frame = 0; frames && frame < check.shot().length(); frame++) {
                 out.printf(
                         Locale.ROOT,
-                        "    %5d  margin %9s px%n",
+                        "    %5d  margin %9s%n",
                         frame,
-                        Figures.fixed(check.edges().margins().get(frame).framePx(), 3));
+                        margin(check.edges().margins().get(frame)));
             }
         }
         long open = checks.stream().filter(check -> !check.sealed()).count();
@@ -79,16 +80,19 @@ final class CheckText {
                                 check.fastest().crossingSeconds(project.frameSize(), rate)));
     }
 
+    private static String margin(Margin margin) {
+        return margin.unseen().isPresent() ? margin.reason() : Figures.fixed(margin.framePx(), 3) + " px";
+    }
+
     private static void print(EdgeReport.OpenSpan span, FrameRate rate, PrintWriter out) {
         out.printf(
                 Locale.ROOT,
-                "  edges        OPEN %s to %s (frames %d to %d), %s corner, %.1f px at worst in frame %d%n",
+                "  edges        OPEN %s to %s (frames %d to %d), %s at worst in frame %d%n",
                 Timecode.brief(span.span().from(), rate),
                 Timecode.brief(span.span().to(), rate),
                 span.span().from(),
                 span.span().to(),
-                span.worst().corner().words(),
-                -span.worst().framePx(),
+                span.worst().openWords(1),
                 span.worstFrame());
     }
 }

@@ -7,6 +7,7 @@ import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Projection;
+import amberlens.core.words.Figures;
 import java.util.Optional;
 
 /**
@@ -71,6 +72,13 @@ public record Margin(double framePx, Side side, Corner corner, Optional<Projecti
     /** What opens the edge, in words: a side, or why nothing is seen. */
     public String reason() {
         return unseen.map(Projection.Unseen::words).orElse(side.word());
+    }
+
+    /** How far an edge is open and where, in words, or why nothing is seen. */
+    public String openWords(int places) {
+        return unseen.map(Projection.Unseen::words)
+                .orElseGet(() -> corner.words() + " corner, "
+                        + Figures.fixed(Math.max(Math.pow(10, -places), -framePx), places) + " px");
     }
 
     public boolean isSealed() {

@@ -1,6 +1,7 @@
 package amberlens.desktop.app;
 
 import amberlens.core.check.ShotCheck;
+import amberlens.core.edges.Margin;
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.geometry.Size;
@@ -212,11 +213,14 @@ final class CheckPanel extends VBox implements Subscription {
                         Locale.ROOT,
                         "sealed, %.0f px to spare",
                         Math.max(0, check.edges().worst().framePx()))
-                : String.format(
-                        Locale.ROOT,
-                        "▨ open at %s by %.0f px",
-                        time(check.edges().worstFrame()),
-                        Math.max(1, -check.edges().worst().framePx()));
+                : "▨ open at " + time(check.edges().worstFrame())
+                        + open(check.edges().worst());
+    }
+
+    private static String open(Margin worst) {
+        return worst.unseen().isPresent()
+                ? ": " + worst.reason()
+                : String.format(Locale.ROOT, " by %.0f px", Math.max(1, -worst.framePx()));
     }
 
     private String pace(ShotCheck check) {

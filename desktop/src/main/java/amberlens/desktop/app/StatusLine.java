@@ -132,11 +132,10 @@ public final class StatusLine extends HBox implements Subscription {
         FrameRate rate = desk.document().project().frame().rate();
         String where = String.format(
                 Locale.ROOT,
-                "Edge opens %s – %s, %s corner, %.0f px at worst:",
+                "Edge opens %s – %s, %s at worst:",
                 Timecode.brief(span.span().from(), rate),
                 Timecode.brief(span.span().to(), rate),
-                span.worst().corner().words(),
-                Math.max(1, -span.worst().framePx()));
+                span.worst().openWords(0));
         if (desk.document().showing()) {
             sentence.setText(where.substring(0, where.length() - 1) + ".");
             return;

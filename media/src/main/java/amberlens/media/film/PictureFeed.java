@@ -32,6 +32,7 @@ interface PictureFeed extends AutoCloseable {
     static PictureFeed of(FilmCodec codec, Size size, FrameRate rate, Rows rows) throws FileProblem {
         return switch (codec) {
             case H264, VP9, AV1 -> new LumaFeed(size, rows);
+            case APNG -> new ByteFeed(size);
             case GIF -> new PaletteFeed(size, rate);
             default -> new ConvertedFeed(codec, size);
         };

@@ -88,6 +88,15 @@ final class FilmPixels implements AutoCloseable {
     }
 
     Raster read(AVFrame picture) throws FileProblem {
+        boolean sameSize = picture.width() == stored.width() && picture.height() == stored.height();
+        if (sameSize && (picture.flags() & INTERLACED) == 0 && ComponentRows.suits(picture)) {
+            return RasterRows.convert(
+                    stored,
+                    orientation,
+                    RasterRows.Depth.EIGHT_BITS,
+                    rows,
+                    () -> new ComponentRows(picture, stored.width()));
+        }
         prepare(picture);
         if (sws_scale_frame(scaler, codes, picture) < 0) {
             throw new FileProblem(film.path() + ": a picture could not be converted; the film is damaged there.");
