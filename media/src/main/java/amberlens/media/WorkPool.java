@@ -2,6 +2,7 @@ package amberlens.media;
 
 import amberlens.core.raster.Loops;
 import amberlens.core.raster.Rows;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
@@ -9,6 +10,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.locks.LockSupport;
 
 /** A small pool that shares the rows of a raster among the machine's cores. */
 public final class WorkPool implements Rows, AutoCloseable {
@@ -35,10 +37,17 @@ public final class WorkPool implements Rows, AutoCloseable {
         return new WorkPool(threads);
     }
 
-    /** Makes the fastest loops of rendering ready beside other work, for programs that will render for a while. */
-    public static void warmUp() {
+    /**
+     * Makes the fastest loops of rendering ready beside other work, for programs that will render for a while.
+     *
+     * @param after so much time, in which the program itself starts
+     */
+    public static void warmUp(Duration after) {
         if (WARMING.compareAndSet(false, true)) {
-            Thread warming = Thread.ofPlatform().name("warm-up").daemon().unstarted(Loops::warmUp);
+            Thread warming = Thread.ofPlatform().name("warm-up").daemon().unstarted(() -> {
+                LockSupport.parkNanos(after.toNanos());
+                Loops.warmUp();
+            });
             warming.setPriority(Thread.MIN_PRIORITY);
             warming.start();
         }

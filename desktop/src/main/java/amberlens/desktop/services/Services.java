@@ -20,6 +20,7 @@ import amberlens.media.pixels.PixelKey;
 import amberlens.project.safe.EarlierVersions;
 import amberlens.project.safe.Safe;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
@@ -33,6 +34,9 @@ import org.jspecify.annotations.Nullable;
 /** What the views share beside the desk: threads, pictures, derived facts. */
 public final class Services implements AutoCloseable {
     private static final int PICTURE_SIZE = 288;
+
+    /** The window comes first. */
+    private static final Duration START = Duration.ofSeconds(5);
 
     private final WorkPool rows = WorkPool.ofCores();
     private final ExecutorService decoding = daemons("decode", 2);
@@ -52,7 +56,7 @@ public final class Services implements AutoCloseable {
      * @param data where work is kept safe, and earlier versions
      */
     public Services(Desk desk, Path data) {
-        WorkPool.warmUp();
+        WorkPool.warmUp(START);
         safes = data.resolve("safe");
         versions = new EarlierVersions(data.resolve("versions"));
         saver = new Saver(Platform::runLater, versions, InstantSource.system());

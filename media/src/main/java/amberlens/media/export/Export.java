@@ -17,6 +17,7 @@ import amberlens.media.film.StillSequence;
 import amberlens.media.pixels.PixelCache;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.SortedSet;
@@ -164,7 +165,7 @@ public final class Export {
     }
 
     private boolean pump(FrameSink sink, ExportProgress progress) throws FileProblem {
-        WorkPool.warmUp();
+        WorkPool.warmUp(Duration.ZERO);
         BlockingQueue<RenderedFrame> ready = new ArrayBlockingQueue<>(AHEAD);
         var failure = new AtomicReference<@Nullable Throwable>();
         Thread renderer =
