@@ -41,13 +41,11 @@ final class GeneralSampler implements LevelSampler {
         int size = 1 << index;
         double leastAcross = Math.max(reduction.across().least() * size, 1 / Kernel.mostStretch(level.width()));
         double leastDown = Math.max(reduction.down().least() * size, 1 / Kernel.mostStretch(level.height()));
-        int acrossTaps = Kernel.taps(1 / leastAcross);
-        int downTaps = Kernel.taps(1 / leastDown);
+        across.prepare(leastAcross, reduction.across().most() * size);
+        down.prepare(leastDown, reduction.down().most() * size);
+        int acrossTaps = across.taps();
+        int downTaps = down.taps();
         boolean stretched = acrossTaps > Kernel.LEAST || downTaps > Kernel.LEAST;
-        if (stretched) {
-            across.prepare(acrossTaps, leastAcross, reduction.across().most() * size);
-            down.prepare(downTaps, leastDown, reduction.down().most() * size);
-        }
         patch.read(level, area.through(toLevel), acrossTaps / 2 + 1, downTaps / 2 + 1);
         int back = 4 * Kernel.before(acrossTaps) + patch.pitch() * Kernel.before(downTaps);
         for (int y = 0; y < window.height(); y++) {

@@ -36,14 +36,14 @@ final class StretchedWeights {
      * @param leastNarrow one over the kernel's greatest stretch
      * @param mostNarrow one over its least; more than 1 stands for 1
      */
-    void prepare(int count, double leastNarrow, double mostNarrow) {
+    void prepare(double leastNarrow, double mostNarrow) {
         double from = Math.min(1, leastNarrow);
         double to = Math.clamp(mostNarrow, from, 1);
         boolean same = to - from < SAME;
         from = same ? from : Math.max(Math.floor(from * NODES) / NODES, Math.min(from, 1.0 / NODES));
         to = same ? from : Math.ceil(to * NODES) / NODES;
-        if (count != taps || from != least || to != most) {
-            taps = count;
+        if (from != least || to != most) {
+            taps = Kernel.taps(1 / from);
             least = from;
             most = to;
             widest = table(from);
@@ -76,6 +76,11 @@ final class StretchedWeights {
             loops.weigh(widest, narrowest, padded, fraction, begin, (float) (step * scale), weights, count);
         }
         return weights;
+    }
+
+    /** Neighbours of a pixel. */
+    int taps() {
+        return taps;
     }
 
     int padded() {

@@ -62,9 +62,4 @@ public record Window(int left, int top, int width, int height) {
     public int length() {
         return row(height);
     }
-
-    /** The window and so many pixels around it. */
-    public Window grown(int pixels) {
-        return new Window(left - pixels, top - pixels, width + 2 * pixels, height + 2 * pixels);
-    }
 }
