@@ -154,8 +154,8 @@ final class KeySearch {
                 missing[side.ordinal()][i] = -TOLERANCE_PX - distances.to(side);
             }
             double limit = limitAt(judged, moments[i]) + TOLERANCE_PERCENT;
-            missing[4][i] = pose.scale().x() - limit;
-            missing[5][i] = pose.scale().y() - limit;
+            missing[4][i] = Linearised.enlarged(pose, Axis.X, now.frame()) - limit;
+            missing[5][i] = Linearised.enlarged(pose, Axis.Y, now.frame()) - limit;
         }
         for (Side side : Side.values()) {
             worstOfRuns(missing[side.ordinal()]).forEach(i -> broken.add(new Cut.Edge(judged, moments[i], side)));
@@ -164,7 +164,8 @@ final class KeySearch {
         worstOfRuns(missing[5]).forEach(i -> broken.add(new Cut.Limit(judged, moments[i], Axis.Y)));
     }
 
-    private static List<Integer> worstOfRuns(double[] missing) {
+    /** Of every run of numbers above 0 the place of the greatest, the first of equals. */
+    static List<Integer> worstOfRuns(double[] missing) {
         List<Integer> worst = new ArrayList<>();
         int best = -1;
         for (int frame = 0; frame <= missing.length; frame++) {

@@ -47,11 +47,11 @@ final class Linearised {
 
     /** That width or height are, at a moment, enlarged at most to a limit, in per cent. */
     LinearProgramme.Row limit(int judged, double at, Axis axis, double percent) {
-        return seen(judged, at, pose -> -enlarged(pose, axis) / 100, -percent / 100);
+        return seen(judged, at, pose -> -enlarged(pose, axis, frame) / 100, -percent / 100);
     }
 
     /** In per cent; a picture that leans is enlarged alike in all directions. */
-    private double enlarged(Pose pose, Axis axis) {
+    static double enlarged(Pose pose, Axis axis, Size frame) {
         if (!pose.isFlat()) {
             return Enlargement.percent(pose, frame);
         }
