@@ -133,7 +133,7 @@ final class RenderCommand implements Callable<Integer> {
 
     /** Says which edges the output would show, and closes them when that was asked for; empty when that cannot be done. */
     private Optional<Project> withoutOpenEdges(Project project, ExportSettings settings) {
-        OutputTimes times = settings.times(project.frame().rate());
+        OutputTimes times = settings.times(project.frame());
         PrintWriter err = spec.commandLine().getErr();
         if (way == null) {
             List<OutputEdge> edges = OutputEdge.of(project, times);

@@ -5,7 +5,6 @@ import amberlens.core.edges.Margin;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.core.motion.Instants;
 import amberlens.core.motion.Take;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.OutputTimes;
@@ -33,7 +32,7 @@ public record OutputEdge(Shot shot, double at, Margin margin) {
     }
 
     private static Optional<OutputEdge> of(Project project, Shot shot, OutputTimes times) {
-        Take take = project.take(shot).withInstants(Instants.of(times, shot.start()));
+        Take take = project.take(shot).shownBy(times, shot.start());
         EdgeReport report = EdgeReport.of(take);
         if (report.isSealed()) {
             return Optional.empty();

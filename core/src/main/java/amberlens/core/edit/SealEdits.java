@@ -3,7 +3,6 @@ package amberlens.core.edit;
 import amberlens.core.edges.Judged;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.core.motion.Instants;
 import amberlens.core.motion.Take;
 import amberlens.core.seal.Seal;
 import amberlens.core.seal.SealResult;
@@ -13,9 +12,10 @@ import amberlens.core.seal.Subject;
 import amberlens.core.time.OutputTimes;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeSet;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** Seals of shots, as they are judged and with their locked framings. */
 public final class SealEdits {
@@ -33,12 +33,12 @@ public final class SealEdits {
      * @param by what edges are judged by instead of what the project would, for example by a mask
      */
     public static SealResult seal(Project project, Shot shot, SealWay way, SealTerms terms, UnaryOperator<Judged> by) {
-        return seal(project, shot, way, terms, by, _ -> Instants.Frames.EACH);
+        return seal(project, shot, way, terms, by, Optional.empty());
     }
 
-    /** Likewise, so that an output shows no edge at any of its times either. */
+    /** Likewise, so that neither the line-up nor an output shows an edge at any of its times. */
     public static SealResult seal(Project project, Shot shot, SealWay way, SealTerms terms, OutputTimes times) {
-        return seal(project, shot, way, terms, judged -> judged, seen -> Instants.andFrames(times, seen.start()));
+        return seal(project, shot, way, terms, judged -> judged, Optional.of(times));
     }
 
     private static SealResult seal(
@@ -47,7 +47,7 @@ public final class SealEdits {
             SealWay way,
             SealTerms terms,
             UnaryOperator<Judged> by,
-            Function<Shot, Instants> when) {
+            Optional<OutputTimes> times) {
         List<Shot> concerned = concerned(project, shot);
         if (concerned.isEmpty()) {
             return new SealResult.AlreadySealed();
@@ -55,15 +55,15 @@ public final class SealEdits {
         var locked = new TreeSet<>(terms.locked());
         locked.addAll(shot.settings().locked().subSet(0, shot.length()));
         Judged own = by.apply(project.judged(shot));
-        Take take = project.take(shot, own).withInstants(when.apply(shot));
-        var subject = concerned.equals(List.of(shot))
+        Take take = project.take(shot, own);
+        var subject = concerned.equals(List.of(shot)) && times.isEmpty()
                 ? Subject.of(take)
                 : new Subject(take.camera(), take.frame(), project.isRig(shot), camera -> {
                     Project sealed =
                             CarryEdits.apply(ShotEdits.setCamera("seal", shot.id(), own.back(camera)), project);
                     return concerned.stream()
-                            .map(other ->
-                                    judgement(sealed, other.id(), other.id().equals(shot.id()), by, when))
+                            .flatMap(other ->
+                                    judgements(sealed, other.id(), other.id().equals(shot.id()), by, times).stream())
                             .toList();
                 });
         SealResult result = Seal.by(way, subject, terms.withLocked(locked));
@@ -72,12 +72,15 @@ public final class SealEdits {
                 : result;
     }
 
-    private static Subject.Judgement judgement(
-            Project project, String id, boolean own, UnaryOperator<Judged> by, Function<Shot, Instants> when) {
+    /** A shot as the line-up sees it, and as the output does. */
+    private static List<Subject.Judgement> judgements(
+            Project project, String id, boolean own, UnaryOperator<Judged> by, Optional<OutputTimes> times) {
         Shot shot = project.shot(id).orElseThrow();
-        Judged judged = by.apply(project.judged(shot));
-        return new Subject.Judgement(
-                own ? "" : "\"" + shot.name() + "\"", project.take(shot, judged).withInstants(when.apply(shot)));
+        Take take = project.take(shot, by.apply(project.judged(shot)));
+        String whose = own ? "" : "\"" + shot.name() + "\"";
+        return Stream.concat(Stream.of(take), times.stream().map(output -> take.shownBy(output, shot.start())))
+                .map(seen -> new Subject.Judgement(whose, seen))
+                .toList();
     }
 
     /** The shots whose edges a change of a shot's move may open or close, as far as they are judged; the shot itself first. */

@@ -2,7 +2,6 @@ package amberlens.core.motion;
 
 import amberlens.core.time.OutputTimes;
 import java.util.Arrays;
-import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 
 /** When the frames of a take are looked at. Whoever renders shows them at the very moments that were judged. */
@@ -25,12 +24,7 @@ public sealed interface Instants {
 
     /** The moments that an output at any rate shows of a shot. */
     static Instants of(OutputTimes times, int start) {
-        return new Output(times, start, false);
-    }
-
-    /** Likewise, and each frame at its own time, so that what holds for the output holds in the line-up, too. */
-    static Instants andFrames(OutputTimes times, int start) {
-        return new Output(times, start, true);
+        return new Output(times, start);
     }
 
     /** Each frame at its own time. */
@@ -47,15 +41,15 @@ public sealed interface Instants {
      * The frames of an output.
      *
      * @param start of the take on the line-up
-     * @param frames whether each frame's own time counts, too
      */
-    record Output(OutputTimes times, int start, boolean frames) implements Instants {
+    record Output(OutputTimes times, int start) implements Instants {
         @Override
         public double[] of(int frame) {
             int first = times.firstFrom((double) start + frame);
             int next = times.firstFrom(start + frame + 1.0);
-            DoubleStream places = IntStream.range(first, next).mapToDouble(output -> times.place(output) - start);
-            return (frames ? DoubleStream.concat(DoubleStream.of(frame), places).distinct() : places).toArray();
+            return IntStream.range(first, next)
+                    .mapToDouble(output -> times.place(output) - start)
+                    .toArray();
         }
     }
 }

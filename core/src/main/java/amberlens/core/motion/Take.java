@@ -1,6 +1,7 @@
 package amberlens.core.motion;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.time.OutputTimes;
 import java.util.List;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
@@ -74,8 +75,14 @@ public record Take(
         return new Take(newCamera, length, picture, frame, ride, instants, setting, exposure);
     }
 
-    public Take withInstants(Instants newInstants) {
-        return new Take(camera, length, picture, frame, ride, newInstants, setting, exposure);
+    /**
+     * As an output sees it.
+     *
+     * @param start of the take on the line-up
+     */
+    public Take shownBy(OutputTimes times, int start) {
+        Exposure finer = Exposure.of(exposure.shutter(), times.pxPerFramePx());
+        return new Take(camera, length, picture, frame, ride, Instants.of(times, start), setting, finer);
     }
 
     public Take withExposure(Exposure newExposure) {

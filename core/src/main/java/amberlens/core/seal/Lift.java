@@ -84,10 +84,20 @@ final class Lift {
                 }
             }
         }
-        return subject.ofRig() && Double.isFinite(decisive.factor) ? tried(subject, decisive) : decisive;
+        return isNear(subject) && Double.isFinite(decisive.factor) ? tried(subject, decisive) : decisive;
     }
 
-    /** Under other rigs the closed form of a rig is only near: more is tried until nothing is open, then as little as does. */
+    /**
+     * Whether the closed form is only near: below other rigs that of a rig is; and a lifted move goes a longer way, so that an exposed frame
+     * may be looked at at more instants than before.
+     */
+    private static boolean isNear(Subject subject) {
+        return subject.ofRig()
+                || subject.now().stream()
+                        .anyMatch(judged -> !judged.take().exposure().isNone());
+    }
+
+    /** More is tried until nothing is open, then as little as does. */
     private static Decisive tried(Subject subject, Decisive about) {
         double high = about.factor;
         for (int i = 0; i < DOUBLINGS && open(subject, high); i++) {

@@ -3,13 +3,19 @@ package amberlens.core.time;
 import java.math.BigInteger;
 
 /**
- * The places on the line-up that the frames of an output show.
+ * When an output looks at the line-up: the places that its frames show, and how finely a frame that is exposed is divided.
  *
  * @param frames of the line-up, both ends included
  * @param own the rate of the line-up
  * @param output the rate of the output
+ * @param pxPerFramePx output pixels per frame pixel: a larger output sees an exposed frame at more instants
  */
-public record OutputTimes(FrameSpan frames, FrameRate own, FrameRate output) {
+public record OutputTimes(FrameSpan frames, FrameRate own, FrameRate output, double pxPerFramePx) {
+    /** Of an output as large as the frame. */
+    public OutputTimes(FrameSpan frames, FrameRate own, FrameRate output) {
+        this(frames, own, output, 1);
+    }
+
     /** How many frames come out, at least 1. */
     public int count() {
         BigInteger whole = BigInteger.valueOf(frames.length())

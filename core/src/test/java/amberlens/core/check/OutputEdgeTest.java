@@ -135,7 +135,6 @@ class OutputEdgeTest {
         assertThat(half.count()).isEqualTo(5);
         assertThat(Instants.of(half, 0).within(10)).containsExactly(0, 2, 4, 6, 8);
         assertThat(Instants.of(half, 3).within(4)).containsExactly(1, 3);
-        assertThat(Instants.andFrames(half, 0).within(3)).containsExactly(0, 1, 2);
         assertThat(Instants.Frames.EACH.within(3)).containsExactly(0, 1, 2);
     }
 
@@ -151,7 +150,6 @@ class OutputEdgeTest {
         Take take = new Take(pulse, 3, SHEET.size(), FRAME);
         assertThat(Enlargement.greatest(take)).isEqualTo(new Enlargement(200, 1));
         OutputTimes half = new OutputTimes(new FrameSpan(0, 2), FrameRate.of(50), FrameRate.of(25));
-        assertThat(Enlargement.greatest(take.withInstants(Instants.of(half, 0))).percent())
-                .isEqualTo(100);
+        assertThat(Enlargement.greatest(take.shownBy(half, 0)).percent()).isEqualTo(100);
     }
 }

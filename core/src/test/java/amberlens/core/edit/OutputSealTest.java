@@ -1,6 +1,7 @@
 package amberlens.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import amberlens.core.check.OutputEdge;
 import amberlens.core.edges.Conform;
@@ -15,12 +16,14 @@ import amberlens.core.motion.Channel;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.time.OutputTimes;
+import amberlens.core.time.Shutter;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -93,5 +96,31 @@ class OutputSealTest {
         Project later = project(project.shots().getFirst().withCamera(leaving));
         assertThat(OutputEdge.of(later, between).getFirst().words(PAL))
                 .isEqualTo("\"Shot s1\" shows 10.0 px beyond the top at 00:00:02:01, between two frames");
+    }
+
+    /**
+     * A slide of 4 px a frame whose frames are exposed all the time: seen at four instants the outermost are 1.5 px from the frame's own,
+     * at eight, for an output twice as large, 1.75 px. The last frame has 1.6 px of room.
+     */
+    @Test
+    void a_larger_output_sees_an_exposed_frame_at_more_instants_and_is_sealed_at_them() {
+        CameraTrack sliding = CameraTrack.still(Conform.FILL.pose(HD, HD).withScale(Scale.uniform(110)))
+                .withPosition(Channel.keyed(
+                        ValueKinds.POSITION,
+                        List.of(
+                                Key.of(0, new FramePoint(960 + 14.4, 540), Leg.LINEAR),
+                                Key.of(40, new FramePoint(960 + 174.4, 540), Leg.LINEAR))));
+        Project still = project(new Shot("s1", "Slide", "m1", 1, 0, 21, true, sliding, Extras.NONE));
+        Project project = still.withFrame(still.frame().withShutter(new Shutter(360)));
+        OutputTimes same = times(0, 20);
+        OutputTimes larger = new OutputTimes(new FrameSpan(0, 20), PAL, PAL, 2);
+        assertThat(OutputEdge.of(project, same)).isEmpty();
+        assertThat(OutputEdge.of(project, larger))
+                .singleElement()
+                .satisfies(edge -> assertThat(edge.margin().framePx()).isCloseTo(-0.15, within(1e-6)));
+        OutputSeal seal = OutputSeal.of(project, larger, SealWay.LIFT, SealTerms.free());
+        Project closed = CarryEdits.apply(seal.edit(), project);
+        assertThat(OutputEdge.of(closed, larger)).isEmpty();
+        assertThat(OutputEdge.of(closed, same)).isEmpty();
     }
 }

@@ -17,7 +17,7 @@ final class OpenEdges {
     private OpenEdges() {}
 
     private static OutputTimes times(ExportJob job) {
-        return job.settings().times(job.project().frame().rate());
+        return job.settings().times(job.project().frame());
     }
 
     /** What would be seen, in words; empty when nothing is open. */

@@ -106,7 +106,7 @@ public final class Export {
      */
     public boolean run(ExportProgress progress) throws FileProblem {
         check(project, settings);
-        int count = settings.times(project.frame().rate()).count();
+        int count = settings.times(project.frame()).count();
         if (!source.check(settings.frames(), () -> progress.done(0, count))) {
             return false;
         }
@@ -171,7 +171,7 @@ public final class Export {
         Thread renderer =
                 Thread.ofPlatform().name("export").daemon().start(() -> renderAll(sink.deep(), ready, failure));
         try {
-            int count = settings.times(project.frame().rate()).count();
+            int count = settings.times(project.frame()).count();
             for (int done = 0; done < count; ) {
                 RenderedFrame frame = ready.poll(100, TimeUnit.MILLISECONDS);
                 rethrow(failure.get());
@@ -195,7 +195,7 @@ public final class Export {
     private void renderAll(
             boolean deep, BlockingQueue<RenderedFrame> ready, AtomicReference<@Nullable Throwable> failure) {
         try {
-            OutputTimes times = settings.times(project.frame().rate());
+            OutputTimes times = settings.times(project.frame());
             for (int output = 0; output < times.count(); output++) {
                 double frame = times.place(output);
                 ready.put(

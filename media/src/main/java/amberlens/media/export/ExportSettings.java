@@ -1,6 +1,7 @@
 package amberlens.media.export;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.model.FrameFormat;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.time.OutputTimes;
@@ -57,8 +58,12 @@ public record ExportSettings(
         return new ExportSettings(frames, size, rate, format, quality, transparent, destination, replace);
     }
 
-    /** The places on the line-up that are shown. */
-    public OutputTimes times(FrameRate project) {
-        return new OutputTimes(frames, project, rate.orElse(project));
+    /** When the line-up of a project of this format is looked at. */
+    public OutputTimes times(FrameFormat project) {
+        return new OutputTimes(
+                frames,
+                project.rate(),
+                rate.orElse(project.rate()),
+                (double) size.width() / project.size().width());
     }
 }

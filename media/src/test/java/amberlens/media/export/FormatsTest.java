@@ -178,8 +178,8 @@ class FormatsTest {
         var settings = settings(ExportFormat.FFV1).withRate(new FrameRate(numerator, denominator));
         for (int frame = 0; frame < count; frame++) {
             double wanted = frame * (double) denominator / numerator * 25;
-            assertThat(settings.times(FrameRate.of(25)).place(frame)).isCloseTo(wanted, within(1e-9));
-            assertThat(settings.times(FrameRate.of(25)).place(frame)).isLessThan(FRAMES);
+            assertThat(settings.times(project.frame()).place(frame)).isCloseTo(wanted, within(1e-9));
+            assertThat(settings.times(project.frame()).place(frame)).isLessThan(FRAMES);
         }
     }
 
