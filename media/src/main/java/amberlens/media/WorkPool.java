@@ -10,20 +10,22 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
+import java.util.function.Supplier;
 
 /** A small pool that shares the rows of a raster among the machine's cores. */
 public final class WorkPool implements Rows, AutoCloseable {
-    private static final int BANDS_PER_THREAD = 2;
+    private static final int BANDS_PER_THREAD = 8;
 
     private static final AtomicBoolean WARMING = new AtomicBoolean();
 
-    private final ExecutorService workers;
+    private final ExecutorService pool;
     private final int threads;
 
     private WorkPool(int threads) {
         this.threads = threads;
-        workers = Executors.newFixedThreadPool(
+        pool = Executors.newFixedThreadPool(
                 threads, Thread.ofPlatform().name("rows-", 0).daemon().factory());
     }
 
@@ -54,16 +56,23 @@ public final class WorkPool implements Rows, AutoCloseable {
     }
 
     @Override
-    public void inBands(int height, Band work) {
+    public void inBands(int height, Supplier<Band> workers) {
         int bands = Math.min(height, threads * BANDS_PER_THREAD);
+        var next = new AtomicInteger();
+        Runnable work = () -> {
+            Band worker = workers.get();
+            for (int band = next.getAndIncrement(); band < bands; band = next.getAndIncrement()) {
+                int first = (int) ((long) height * band / bands);
+                int last = (int) ((long) height * (band + 1) / bands);
+                worker.rows(first, last);
+            }
+        };
         var running = new ArrayList<Future<?>>();
-        for (int band = 0; band < bands; band++) {
-            int first = (int) ((long) height * band / bands);
-            int last = (int) ((long) height * (band + 1) / bands);
+        for (int thread = 0; thread < Math.min(bands, threads); thread++) {
             try {
-                running.add(workers.submit(() -> work.rows(first, last)));
+                running.add(pool.submit(work));
             } catch (RejectedExecutionException closed) {
-                work.rows(first, last);
+                work.run();
             }
         }
         running.forEach(WorkPool::await);
@@ -92,6 +101,6 @@ public final class WorkPool implements Rows, AutoCloseable {
     /** Ends the threads once what they have begun is done; work that comes later is done by its caller alone. */
     @Override
     public void close() {
-        workers.shutdown();
+        pool.shutdown();
     }
 }

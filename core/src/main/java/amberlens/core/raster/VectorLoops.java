@@ -48,6 +48,7 @@ final class VectorLoops implements Loops {
     private static final IntVector NEIGHBOURS_SWAPPED = lanes(lane -> lane ^ 1);
     private static final IntVector FIRST_OF_FOUR = lanes(lane -> 4 * (lane % 4));
     private static final FloatVector ONES = FloatVector.broadcast(F, 1);
+    private static final FloatVector WHOLE = FloatVector.broadcast(F, 0x1p23f);
 
     /** For what is left over. */
     private final Loops plain = new PlainLoops();
@@ -94,7 +95,7 @@ final class VectorLoops implements Loops {
     private static FloatVector bytes(int[] codes, int at) {
         var four = IntVector.fromArray(IntVector.SPECIES_128, codes, at).reinterpretAsBytes();
         var wide = (IntVector) four.convertShape(VectorOperators.ZERO_EXTEND_B2I, I, 0);
-        return ((FloatVector) wide.convertShape(VectorOperators.I2F, F, 0)).mul(1 / 255f);
+        return (FloatVector) wide.convertShape(VectorOperators.I2F, F, 0);
     }
 
     @Override
@@ -102,8 +103,8 @@ final class VectorLoops implements Loops {
         int whole = count & -4;
         for (int x = 0; x < whole; x += 4) {
             FloatVector code = bytes(codes, from + x);
-            FloatVector light = VectorSrgb.toLinear(code).blend(code, ALPHAS);
-            light.mul(pick(ALPHA_OF, code).blend(ONES, ALPHAS)).intoArray(into, at + 4 * x);
+            FloatVector light = VectorSrgb.toLinear(code).blend(ONES, ALPHAS);
+            light.mul(pick(ALPHA_OF, code).mul(1 / 255f)).intoArray(into, at + 4 * x);
         }
         plain.decode(codes, from + whole, count - whole, into, at + 4 * whole);
     }
@@ -127,7 +128,7 @@ final class VectorLoops implements Loops {
                     .selectFrom(four)
                     .lanewise(VectorOperators.LSHR, TEN_BIT_SHIFTS)
                     .and(1023);
-            FloatVector part = ((FloatVector) code.convertShape(VectorOperators.I2F, F, 0)).mul(1 / 1023f);
+            FloatVector part = ((FloatVector) code.convertShape(VectorOperators.I2F, F, 0)).mul(255 / 1023f);
             VectorSrgb.toLinear(part).blend(ONES, ALPHAS).intoArray(into, at + 4 * x);
         }
         plain.decodeTenBits(codes, from + whole, count - whole, into, at + 4 * whole);
@@ -482,13 +483,17 @@ final class VectorLoops implements Loops {
         plain.over(below, above, from + 4 * whole, count - whole);
     }
 
+    /** From 0 … 1 to whole numbers, in the low bits: added to 2²³, a number leaves nothing behind the point. */
+    private static IntVector rounded(FloatVector part, float most) {
+        return part.fma(FloatVector.broadcast(F, most), WHOLE).reinterpretAsInts();
+    }
+
     @Override
     public void encode(float[] light, int at, int[] argb, int to, int count) {
         int whole = count & -4;
         for (int k = 0; k < whole; k += 4) {
             FloatVector swapped = pick(RED_AND_BLUE_SWAPPED, FloatVector.fromArray(F, light, at + 4 * k));
-            var code =
-                    (IntVector) VectorSrgb.toCode(swapped).mul(255).add(0.5f).convertShape(VectorOperators.F2I, I, 0);
+            IntVector code = rounded(VectorSrgb.toCode(swapped), 255);
             ((ByteVector) code.convertShape(VectorOperators.I2B, ByteVector.SPECIES_128, 0))
                     .reinterpretAsInts()
                     .lanewise(VectorOperators.OR, 0xFF000000)
@@ -502,7 +507,8 @@ final class VectorLoops implements Loops {
         int whole = count & -4;
         for (int k = 0; k < whole; k += 4) {
             FloatVector part = VectorSrgb.toCode(FloatVector.fromArray(F, light, at + 4 * k));
-            IntVector code = ((IntVector) part.mul(1023).add(0.5f).convertShape(VectorOperators.F2I, I, 0))
+            IntVector code = rounded(part, 1023)
+                    .and(1023)
                     .lanewise(VectorOperators.LSHL, TEN_BIT_SHIFTS)
                     .blend(0, ALPHAS.cast(I));
             code = code.or(PAIRS_SWAPPED.selectFrom(code));

@@ -14,10 +14,12 @@ import jdk.incubator.vector.VectorSpecies;
  */
 final class VectorSrgb {
     private static final VectorSpecies<Float> F = FloatVector.SPECIES_512;
+    private static final int CODES = 255;
     private static final int OCTAVES = 16;
     private static final int EXPONENT_BIAS = 127;
     private static final int MANTISSA_BITS = 23;
-    private static final float DARKEST = 0x1p-15f;
+    private static final int DARKEST = Float.floatToRawIntBits(0x1p-15f);
+    private static final int BRIGHTEST = Float.floatToRawIntBits(1);
 
     private static final FloatVector[] POWER = power();
     private static final FloatVector D0 = POWER[0];
@@ -36,7 +38,7 @@ final class VectorSrgb {
 
     private VectorSrgb() {}
 
-    /** From codes 0 … 1 to linear light. */
+    /** From codes 0 … 255 to linear light. */
     static FloatVector toLinear(FloatVector code) {
         FloatVector power = code.fma(D6, D5)
                 .fma(code, D4)
@@ -44,15 +46,14 @@ final class VectorSrgb {
                 .fma(code, D2)
                 .fma(code, D1)
                 .fma(code, D0);
-        return power.blend(code.mul(1 / 12.92f), code.compare(VectorOperators.LT, 0.04045f));
+        return power.blend(code.mul(1 / (12.92f * CODES)), code.compare(VectorOperators.LT, 0.04045f * CODES));
     }
 
     /** From linear light, clamped to 0 … 1, to codes 0 … 1. */
     static FloatVector toCode(FloatVector linear) {
-        FloatVector x = linear.max(DARKEST).min(1f);
-        IntVector octave = x.reinterpretAsInts()
-                .lanewise(VectorOperators.LSHR, MANTISSA_BITS)
-                .and(OCTAVES - 1);
+        IntVector bits = linear.reinterpretAsInts().max(DARKEST).min(BRIGHTEST); // ordered like the numbers from 0 up
+        FloatVector x = bits.reinterpretAsFloats();
+        IntVector octave = bits.lanewise(VectorOperators.LSHR, MANTISSA_BITS); // the last four bits choose a lane
         return of(E3, octave).fma(x, of(E2, octave)).fma(x, of(E1, octave)).fma(x, of(E0, octave));
     }
 
@@ -61,7 +62,7 @@ final class VectorSrgb {
     }
 
     private static FloatVector[] power() {
-        double[] fit = through(x -> Math.pow((x + 0.055) / 1.055, 2.4), 0.0404, 1, 6);
+        double[] fit = through(x -> Math.pow((x / CODES + 0.055) / 1.055, 2.4), 0.0404 * CODES, CODES, 6);
         var vectors = new FloatVector[fit.length];
         for (int k = 0; k < fit.length; k++) {
             vectors[k] = FloatVector.broadcast(F, (float) fit[k]);

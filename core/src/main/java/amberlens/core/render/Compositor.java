@@ -68,15 +68,12 @@ public final class Compositor {
             Encoder encoder) {
         List<? extends Seen> seen = withoutHidden(layers);
         float[] ground = background.map(Compositor::linear).orElse(new float[4]);
-        seen.forEach(each -> each.map(layer -> prepared(layer, output, rows)));
-        rows.inBands(output.height(), (first, last) -> band(seen, ground, output, first, last, loops, encoder));
-    }
-
-    private static Layer prepared(Layer layer, Size output, Rows rows) {
-        if (layer.isVisible()) {
-            layer.placement().prepare(output, rows);
-        }
-        return layer;
+        List<Layer> visible =
+                seen.stream().flatMap(Seen::layers).filter(Layer::isVisible).toList();
+        visible.forEach(layer -> layer.placement().prepare(output, rows));
+        boolean straight = visible.stream().allMatch(layer -> layer.toOutput().isStraight());
+        Window.Shape shape = straight ? Window.Shape.STRIP : Window.Shape.TILE;
+        rows.inBands(output.height(), () -> worker(seen, ground, output, shape, loops.get(), encoder));
     }
 
     /** What lies below an opaque layer that covers everything is never seen. */
@@ -89,20 +86,13 @@ public final class Compositor {
         return layers;
     }
 
-    private static void band(
-            List<? extends Seen> layers,
-            float[] ground,
-            Size output,
-            int first,
-            int last,
-            Supplier<Loops> loops,
-            Encoder encoder) {
-        Loops own = loops.get();
+    private static Rows.Band worker(
+            List<? extends Seen> layers, float[] ground, Size output, Window.Shape shape, Loops own, Encoder encoder) {
         List<SeenWindows> seen =
                 layers.stream().map(layer -> SeenWindows.of(layer, own)).toList();
         boolean hidden = !layers.isEmpty() && layers.getFirst().hidesAllBelow();
-        float[] light = new Window(0, 0, Window.WIDTH, Window.HEIGHT).room();
-        Window.each(output.width(), first, last, window -> {
+        float[] light = shape.room();
+        return (first, last) -> Window.each(output.width(), first, last, shape, window -> {
             if (!hidden) {
                 fill(light, window.length(), ground);
             }

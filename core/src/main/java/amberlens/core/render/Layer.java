@@ -4,6 +4,7 @@ import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.sampling.Placement;
 import amberlens.core.sampling.Pyramid;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * A picture placed in the output.
@@ -36,6 +37,11 @@ public record Layer(Pyramid picture, ProjectiveMap toOutput, boolean covers, boo
     @Override
     public boolean hidesAllBelow() {
         return covers && picture.opaque();
+    }
+
+    @Override
+    public Stream<Layer> layers() {
+        return Stream.of(this);
     }
 
     @Override

@@ -4,11 +4,15 @@ import amberlens.core.colour.Colour;
 import amberlens.core.layering.BlendMode;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** Something that can be seen in the output. */
 public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, Seen.Exposed {
     /** Whether nothing that lies below it can be seen. */
     boolean hidesAllBelow();
+
+    /** Every placed picture in it. */
+    Stream<Layer> layers();
 
     /** The same with every placed picture in it changed. */
     Seen map(UnaryOperator<Layer> change);
@@ -30,6 +34,11 @@ public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, S
         }
 
         @Override
+        public Stream<Layer> layers() {
+            return parts.stream().flatMap(Seen::layers);
+        }
+
+        @Override
         public Seen map(UnaryOperator<Layer> change) {
             return new Group(parts.stream().map(part -> part.map(change)).toList(), opacity, blend);
         }
@@ -45,6 +54,11 @@ public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, S
         @Override
         public boolean hidesAllBelow() {
             return from.hidesAllBelow() && to.hidesAllBelow();
+        }
+
+        @Override
+        public Stream<Layer> layers() {
+            return Stream.concat(from.layers(), to.layers());
         }
 
         @Override
@@ -69,6 +83,11 @@ public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, S
         }
 
         @Override
+        public Stream<Layer> layers() {
+            return instants.stream().flatMap(Seen::layers);
+        }
+
+        @Override
         public Seen map(UnaryOperator<Layer> change) {
             return new Exposed(instants.stream().map(one -> one.map(change)).toList());
         }
@@ -83,6 +102,11 @@ public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, S
         @Override
         public boolean hidesAllBelow() {
             return of.hidesAllBelow();
+        }
+
+        @Override
+        public Stream<Layer> layers() {
+            return of.layers();
         }
 
         @Override

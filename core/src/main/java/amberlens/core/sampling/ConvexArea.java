@@ -79,6 +79,16 @@ final class ConvexArea {
         return new ConvexArea(toX, toY);
     }
 
+    /** Whether it is a rectangle whose sides are not turned. */
+    boolean isUpright() {
+        boolean upright = x.length == 4;
+        for (int i = 0; i < x.length && upright; i++) {
+            int next = (i + 1) % x.length;
+            upright = x[i] == x[next] || y[i] == y[next];
+        }
+        return upright;
+    }
+
     double left() {
         return -most((px, _) -> -px);
     }

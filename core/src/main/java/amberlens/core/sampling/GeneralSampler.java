@@ -7,7 +7,7 @@ import amberlens.core.raster.Raster;
 /** Reads a level through any map: each output pixel takes the neighbours around the exact place that its centre comes from. */
 final class GeneralSampler implements LevelSampler {
     /** Output pixels that are read at once. */
-    private static final int RUN = Window.WIDTH;
+    private static final int RUN = Window.Shape.TILE.width();
 
     private final Loops loops;
     private final Raster level;

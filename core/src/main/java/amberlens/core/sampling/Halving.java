@@ -37,13 +37,13 @@ final class Halving {
     }
 
     private static void fill(Raster from, Size size, Rows rows, Sink sink) {
-        rows.inBands(size.height(), (first, last) -> {
+        rows.inBands(size.height(), () -> {
             Loops loops = Loops.best();
             var sampler = new StraightSampler(loops, new Patch(loops, false), from, AXIS, AXIS);
             var spans = new Spans();
             var reduction = new Reduction();
-            float[] light = new Window(0, 0, Window.WIDTH, Window.HEIGHT).room();
-            Window.each(size.width(), first, last, window -> {
+            float[] light = Window.Shape.STRIP.room();
+            return (first, last) -> Window.each(size.width(), first, last, Window.Shape.STRIP, window -> {
                 spans.fill(window);
                 sampler.paint(window, spans, ConvexArea.centres(window), reduction, light);
                 for (int y = 0; y < window.height(); y++) {

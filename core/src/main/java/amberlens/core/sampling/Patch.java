@@ -49,6 +49,10 @@ final class Patch {
             return;
         }
         room(firstColumn, firstRow, endColumn - firstColumn, endRow - firstRow);
+        if (area.isUpright()) {
+            readRows(raster);
+            return;
+        }
         for (int row = 0; row < rows; row++) {
             area.across(top + row - down - 1, top + row + down + 1, fromTo);
             if (fromTo[0] <= fromTo[1]) {
@@ -75,6 +79,10 @@ final class Patch {
                 firstRow - AROUND,
                 endColumn - firstColumn + 2 * AROUND,
                 endRow - firstRow + 2 * AROUND);
+        readRows(raster);
+    }
+
+    private void readRows(Raster raster) {
         for (int row = 0; row < rows; row++) {
             row(raster, Math.clamp(top + row, 0, raster.height() - 1), left, left + columns, row * pitch);
         }

@@ -14,10 +14,31 @@ import java.util.function.Consumer;
  * @param height at least 1
  */
 public record Window(int left, int top, int width, int height) {
-    /** The usual width: what a window needs of a picture fits into a core's own memory. */
-    public static final int WIDTH = 128;
+    /** How an output is cut into windows, so that what one needs of a picture fits into a core's own memory. */
+    public enum Shape {
+        /** For any map: nearly square, so that little beside what is turned has to be read. */
+        TILE(128, 64),
+        /** Where nothing is turned: long, because memory is read fastest along rows. */
+        STRIP(512, 32);
 
-    public static final int HEIGHT = 64;
+        private final int width;
+        private final int height;
+
+        Shape(int width, int height) {
+            this.width = width;
+            this.height = height;
+        }
+
+        /** The greatest width of a window. */
+        public int width() {
+            return width;
+        }
+
+        /** Room for the light of one window. */
+        public float[] room() {
+            return new Window(0, 0, width, height).room();
+        }
+    }
 
     public Window {
         if (width < 1 || height < 1) {
@@ -30,15 +51,15 @@ public record Window(int left, int top, int width, int height) {
         return new Window(0, 0, output.width(), output.height());
     }
 
-    /** Cuts rows of an output into windows of at most the usual size, column by column, all about equally high. */
-    public static void each(int width, int firstRow, int lastRow, Consumer<Window> work) {
+    /** Cuts rows of an output into windows of at most a shape's size, column by column, all about equally high. */
+    public static void each(int width, int firstRow, int lastRow, Shape shape, Consumer<Window> work) {
         int rows = lastRow - firstRow;
-        int windows = (rows + HEIGHT - 1) / HEIGHT;
-        for (int left = 0; left < width; left += WIDTH) {
+        int windows = (rows + shape.height - 1) / shape.height;
+        for (int left = 0; left < width; left += shape.width) {
             for (int i = 0; i < windows; i++) {
                 int top = firstRow + rows * i / windows;
                 int bottom = firstRow + rows * (i + 1) / windows;
-                work.accept(new Window(left, top, Math.min(WIDTH, width - left), bottom - top));
+                work.accept(new Window(left, top, Math.min(shape.width, width - left), bottom - top));
             }
         }
     }
@@ -53,9 +74,9 @@ public record Window(int left, int top, int width, int height) {
         return 4 * y * pitch();
     }
 
-    /** Room for the light of a window of at most the usual size, or of this one if it is larger. */
+    /** Room for its light. */
     public float[] room() {
-        return new float[4 * Math.max(pitch() * height, WIDTH * HEIGHT) + Loops.SPARE];
+        return new float[length() + Loops.SPARE];
     }
 
     /** The numbers of its light. */

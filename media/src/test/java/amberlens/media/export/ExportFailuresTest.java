@@ -88,7 +88,7 @@ class ExportFailuresTest {
             if (calls.incrementAndGet() > frames) {
                 throw error;
             }
-            work.rows(0, height);
+            work.get().rows(0, height);
         };
     }
 
