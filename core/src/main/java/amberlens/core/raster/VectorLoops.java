@@ -151,11 +151,32 @@ final class VectorLoops implements Loops {
     @Override
     public void down(float[] rows, int at, int pitch, float[] weights, int first, int taps, float[] sum, int length) {
         int tap = 0;
+        if (taps % 4 >= 2 && taps >= 6) {
+            six(rows, at, pitch, weights, first, sum, length);
+            tap = 6;
+        }
         for (; tap + 4 <= taps; tap += 4) {
             four(rows, at + tap * pitch, pitch, weights, first + tap, sum, length, tap == 0 ? 0 : 1);
         }
         for (; tap < taps; tap++) {
             one(rows, at + tap * pitch, weights[first + tap], sum, length, tap == 0 ? 0 : 1);
+        }
+    }
+
+    private static void six(float[] rows, int at, int pitch, float[] weights, int first, float[] sum, int length) {
+        FloatVector a = FloatVector.broadcast(F, weights[first]);
+        FloatVector b = FloatVector.broadcast(F, weights[first + 1]);
+        FloatVector c = FloatVector.broadcast(F, weights[first + 2]);
+        FloatVector d = FloatVector.broadcast(F, weights[first + 3]);
+        FloatVector e = FloatVector.broadcast(F, weights[first + 4]);
+        FloatVector f = FloatVector.broadcast(F, weights[first + 5]);
+        for (int i = 0; i < length; i += STEP) {
+            FloatVector s = FloatVector.fromArray(F, rows, at + i).mul(a);
+            s = FloatVector.fromArray(F, rows, at + pitch + i).fma(b, s);
+            s = FloatVector.fromArray(F, rows, at + 2 * pitch + i).fma(c, s);
+            s = FloatVector.fromArray(F, rows, at + 3 * pitch + i).fma(d, s);
+            s = FloatVector.fromArray(F, rows, at + 4 * pitch + i).fma(e, s);
+            FloatVector.fromArray(F, rows, at + 5 * pitch + i).fma(f, s).intoArray(sum, i);
         }
     }
 
