@@ -1,6 +1,7 @@
 package amberlens.desktop.app;
 
-import amberlens.desktop.look.Fonts;
+import amberlens.desktop.session.WindowFileChoice;
+import amberlens.desktop.style.Fonts;
 import amberlens.files.Folders;
 import atlantafx.base.theme.PrimerDark;
 import java.nio.file.Path;

@@ -21,6 +21,7 @@ import amberlens.core.time.FrameSpan;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Tools;
+import amberlens.desktop.session.FileChoice;
 import amberlens.files.FileWords;
 import amberlens.files.Folders;
 import amberlens.media.export.ExportFormat;

@@ -1,5 +1,5 @@
 /**
- * The program: its window, what it shares among the views, opening and saving.
+ * The program: its window, and what puts the rooms together.
  */
 @NullMarked
 package amberlens.desktop.app;

@@ -3,7 +3,7 @@ package amberlens.desktop.camera;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Property;
 import amberlens.desktop.desk.Desk;
-import amberlens.desktop.look.Icons;
+import amberlens.desktop.style.Icons;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;

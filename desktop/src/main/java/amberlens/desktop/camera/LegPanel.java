@@ -16,7 +16,7 @@ import amberlens.desktop.actions.Actions;
 import amberlens.desktop.commands.KeyChanges;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
-import amberlens.desktop.look.EaseGlyph;
+import amberlens.desktop.style.EaseGlyph;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

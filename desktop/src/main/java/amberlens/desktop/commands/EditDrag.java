@@ -1,7 +1,7 @@
 package amberlens.desktop.commands;
 
 import amberlens.desktop.desk.Desk;
-import amberlens.desktop.look.Gesture;
+import amberlens.desktop.style.Gesture;
 import javafx.scene.input.MouseEvent;
 
 /** A drag that shows an edit while it goes on: dropped it is a step of the history, cancelled it never was. */

@@ -14,7 +14,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
-import amberlens.desktop.look.Overlay;
+import amberlens.desktop.style.Overlay;
 import amberlens.project.ClipText;
 import java.util.List;
 import java.util.Map;

@@ -4,7 +4,7 @@ import amberlens.core.edit.ShotEdits;
 import amberlens.core.edit.ShotEdits.Timing;
 import amberlens.core.model.Shot;
 import amberlens.desktop.desk.Desk;
-import amberlens.desktop.look.Overlay;
+import amberlens.desktop.style.Overlay;
 import java.util.List;
 import java.util.Optional;
 

@@ -9,7 +9,7 @@ import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Desk;
-import amberlens.desktop.look.Choices;
+import amberlens.desktop.style.Choices;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportSettings;

@@ -3,7 +3,7 @@ package amberlens.desktop.export;
 import amberlens.core.edit.OutputSeal;
 import amberlens.core.model.FileProblem;
 import amberlens.desktop.desk.Desk;
-import amberlens.desktop.look.DialogParts;
+import amberlens.desktop.style.DialogParts;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;

@@ -3,7 +3,7 @@ package amberlens.desktop.export;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
-import amberlens.desktop.look.DialogParts;
+import amberlens.desktop.style.DialogParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

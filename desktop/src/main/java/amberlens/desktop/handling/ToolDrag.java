@@ -12,7 +12,7 @@ import amberlens.core.ready.Place;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools;
 import amberlens.desktop.desk.Tools.Tool;
-import amberlens.desktop.look.Gesture;
+import amberlens.desktop.style.Gesture;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.input.MouseEvent;

@@ -11,7 +11,7 @@ import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
 import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.desk.Desk;
-import amberlens.desktop.look.Palette;
+import amberlens.desktop.style.Palette;
 import java.util.Arrays;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;

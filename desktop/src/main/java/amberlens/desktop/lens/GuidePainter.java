@@ -6,9 +6,9 @@ import amberlens.core.geometry.SafeArea;
 import amberlens.core.geometry.Size;
 import amberlens.desktop.desk.Tools;
 import amberlens.desktop.desk.Tools.Guide;
-import amberlens.desktop.look.Brush;
-import amberlens.desktop.look.Fonts;
-import amberlens.desktop.look.Palette;
+import amberlens.desktop.style.Brush;
+import amberlens.desktop.style.Fonts;
+import amberlens.desktop.style.Palette;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Paints lines over the output: thirds, centre, diagonals, safe areas, and the mask of another delivery. */

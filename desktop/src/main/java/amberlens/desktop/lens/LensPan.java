@@ -1,6 +1,6 @@
 package amberlens.desktop.lens;
 
-import amberlens.desktop.look.Gesture;
+import amberlens.desktop.style.Gesture;
 import javafx.scene.input.MouseEvent;
 
 /** The close view of the Lens dragged about; the project stays as it is. */

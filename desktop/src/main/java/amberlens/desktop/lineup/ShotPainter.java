@@ -9,10 +9,10 @@ import amberlens.core.motion.Properties;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Desk;
-import amberlens.desktop.look.Brush;
-import amberlens.desktop.look.Fonts;
-import amberlens.desktop.look.Palette;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.style.Brush;
+import amberlens.desktop.style.Fonts;
+import amberlens.desktop.style.Palette;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Paints one shot of the Line-up: its first frame, its name, what is to be said of it, its fades, and where an edge is open. */

@@ -9,7 +9,7 @@ import amberlens.core.motion.PathHandles;
 import amberlens.core.motion.Properties;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
-import amberlens.desktop.look.Palette;
+import amberlens.desktop.style.Palette;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.canvas.GraphicsContext;

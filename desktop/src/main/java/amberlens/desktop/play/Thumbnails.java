@@ -12,7 +12,7 @@ import amberlens.core.raster.Rows;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.LineUpFrame;
 import amberlens.core.sampling.Pyramid;
-import amberlens.desktop.look.Pictures;
+import amberlens.desktop.style.Pictures;
 import amberlens.media.pixels.PixelCache;
 import amberlens.media.pixels.PixelKey;
 import java.util.HashSet;

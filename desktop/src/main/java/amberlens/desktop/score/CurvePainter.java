@@ -1,9 +1,9 @@
 package amberlens.desktop.score;
 
 import amberlens.core.motion.Lane;
-import amberlens.desktop.look.Brush;
-import amberlens.desktop.look.Fonts;
-import amberlens.desktop.look.Palette;
+import amberlens.desktop.style.Brush;
+import amberlens.desktop.style.Fonts;
+import amberlens.desktop.style.Palette;
 import java.util.Locale;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;

@@ -2,9 +2,9 @@ package amberlens.desktop.score;
 
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Lane;
-import amberlens.desktop.look.Brush;
-import amberlens.desktop.look.Fonts;
-import amberlens.desktop.look.Palette;
+import amberlens.desktop.style.Brush;
+import amberlens.desktop.style.Fonts;
+import amberlens.desktop.style.Palette;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 

@@ -1,7 +1,7 @@
 package amberlens.desktop.score;
 
 import amberlens.core.motion.Property;
-import amberlens.desktop.look.Gesture;
+import amberlens.desktop.style.Gesture;
 import javafx.scene.input.MouseEvent;
 
 /** The lower border of a lane is pulled down to make it tall, and up to make it small again; a click does whichever it is not. */

@@ -6,7 +6,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Lane;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
-import amberlens.desktop.look.Gesture;
+import amberlens.desktop.style.Gesture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

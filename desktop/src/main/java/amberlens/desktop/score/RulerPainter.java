@@ -4,9 +4,9 @@ import amberlens.core.model.Marker;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Selection;
-import amberlens.desktop.look.Brush;
-import amberlens.desktop.look.Fonts;
-import amberlens.desktop.look.Palette;
+import amberlens.desktop.style.Brush;
+import amberlens.desktop.style.Fonts;
+import amberlens.desktop.style.Palette;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Paints what belongs to time as a whole: ruler, markers, the stretch bar, the snap line and the playhead. */

@@ -1,7 +1,7 @@
 package amberlens.desktop.score;
 
 import amberlens.desktop.desk.Desk;
-import amberlens.desktop.look.Gesture;
+import amberlens.desktop.style.Gesture;
 import javafx.scene.input.MouseEvent;
 
 /** The playhead follows the pointer. */

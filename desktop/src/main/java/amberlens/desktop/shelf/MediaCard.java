@@ -2,7 +2,7 @@ package amberlens.desktop.shelf;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
-import amberlens.desktop.look.DragFormats;
+import amberlens.desktop.style.DragFormats;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;

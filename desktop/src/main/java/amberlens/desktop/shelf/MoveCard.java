@@ -1,6 +1,6 @@
 package amberlens.desktop.shelf;
 
-import amberlens.desktop.look.Icons;
+import amberlens.desktop.style.Icons;
 import java.util.List;
 import javafx.event.Event;
 import javafx.geometry.Pos;

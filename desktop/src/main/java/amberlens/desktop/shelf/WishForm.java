@@ -2,7 +2,7 @@ package amberlens.desktop.shelf;
 
 import amberlens.core.ready.Direction;
 import amberlens.core.ready.Wish;
-import amberlens.desktop.look.NumberField;
+import amberlens.desktop.style.NumberField;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;

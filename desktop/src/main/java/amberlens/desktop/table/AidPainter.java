@@ -8,9 +8,9 @@ import amberlens.core.motion.Pose;
 import amberlens.core.ready.Place;
 import amberlens.desktop.desk.Tools;
 import amberlens.desktop.handling.Pivot;
-import amberlens.desktop.look.Brush;
-import amberlens.desktop.look.Fonts;
-import amberlens.desktop.look.Palette;
+import amberlens.desktop.style.Brush;
+import amberlens.desktop.style.Fonts;
+import amberlens.desktop.style.Palette;
 import java.util.Locale;
 import javafx.scene.canvas.GraphicsContext;
 

@@ -6,9 +6,9 @@ import amberlens.core.edges.Room;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.motion.Pose;
-import amberlens.desktop.look.Brush;
-import amberlens.desktop.look.Fonts;
-import amberlens.desktop.look.Palette;
+import amberlens.desktop.style.Brush;
+import amberlens.desktop.style.Fonts;
+import amberlens.desktop.style.Palette;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Font;
 

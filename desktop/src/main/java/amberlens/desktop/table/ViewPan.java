@@ -1,6 +1,6 @@
 package amberlens.desktop.table;
 
-import amberlens.desktop.look.Gesture;
+import amberlens.desktop.style.Gesture;
 import javafx.scene.input.MouseEvent;
 
 /** The view of the Table dragged about; the project stays as it is. */

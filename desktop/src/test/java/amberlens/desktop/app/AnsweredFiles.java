@@ -1,5 +1,6 @@
 package amberlens.desktop.app;
 
+import amberlens.desktop.session.FileChoice;
 import amberlens.media.export.ExportFormat;
 import java.nio.file.Path;
 import java.util.List;

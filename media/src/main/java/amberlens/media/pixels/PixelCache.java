@@ -26,7 +26,7 @@ import java.util.function.BooleanSupplier;
  */
 public final class PixelCache implements AutoCloseable {
     /** The most that is kept however much memory there is, in bytes, so that a shelf full of large pictures stays modest. */
-    private static final long MOST = 3L << 28;
+    private static final long MOST = 1L << 29;
 
     /** After so many bytes were given up, the collector is told. */
     private static final long HINT = 1L << 27;
@@ -65,7 +65,7 @@ public final class PixelCache implements AutoCloseable {
         loader = new PixelLoader(rows);
     }
 
-    /** The usual budget: two fifths of the memory this program may take, but at most 768 MiB; in bytes. */
+    /** The usual budget: two fifths of the memory this program may take, but at most 512 MiB; in bytes. */
     public static long usualBudget() {
         return Math.min(MOST, Runtime.getRuntime().maxMemory() / 5 * 2);
     }
@@ -156,6 +156,9 @@ public final class PixelCache implements AutoCloseable {
     private void decode(PixelKey key, CompletableFuture<Pyramid> wanted) {
         try {
             Raster picture = load(key);
+            synchronized (pictures) {
+                givenUp += Pyramid.bytes(picture); // about as much as that was needed to read it
+            }
             giveUpOldest(wanted, budget - Pyramid.bytes(picture));
             wanted.complete(pyramid(key, picture));
             giveUpOldest(wanted, budget);

@@ -1,0 +1,93 @@
+package amberlens.desktop.edit;
+
+import amberlens.core.keys.Pasting;
+import amberlens.desktop.actions.Action.Menu;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.commands.KeyChanges;
+import amberlens.desktop.commands.KeyClipboard;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.Overlay;
+import java.util.function.BooleanSupplier;
+
+/** The actions of the Edit menu: history, clipboard, selection. */
+public final class EditActions {
+    private EditActions() {}
+
+    public static void addTo(Actions actions, Desk desk, Overlay overlay) {
+        history(actions, desk, overlay);
+        clipboard(actions, desk, overlay);
+        selection(actions, desk);
+    }
+
+    private static void history(Actions actions, Desk desk, Overlay overlay) {
+        actions.add(
+                Menu.EDIT,
+                "edit.undo",
+                "Undo",
+                () -> "Undo " + desk.document().undoName().orElse(""),
+                "Shortcut+Z",
+                () -> desk.document().undoName().isPresent(),
+                desk.document()::undo);
+        actions.add(
+                Menu.EDIT,
+                "edit.redo",
+                "Redo",
+                () -> "Redo " + desk.document().redoName().orElse(""),
+                "Shortcut+Shift+Z",
+                () -> desk.document().redoName().isPresent(),
+                desk.document()::redo);
+        actions.add(
+                Menu.EDIT,
+                "edit.history",
+                "History…",
+                "Shortcut+H",
+                () -> !desk.document().steps().isEmpty(),
+                () -> overlay.show(new HistoryPanel(desk, overlay), overlay::close));
+    }
+
+    private static void clipboard(Actions actions, Desk desk, Overlay overlay) {
+        var clipboard = new KeyClipboard(desk, overlay);
+        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
+        BooleanSupplier keys = () -> !desk.cursor().selectedKeys().isEmpty();
+        actions.add(Menu.EDIT, "edit.cut", "Cut keys or framing", "Shortcut+X", keys, clipboard::cut);
+        actions.add(Menu.EDIT, "edit.copy", "Copy keys or framing", "Shortcut+C", shot, clipboard::copy);
+        actions.add(Menu.EDIT, "edit.copy-move", "Copy the move", "Shortcut+Shift+C", shot, clipboard::copyMove);
+        actions.add(
+                Menu.EDIT,
+                "edit.paste",
+                "Paste at the playhead",
+                "Shortcut+V",
+                shot,
+                () -> clipboard.paste(Pasting.ALL));
+        actions.add(
+                Menu.EDIT,
+                "edit.paste-values",
+                "Paste values only",
+                "Shortcut+Shift+V",
+                shot,
+                () -> clipboard.paste(Pasting.VALUES));
+        actions.add(
+                Menu.EDIT,
+                "edit.paste-eases",
+                "Paste eases only",
+                "Shortcut+Alt+V",
+                shot,
+                () -> clipboard.paste(Pasting.EASES));
+        actions.add(
+                Menu.EDIT,
+                "edit.paste-relative",
+                "Paste relative to what is there",
+                "Alt+Shift+V",
+                shot,
+                () -> clipboard.paste(Pasting.RELATIVE));
+    }
+
+    private static void selection(Actions actions, Desk desk) {
+        var changes = new KeyChanges(desk);
+        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
+        actions.add(Menu.EDIT, "edit.delete", "Delete the selection", "Delete", shot, changes::delete);
+        actions.add(Menu.EDIT, "keys.all", "Select all keys of the shot", "Shortcut+A", shot, changes::selectAll);
+        actions.add(
+                Menu.EDIT, "keys.here", "Select the keys at the playhead", "Shift+A", shot, changes::selectAtPlayhead);
+    }
+}

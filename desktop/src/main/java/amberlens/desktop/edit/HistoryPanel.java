@@ -1,0 +1,67 @@
+package amberlens.desktop.edit;
+
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.Overlay;
+import java.util.List;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.VBox;
+
+/** All steps by name, the last one below; a click goes back, or forward again, to just after it. */
+final class HistoryPanel extends VBox {
+    private static final PseudoClass UNDONE = PseudoClass.getPseudoClass("undone");
+    private static final PseudoClass PRESENT = PseudoClass.getPseudoClass("present");
+    private static final double ROWS_HEIGHT = 380;
+
+    private final Desk desk;
+    private final VBox rows = new VBox(1);
+
+    HistoryPanel(Desk desk, Overlay overlay) {
+        this.desk = desk;
+        ScrollPane scroll = new ScrollPane(rows);
+        scroll.getStyleClass().add("quiet-scroll");
+        scroll.setFitToWidth(true);
+        scroll.setPrefSize(420, ROWS_HEIGHT);
+        rows.setId("history-rows");
+        Button close = new Button("Close");
+        close.getStyleClass().add("main-button");
+        close.setOnAction(_ -> overlay.close());
+        setSpacing(12);
+        setAlignment(Pos.TOP_LEFT);
+        getChildren()
+                .addAll(
+                        DialogParts.title("History"),
+                        DialogParts.quiet("Click a step to have everything up to it, and nothing after it."),
+                        scroll,
+                        close);
+        fill();
+        scroll.setVvalue(1);
+    }
+
+    private void fill() {
+        rows.getChildren().clear();
+        add("As it was opened", 0);
+        List<String> names = desk.document().steps();
+        for (int i = 0; i < names.size(); i++) {
+            add((i + 1) + "   " + names.get(i), i + 1);
+        }
+    }
+
+    private void add(String words, int steps) {
+        Button row = new Button(words);
+        row.setId("step-" + steps);
+        row.getStyleClass().add("list-row");
+        row.setMaxWidth(Double.MAX_VALUE);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.pseudoClassStateChanged(UNDONE, steps > desk.document().step());
+        row.pseudoClassStateChanged(PRESENT, steps == desk.document().step());
+        row.setOnAction(_ -> {
+            desk.document().goToStep(steps);
+            fill();
+        });
+        rows.getChildren().add(row);
+    }
+}

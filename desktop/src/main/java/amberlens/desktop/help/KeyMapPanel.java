@@ -1,0 +1,177 @@
+package amberlens.desktop.help;
+
+import amberlens.desktop.actions.Action;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.KeyText;
+import amberlens.desktop.desk.Preferences;
+import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.Overlay;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/** The key map: every action with its keys, searchable; the keys can be changed and are kept. */
+public final class KeyMapPanel extends VBox {
+    private static final double WIDTH = 620;
+    private static final double HEIGHT = 430;
+
+    private final Actions actions;
+    private final Preferences preferences;
+    private final Overlay overlay;
+    private final TextField search = new TextField();
+    private final VBox rows = new VBox(1);
+    private final Label note = DialogParts.quiet("Click the keys of an action, then press the new ones.");
+    private @Nullable Action waiting;
+
+    public KeyMapPanel(Actions actions, Preferences preferences, Overlay overlay) {
+        this.actions = actions;
+        this.preferences = preferences;
+        this.overlay = overlay;
+        search.setId("key-search");
+        search.setPromptText("Search by words or keys, for example: framing, or Shift");
+        search.textProperty().addListener((_, _, _) -> fill());
+        rows.setId("key-rows");
+        note.setId("key-note");
+        ScrollPane scroll = new ScrollPane(rows);
+        scroll.getStyleClass().add("quiet-scroll");
+        scroll.setFitToWidth(true);
+        scroll.setPrefSize(WIDTH, HEIGHT);
+        Button close = new Button("Close");
+        close.getStyleClass().add("main-button");
+        close.setOnAction(_ -> overlay.close());
+        Button usual = new Button("All usual keys again");
+        usual.getStyleClass().add("quiet-button");
+        usual.setId("keys-usual");
+        usual.setOnAction(_ -> allUsual());
+        HBox foot = new HBox(8, usual, close);
+        foot.setAlignment(Pos.CENTER_RIGHT);
+        setSpacing(10);
+        getChildren().addAll(DialogParts.title("Key map"), search, scroll, note, foot);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        fill();
+    }
+
+    /** Escape ends the waiting for keys first, then the panel. */
+    public void escape() {
+        if (waiting != null) {
+            waiting = null;
+            note.setText("Not changed.");
+            fill();
+        } else {
+            overlay.close();
+        }
+    }
+
+    private void fill() {
+        rows.getChildren().clear();
+        String wanted = search.getText().toLowerCase(Locale.ROOT).strip();
+        for (Action.Menu menu : Action.Menu.values()) {
+            boolean first = true;
+            for (Action action : actions.in(menu)) {
+                if (matches(action, wanted)) {
+                    if (first) {
+                        Label heading = new Label(menu.word());
+                        heading.getStyleClass().add("list-heading");
+                        rows.getChildren().add(heading);
+                        first = false;
+                    }
+                    rows.getChildren().add(row(action));
+                }
+            }
+        }
+        if (rows.getChildren().isEmpty()) {
+            rows.getChildren().add(DialogParts.quiet("No action has these words or keys."));
+        }
+    }
+
+    private static boolean matches(Action action, String wanted) {
+        return (action.name() + " " + action.menu().word() + " " + keys(action))
+                .toLowerCase(Locale.ROOT)
+                .contains(wanted);
+    }
+
+    private static String keys(Action action) {
+        return action.shortcut().map(found -> found.getDisplayText()).orElse("");
+    }
+
+    private HBox row(Action action) {
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        boolean now = waiting != null && waiting.id().equals(action.id());
+        Button change = new Button(now ? "Press the keys…" : keys(action).isEmpty() ? "none" : keys(action));
+        change.getStyleClass().addAll("key-button");
+        change.setId("keys-" + action.id().replace('.', '-'));
+        change.setTooltip(new Tooltip("Change the keys of: " + action.name() + ". Backspace takes them away."));
+        change.setOnAction(_ -> {
+            waiting = action;
+            note.setText("Press the new keys for: " + action.name() + ". Backspace for none, Escape to leave it.");
+            fill();
+            requestFocus();
+        });
+        HBox row = new HBox(8, new Label(action.name()), gap);
+        if (preferences.shortcut(action.id()).isPresent()) {
+            Button usual = new Button("usual");
+            usual.getStyleClass().add("small-toggle");
+            usual.setId("usual-" + action.id().replace('.', '-'));
+            usual.setOnAction(_ -> {
+                preferences.clearShortcut(action.id());
+                changed(action.name() + " has its usual keys again.");
+            });
+            row.getChildren().add(usual);
+        }
+        row.getChildren().add(change);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("key-row");
+        return row;
+    }
+
+    private void pressed(KeyEvent event) {
+        Action action = waiting;
+        if (action == null) {
+            return;
+        }
+        Optional<String> keys = event.getCode() == KeyCode.BACK_SPACE ? Optional.of("") : KeyText.of(event);
+        event.consume();
+        keys.ifPresent(text -> take(action, text));
+    }
+
+    private void take(Action action, String keys) {
+        waiting = null;
+        String message = action.name() + (keys.isEmpty() ? " has no keys now." : " has new keys.");
+        var combination = KeyText.read(keys);
+        if (combination.isPresent()) {
+            Optional<Action> other = actions.withKeys(combination.get())
+                    .filter(found -> !found.id().equals(action.id()));
+            if (other.isPresent()) {
+                preferences.setShortcut(other.get().id(), "");
+                message = action.name() + " has new keys; they were those of \""
+                        + other.get().name() + "\", which has none now.";
+            }
+        }
+        preferences.setShortcut(action.id(), keys);
+        changed(message);
+    }
+
+    private void allUsual() {
+        actions.all().forEach(action -> preferences.clearShortcut(action.id()));
+        changed("All actions have their usual keys.");
+    }
+
+    private void changed(String message) {
+        actions.keysChanged();
+        note.setText(message);
+        fill();
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * The key map.
+ */
+@NullMarked
+package amberlens.desktop.help;
+
+import org.jspecify.annotations.NullMarked;

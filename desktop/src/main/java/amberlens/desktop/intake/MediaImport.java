@@ -1,0 +1,221 @@
+package amberlens.desktop.intake;
+
+import amberlens.core.edit.MediaEdits;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.time.FrameRate;
+import amberlens.core.words.Counted;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Document;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.style.Overlay;
+import amberlens.files.FileWords;
+import amberlens.media.footage.NumberedPictures;
+import amberlens.media.intake.Conformed;
+import amberlens.media.intake.MediaProbe;
+import amberlens.media.intake.MissingMedia;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+
+/** Brings pictures and footage onto the shelf: headers are read in the background, all good files go in as one step. */
+public final class MediaImport {
+    private static final int TOLD = 12;
+
+    private final Desk desk;
+    private final Services services;
+    private final Overlay overlay;
+    private final Runnable added;
+
+    /**
+     * @param added runs when media have come onto the shelf
+     */
+    public MediaImport(Desk desk, Services services, Overlay overlay, Runnable added) {
+        this.added = added;
+        this.desk = desk;
+        this.services = services;
+        this.overlay = overlay;
+    }
+
+    /** Takes files; where several are numbered alike it asks whether they are a sequence. */
+    public void add(List<Path> files) {
+        if (files.isEmpty()) {
+            return;
+        }
+        List<List<Path>> groups = NumberedPictures.grouped(
+                files.stream().filter(file -> !MediaProbe.isFilm(file)).toList());
+        List<Path> films = files.stream().filter(MediaProbe::isFilm).toList();
+        long sequences = groups.stream().filter(group -> group.size() > 1).count();
+        if (sequences == 0) {
+            read(files.stream().map(List::of).toList());
+            return;
+        }
+        List<List<Path>> asSequences = new ArrayList<>(groups);
+        films.forEach(film -> asSequences.add(List.of(film)));
+        int pictures = groups.stream().mapToInt(List::size).sum();
+        overlay.ask(
+                "Are these numbered pictures a time-lapse?",
+                "Of " + pictures + " pictures " + (sequences == 1 ? "one row is" : sequences + " rows are")
+                        + " numbered one after the other.",
+                List.of(
+                        new Overlay.Answer(
+                                sequences == 1 ? "One sequence" : sequences + " sequences",
+                                true,
+                                () -> read(asSequences)),
+                        new Overlay.Answer(
+                                "Single pictures",
+                                false,
+                                () -> read(files.stream().map(List::of).toList())),
+                        new Overlay.Answer("Cancel", false, () -> {})));
+    }
+
+    private void read(List<List<Path>> groups) {
+        FrameRate rate = desk.document().project().frame().rate();
+        Set<String> known =
+                desk.document().settled().media().stream().map(Media::path).collect(Collectors.toSet());
+        desk.say("Reading " + Counted.of(groups.size(), "file") + " …");
+        services.background().execute(() -> {
+            List<Media> good = new ArrayList<>();
+            List<String> problems = new ArrayList<>();
+            List<String> remarks = new ArrayList<>();
+            for (List<Path> group : groups) {
+                try {
+                    MediaProbe.Found found = group.size() > 1
+                            ? MediaProbe.sequence(group, rate)
+                            : MediaProbe.file(group.getFirst(), services.distrusted());
+                    if (known.add(found.media().path())) {
+                        good.add(found.media());
+                    }
+                    found.remark().ifPresent(remarks::add);
+                } catch (FileProblem e) {
+                    problems.add(e.getMessage());
+                } catch (Throwable e) { // whatever one file does, the others are read
+                    problems.add(group.getFirst() + " could not be read: " + FileWords.reason(e) + ".");
+                }
+            }
+            Platform.runLater(() -> take(good, problems, remarks));
+        });
+    }
+
+    /** Holds a project that was just opened against its files; what is not as it says is taken as it is, and told. */
+    public void conform() {
+        Document.Snapshot opened = desk.document().snapshot();
+        services.background().execute(() -> {
+            Conformed conformed = Conformed.of(opened.project(), services.distrusted());
+            if (!conformed.changed().isEmpty()) {
+                Platform.runLater(() -> conform(opened, conformed));
+            }
+        });
+    }
+
+    private void conform(Document.Snapshot opened, Conformed conformed) {
+        if (desk.document().snapshot().of() == opened.of()) {
+            desk.document().apply(MediaEdits.conform(conformed.changed()));
+            tell(conformed.remarks(), "Files that are not what the project says");
+        }
+    }
+
+    private void tell(List<String> lines, String title) {
+        int more = lines.size() - TOLD;
+        String text = lines.stream().limit(TOLD).collect(Collectors.joining("\n"))
+                + (more > 0 ? "\n… and " + more + " more" : "");
+        overlay.tell(title, text);
+    }
+
+    private void take(List<Media> good, List<String> problems, List<String> remarks) {
+        desk.say("");
+        if (!good.isEmpty()) {
+            desk.document().apply(MediaEdits.addAll(good));
+            added.run();
+        }
+        List<String> lines = new ArrayList<>(problems);
+        lines.addAll(remarks);
+        if (!lines.isEmpty()) {
+            tell(
+                    lines,
+                    problems.isEmpty()
+                            ? "Worth knowing"
+                            : problems.size() == 1 ? "A file was left out" : problems.size() + " files were left out");
+        }
+    }
+
+    /** Takes another file for missing media, and looks beside it for whatever else is missing. */
+    public void find(Media media, Path file) {
+        services.background().execute(() -> {
+            try {
+                Map<String, Path> files = new LinkedHashMap<>();
+                files.put(media.id(), file);
+                Path folder = file.toAbsolutePath().getParent();
+                List<Media> others = MissingMedia.among(
+                                desk.document().settled().media())
+                        .stream()
+                        .filter(other -> !other.id().equals(media.id()))
+                        .toList();
+                MissingMedia.find(others, folder).forEach(files::putIfAbsent);
+                Map<String, Media> found = read(files);
+                Platform.runLater(() -> found(found));
+            } catch (FileProblem e) {
+                Platform.runLater(() -> overlay.tell("That picture cannot be used", e.getMessage()));
+            }
+        });
+    }
+
+    /** Looks for all missing media in a folder and those below it. */
+    public void findAll(Path folder) {
+        Project project = desk.document().settled();
+        desk.say("Looking for missing pictures …");
+        services.background().execute(() -> {
+            List<Media> missing = MissingMedia.among(project.media());
+            try {
+                Map<String, Media> found = read(MissingMedia.find(missing, folder));
+                Platform.runLater(() -> {
+                    found(found);
+                    desk.say(
+                            missing.isEmpty()
+                                    ? "No picture is missing."
+                                    : found.size() + " of " + Counted.of(missing.size(), "missing picture")
+                                            + (found.size() == 1 ? " was found." : " were found."));
+                });
+            } catch (FileProblem e) {
+                Platform.runLater(() -> overlay.tell("A picture that was found cannot be used", e.getMessage()));
+            }
+        });
+    }
+
+    private Map<String, Media> read(Map<String, Path> files) throws FileProblem {
+        Map<String, Media> found = new LinkedHashMap<>();
+        for (var entry : files.entrySet()) {
+            boolean sequence = desk.document()
+                    .settled()
+                    .media(entry.getKey())
+                    .filter(media -> media.kind() == Media.Kind.SEQUENCE)
+                    .isPresent();
+            FrameRate rate = desk.document().settled().frame().rate();
+            found.put(
+                    entry.getKey(),
+                    (sequence
+                                    ? MediaProbe.sequence(List.of(entry.getValue()), rate)
+                                    : MediaProbe.file(entry.getValue(), services.distrusted()))
+                            .media());
+        }
+        return found;
+    }
+
+    private void found(Map<String, Media> found) {
+        if (found.isEmpty()) {
+            return;
+        }
+        for (Media media : desk.document().settled().media()) {
+            if (found.containsKey(media.id())) {
+                services.cache().forget(Path.of(media.path()));
+            }
+        }
+        desk.document().apply(MediaEdits.find(found));
+    }
+}

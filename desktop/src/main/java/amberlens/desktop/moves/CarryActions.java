@@ -1,0 +1,51 @@
+package amberlens.desktop.moves;
+
+import amberlens.core.edit.CarryEdits;
+import amberlens.core.model.Shot;
+import amberlens.desktop.actions.Action.Menu;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.Overlay;
+import java.util.function.BooleanSupplier;
+
+/** Carrying one move to many shots, and arranging moves for many. */
+public final class CarryActions {
+    private CarryActions() {}
+
+    public static void addTo(Actions actions, Desk desk, Overlay overlay) {
+        BooleanSupplier several = () -> desk.cursor().selection().shots().size() > 1;
+        BooleanSupplier any = () -> desk.cursor().selectedShot().isPresent();
+        actions.add(
+                Menu.MOVE,
+                "move.carry",
+                "Carry this move to the other selected shots…",
+                "Shift+C",
+                several,
+                () -> overlay.show(new CarryPanel(desk, overlay), overlay::close));
+        actions.add(
+                Menu.MOVE,
+                "move.free",
+                "Free from the move it follows",
+                () -> desk.cursor()
+                        .selectedShot()
+                        .flatMap(shot -> shot.settings().carried())
+                        .flatMap(link -> desk.document().project().shot(link.from()))
+                        .map(Shot::name)
+                        .map(name -> "Free from the move of \"" + name + "\"")
+                        .orElse("Free from the move it follows"),
+                "",
+                () -> desk.cursor()
+                        .selectedShot()
+                        .flatMap(shot -> shot.settings().carried())
+                        .isPresent(),
+                () -> desk.document()
+                        .apply(CarryEdits.free(desk.cursor().selection().shots())));
+        actions.add(
+                Menu.MOVE,
+                "move.arrange",
+                "Arrange moves for the selected shots…",
+                "Shortcut+Alt+A",
+                any,
+                () -> overlay.show(new ArrangePanel(desk, overlay), overlay::close));
+    }
+}

@@ -1,0 +1,67 @@
+package amberlens.desktop.moves;
+
+import amberlens.core.edit.CarryEdits;
+import amberlens.core.motion.Properties;
+import amberlens.core.motion.Property;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.FormPanel;
+import amberlens.desktop.style.Overlay;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import javafx.scene.control.CheckBox;
+import javafx.scene.layout.HBox;
+
+/** Which properties of the shown shot's move are carried to the other selected shots, and whether they follow from then on. */
+final class CarryPanel extends FormPanel {
+    private final Desk desk;
+    private final Overlay overlay;
+    private final Map<Property<?>, CheckBox> boxes = new LinkedHashMap<>();
+    private final CheckBox linked = new CheckBox("They follow: what changes this move changes theirs");
+
+    CarryPanel(Desk desk, Overlay overlay) {
+        super(
+                "Carry the move of \""
+                        + desk.cursor().selectedShot().orElseThrow().name() + "\"",
+                "Carry",
+                overlay::close);
+        this.desk = desk;
+        this.overlay = overlay;
+        HBox properties = new HBox(12);
+        for (Property<?> property : Properties.ALL) {
+            CheckBox box = new CheckBox(property.word());
+            box.setSelected(Properties.OF_MOVE.contains(property));
+            box.setId("carry-" + property.id());
+            boxes.put(property, box);
+            properties.getChildren().add(box);
+        }
+        linked.setId("carry-linked");
+        row("What", properties);
+        row("", linked);
+        int others = desk.cursor().selection().shots().size() - 1;
+        explain("To " + others + (others == 1 ? " other shot" : " other shots")
+                + ", with the same look on each picture and stretched to each length. A property that is changed on one of"
+                + " them later is its own from then on.");
+    }
+
+    @Override
+    protected void take() {
+        Set<Property<?>> chosen = new TreeSet<>();
+        boxes.forEach((property, box) -> {
+            if (box.isSelected()) {
+                chosen.add(property);
+            }
+        });
+        if (chosen.isEmpty()) {
+            throw new IllegalArgumentException("Choose at least one property to carry.");
+        }
+        desk.document()
+                .apply(CarryEdits.carry(
+                        desk.cursor().selection().shotId().orElseThrow(),
+                        desk.cursor().selection().shots(),
+                        chosen,
+                        linked.isSelected()));
+        overlay.close();
+    }
+}

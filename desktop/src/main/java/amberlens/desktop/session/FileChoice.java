@@ -1,0 +1,28 @@
+package amberlens.desktop.session;
+
+import amberlens.media.export.ExportFormat;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+/** Asks a person for files. Handed in, so that tests can answer. */
+public interface FileChoice {
+    Optional<Path> projectToOpen();
+
+    /** Where to save a project; the asker has confirmed replacing an existing file. */
+    Optional<Path> projectToSave(String proposedName);
+
+    /** Pictures and footage. */
+    List<Path> mediaToAdd();
+
+    /** A kept move that somebody has shared. */
+    Optional<Path> moveToTake();
+
+    /** Where missing pictures may be. */
+    Optional<Path> folderToSearch();
+
+    /** Where a missing picture is now. */
+    Optional<Path> pictureInsteadOf(Path missing);
+
+    Optional<Path> exportTo(ExportFormat format);
+}

@@ -1,0 +1,222 @@
+package amberlens.desktop.session;
+
+import amberlens.core.edit.Edit;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Project;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Document;
+import amberlens.desktop.saving.Saver;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.style.Overlay;
+import amberlens.files.FileStamp;
+import amberlens.media.export.JobText;
+import amberlens.project.ProjectFile;
+import amberlens.project.safe.EarlierVersions.Version;
+import amberlens.project.safe.Safe.LeftBehind;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+/** New, open, save, and what was kept safe: always asks before changes are lost, and reads and writes in the background. */
+public final class ProjectSession {
+    private static final int LONGEST_PROPOSAL = 80;
+
+    private final Desk desk;
+    private final Services services;
+    private final Overlay overlay;
+    private final FileChoice files;
+    private final RecentProjects recent;
+    private final Runnable opened;
+
+    /**
+     * @param opened runs after a project was opened
+     */
+    public ProjectSession(
+            Desk desk, Services services, Overlay overlay, FileChoice files, RecentProjects recent, Runnable opened) {
+        this.opened = opened;
+        this.desk = desk;
+        this.services = services;
+        this.overlay = overlay;
+        this.files = files;
+        this.recent = recent;
+    }
+
+    public List<Path> recent() {
+        return recent.all();
+    }
+
+    void startNew() {
+        whenSafe(() -> desk.document().load(Project.empty("Untitled"), Optional.empty()));
+    }
+
+    void chooseAndOpen() {
+        whenSafe(() -> files.projectToOpen().ifPresent(this::open));
+    }
+
+    /** Opens a project after asking about unsaved changes. */
+    public void openSafely(Path file) {
+        whenSafe(() -> open(file));
+    }
+
+    /** Opens a project, and asks about edits that were made while it was being read. */
+    public void open(Path file) {
+        Document.Snapshot before = desk.document().snapshot();
+        services.saver()
+                .open(
+                        file,
+                        read -> {
+                            Document.Snapshot now = desk.document().snapshot();
+                            boolean edited = now.of() != before.of() || now.project() != before.project();
+                            if (edited) {
+                                whenSafe(() -> load(read, file));
+                            } else {
+                                load(read, file);
+                            }
+                        },
+                        why -> overlay.tell("The project could not be opened", why));
+    }
+
+    private void load(ProjectFile.Opened read, Path file) {
+        recent.add(file);
+        desk.document().load(read.project(), Optional.of(file), Optional.of(read.stamp()));
+        opened.run();
+    }
+
+    void save() {
+        save(() -> {});
+    }
+
+    void saveAs() {
+        askWhere().ifPresent(file -> write(file, Optional.empty(), () -> {}));
+    }
+
+    private void save(Runnable afterwards) {
+        Optional<Path> known = desk.document().file();
+        if (known.isPresent()) {
+            write(known.get(), desk.document().stamp(), afterwards);
+        } else {
+            askWhere().ifPresent(file -> write(file, Optional.empty(), afterwards));
+        }
+    }
+
+    private Optional<Path> askWhere() {
+        String name = desk.document().project().name().replaceAll("[^\\p{L}\\p{N} _-]", "");
+        String proposal = name.substring(0, Math.min(name.length(), LONGEST_PROPOSAL)) + ProjectFile.ENDING;
+        return files.projectToSave(proposal).map(ProjectSession::withEnding);
+    }
+
+    private static Path withEnding(Path chosen) {
+        String name = chosen.getFileName().toString();
+        return name.endsWith(ProjectFile.ENDING) ? chosen : chosen.resolveSibling(name + ProjectFile.ENDING);
+    }
+
+    private void write(Path file, Optional<FileStamp> known, Runnable afterwards) {
+        Document.Snapshot snapshot = desk.document().snapshot();
+        services.saver().save(snapshot, file, known, outcome -> {
+            switch (outcome) {
+                case Saver.Outcome.Written written -> {
+                    recent.add(file);
+                    if (desk.document().saved(snapshot, file, written.stamp())) {
+                        afterwards.run();
+                    }
+                }
+                case Saver.Outcome.ChangedOutside _ -> askAboutChange(file, afterwards);
+                case Saver.Outcome.Failed failed -> overlay.tell("The project could not be saved", failed.why());
+            }
+        });
+    }
+
+    private void askAboutChange(Path file, Runnable afterwards) {
+        overlay.ask(
+                "Somebody else has changed the file",
+                file + " is not what it was when it was opened or saved here. Saving would replace what is there now.",
+                List.of(
+                        new Overlay.Answer("Save under another name", true, () -> askWhere()
+                                .ifPresent(other -> write(other, Optional.empty(), afterwards))),
+                        new Overlay.Answer("Replace it", false, () -> write(file, Optional.empty(), afterwards)),
+                        new Overlay.Answer("Cancel", false, () -> {})));
+    }
+
+    /** Runs something that gives up the project, once nothing can be lost; edits made during a save are asked about, too. */
+    void whenSafe(Runnable action) {
+        if (!desk.document().unsaved()) {
+            action.run();
+            return;
+        }
+        overlay.ask(
+                "Keep the changes?",
+                "\"" + desk.document().project().name() + "\" has changes that are not saved.",
+                List.of(
+                        new Overlay.Answer("Save", true, () -> save(() -> whenSafe(action))),
+                        new Overlay.Answer("Don't keep them", false, () -> {
+                            services.keeping().forget();
+                            action.run();
+                        }),
+                        new Overlay.Answer("Cancel", false, () -> {})));
+    }
+
+    /** Offers the work that ended programs left, if there is any. */
+    public void offerKeptWork() {
+        services.leftBehind(left -> {
+            if (left.stream()
+                    .allMatch(safe -> safe.entries().isEmpty() && safe.exports().isEmpty())) {
+                left.forEach(LeftBehind::close);
+                return;
+            }
+            var panel = new RecoveryPanel(left, overlay, this::restore, this::openSafely, this::exportAgain);
+            overlay.show(panel, panel::done);
+        });
+    }
+
+    private void restore(LeftBehind safe, LeftBehind.Work work) {
+        whenSafe(() -> services.saver()
+                .open(
+                        work.project(),
+                        read -> services.saver().stampOf(work.entry().file(), stamp -> {
+                            desk.document()
+                                    .restore(
+                                            read.project(),
+                                            work.entry().file(),
+                                            stamp,
+                                            work.entry().edits());
+                            services.keeping().keepNow(() -> safe.forget(work));
+                            opened.run();
+                        }),
+                        why -> overlay.tell("What was kept safe could not be opened", why)));
+    }
+
+    private void exportAgain(LeftBehind safe) {
+        for (LeftBehind.CutOff cut : safe.exports()) {
+            services.saver()
+                    .open(
+                            cut.project(),
+                            read -> {
+                                try {
+                                    services.exports().add(JobText.read(cut.settings(), read.project()), false);
+                                } catch (FileProblem e) {
+                                    desk.say(e.getMessage());
+                                }
+                            },
+                            desk::say);
+        }
+        services.saver().inTurn(safe::forgetExports);
+    }
+
+    /** The saved versions of the project's file, to be taken back. */
+    void showVersions() {
+        Optional<Path> file = desk.document().file();
+        List<Version> versions = file.map(services.versions()::all).orElse(List.of());
+        overlay.show(new VersionsPanel(versions, overlay, this::takeBack), overlay::close);
+    }
+
+    private void takeBack(Version version) {
+        services.saver()
+                .open(
+                        version.path(),
+                        read -> desk.document()
+                                .apply(Edit.of(
+                                        "return to the version of " + VersionsPanel.TIME.format(version.saved()),
+                                        _ -> read.project())),
+                        why -> overlay.tell("That version could not be opened", why));
+    }
+}

@@ -1,0 +1,133 @@
+package amberlens.desktop.shot;
+
+import amberlens.core.edges.Conform;
+import amberlens.core.edit.LineUpEdits;
+import amberlens.core.edit.SettingsEdits;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.edit.ShotEdits.Timing;
+import amberlens.core.layering.Backdrop;
+import amberlens.core.model.Shot;
+import amberlens.desktop.actions.Action.Menu;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.commands.ShotLength;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.Overlay;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+
+/** The actions of the Shot menu. */
+public final class ShotActions {
+    private final Actions actions;
+    private final Desk desk;
+    private final Overlay overlay;
+    private final ShotLength lengths;
+
+    private ShotActions(Actions actions, Desk desk, Overlay overlay, ShotLength lengths) {
+        this.actions = actions;
+        this.desk = desk;
+        this.overlay = overlay;
+        this.lengths = lengths;
+    }
+
+    public static void addTo(Actions actions, Desk desk, Overlay overlay, ShotLength lengths) {
+        new ShotActions(actions, desk, overlay, lengths).add();
+    }
+
+    private void add() {
+        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
+        actions.add(
+                Menu.SHOT, "shot.delete", "Delete the selected shots", "Shortcut+Delete", shot, () -> desk.document()
+                        .apply(LineUpEdits.delete(
+                                desk.cursor().selection().shots(),
+                                desk.preferences().laying())));
+        for (Conform way : Conform.values()) {
+            actions.add(
+                    Menu.SHOT,
+                    "shot." + way.name().toLowerCase(Locale.ROOT),
+                    "Lay in anew: " + way.word(),
+                    "",
+                    shot,
+                    () -> withShot(found -> desk.document().apply(ShotEdits.conform(found.id(), way))));
+        }
+        actions.add(
+                Menu.SHOT,
+                "shot.name-and-length",
+                "Name and length…",
+                "Shortcut+L",
+                shot,
+                () -> ask(desk.preferences().lengthTiming().orElse(Timing.KEEP)));
+        actions.add(Menu.SHOT, "shot.length-keep", "Length, keeping the timing…", "", shot, () -> ask(Timing.KEEP));
+        actions.add(
+                Menu.SHOT, "shot.length-stretch", "Length, stretching the move…", "", shot, () -> ask(Timing.STRETCH));
+        actions.add(Menu.SHOT, "shot.longer", "Longer by a frame", "Shift+Period", shot, () -> lengthen(1));
+        actions.add(Menu.SHOT, "shot.shorter", "Shorter by a frame", "Shift+Comma", shot, () -> lengthen(-1));
+        actions.add(
+                Menu.SHOT,
+                "shot.mirror",
+                "Mirror and shutter…",
+                "",
+                shot,
+                () -> withShot(found -> overlay.show(new MirrorPanel(desk, overlay, found), overlay::close)));
+        backdrops(shot);
+        actions.add(
+                Menu.SHOT,
+                "shot.length-timing",
+                "When a length changes: ask, keep the timing, or stretch the move",
+                () -> "When a length changes, now: "
+                        + desk.preferences().lengthTiming().map(Timing::words).orElse("ask") + " (switch)",
+                "",
+                () -> true,
+                () -> desk.prefer(to -> to.setLengthTiming(after(to.lengthTiming()))));
+    }
+
+    private void backdrops(BooleanSupplier shot) {
+        backdrop("shot.backdrop-below", "Behind it: what lies below", shot, () -> Backdrop.BELOW);
+        backdrop("shot.backdrop-blurred", "Behind it: a blurred, darkened copy", shot, () -> Backdrop.BLURRED);
+        actions.add(
+                Menu.SHOT,
+                "shot.backdrop-colour",
+                "Behind it: a colour, gradient or clouds…",
+                "",
+                shot,
+                () -> withShot(found -> overlay.show(new BackdropPanel(desk, overlay, found), overlay::close)));
+    }
+
+    private void backdrop(String id, String words, BooleanSupplier shot, Supplier<Backdrop> backdrop) {
+        actions.add(
+                Menu.SHOT,
+                id,
+                words,
+                () -> (desk.cursor()
+                                        .selectedShot()
+                                        .filter(found ->
+                                                found.settings().backdrop().equals(backdrop.get()))
+                                        .isPresent()
+                                ? "✓ "
+                                : "")
+                        + words,
+                "",
+                shot,
+                () -> withShot(found -> desk.document().apply(SettingsEdits.setBackdrop(found.id(), backdrop.get()))));
+    }
+
+    private static Optional<Timing> after(Optional<Timing> timing) {
+        return timing.isEmpty()
+                ? Optional.of(Timing.KEEP)
+                : timing.filter(now -> now == Timing.KEEP).map(_ -> Timing.STRETCH);
+    }
+
+    private void withShot(Consumer<Shot> action) {
+        desk.cursor().selectedShot().ifPresent(action);
+    }
+
+    private void ask(Timing timing) {
+        withShot(shot -> overlay.show(new ShotPanel(desk, overlay, shot, timing), overlay::close));
+    }
+
+    private void lengthen(int frames) {
+        withShot(shot -> lengths.set(shot, Math.clamp(shot.length() + frames, 1, Shot.LONGEST)));
+    }
+}
