@@ -1,25 +1,29 @@
 package amberlens.desktop;
 
+import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
-import amberlens.desktop.app.Shooting;
+import amberlens.desktop.desk.Arrangement;
+import amberlens.desktop.shooting.Order;
+import amberlens.desktop.shooting.Shooting;
+import amberlens.desktop.shooting.View;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.ITypeConverter;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.TypeConversionException;
 
 /** The command that saves an offscreen picture of a main view. */
-@Command(
-        name = "shoot",
-        description = "Saves an offscreen picture of a main view at 1280 × 800.",
-        mixinStandardHelpOptions = true)
+@Command(name = "shoot", description = "Saves an offscreen picture of a main view.", mixinStandardHelpOptions = true)
 public final class Shoot implements Callable<Integer> {
     @Option(names = "--view", required = true, paramLabel = "NAME", description = "One of: ${COMPLETION-CANDIDATES}.")
-    private Shooting.View view = Shooting.View.BENCH;
+    private View view = View.BENCH;
 
     @Option(names = "-o", required = true, paramLabel = "OUT.png", description = "The picture to write.")
     private Path output = Path.of("");
@@ -30,10 +34,47 @@ public final class Shoot implements Callable<Integer> {
             description = "The line-up frame to show (default: ${DEFAULT-VALUE}).")
     private int at = 56;
 
+    @Option(
+            names = "--size",
+            paramLabel = "WxH",
+            converter = WindowSize.class,
+            description = "The size of the window, 1024x700 to 3840x2160 (default: ${DEFAULT-VALUE}).")
+    private Size size = new Size(1280, 800);
+
+    @Option(
+            names = "--arrangement",
+            paramLabel = "NAME",
+            description = "One of: ${COMPLETION-CANDIDATES} (default: ${DEFAULT-VALUE}).")
+    private Arrangement arrangement = Arrangement.BOTH;
+
+    @Option(names = "--shelf", description = "Let the Shelf stand open; it does for the views that need it.")
+    private boolean shelf;
+
     @Parameters(arity = "0..1", paramLabel = "FILE", description = "The project to show.")
     private @Nullable Path file;
 
     private Shoot() {}
+
+    /** From words like 1280x800. */
+    private static final class WindowSize implements ITypeConverter<Size> {
+        @Override
+        public Size convert(String words) {
+            String[] parts = words.split("[x×]", -1);
+            try {
+                var read = new Size(Integer.parseInt(parts[0]), Integer.parseInt(parts[parts.length - 1]));
+                if (parts.length == 2
+                        && read.width() >= 1024
+                        && read.height() >= 700
+                        && read.width() <= 3840
+                        && read.height() <= 2160) {
+                    return read;
+                }
+            } catch (NumberFormatException _) {
+                // said below
+            }
+            throw new TypeConversionException("a size is like 1280x800, from 1024x700 to 3840x2160, not " + words);
+        }
+    }
 
     public static void main(String[] args) {
         var line = new CommandLine(new Shoot());
@@ -55,7 +96,8 @@ public final class Shoot implements Callable<Integer> {
         if (file != null && !Files.exists(file)) {
             throw new FileProblem(file + " is not there; check its name and folder.");
         }
-        Shooting.shoot(view, java.util.Optional.ofNullable(file), at, output);
+        boolean open = shelf || view == View.READY || view == View.EMPTY;
+        Shooting.shoot(new Order(view, Optional.ofNullable(file), at, size, arrangement, open), output);
         System.out.println(output);
         return 0;
     }

@@ -10,23 +10,23 @@ import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
 
 /**
- * What edges are judged by: an area of the picture, mostly all of it, and a mask in the middle of the frame, mostly all of
- * it. Judged poses are poses of the area, as if it were the picture, in the mask, as if it were the frame: only the places
+ * What edges are judged by: an area of the picture, mostly all of it, and a delivery guide in the middle of the frame, mostly all of
+ * it. Judged poses are poses of the area, as if it were the picture, in the delivery guide, as if it were the frame: only the places
  * that anchor and position are counted from change, so all rules of the edges hold for them as they are.
  *
  * @param area of the picture
  * @param sheet the whole picture, source pixels
- * @param mask its size in frame pixels, not larger than the frame
+ * @param delivery its size in frame pixels, not larger than the frame
  * @param frame frame pixels
  */
-public record Judged(PictureArea area, Size sheet, Size mask, Size frame) {
+public record Judged(PictureArea area, Size sheet, Size delivery, Size frame) {
     /** All of a picture in all of a frame. */
     public static Judged whole(Size picture, Size frame) {
         return new Judged(PictureArea.whole(picture), picture, frame, frame);
     }
 
-    public Judged withMask(Size newMask) {
-        return new Judged(area, sheet, newMask, frame);
+    public Judged withDelivery(Size newDelivery) {
+        return new Judged(area, sheet, newDelivery, frame);
     }
 
     /** The size of what counts as the picture, in source pixels. */
@@ -34,12 +34,12 @@ public record Judged(PictureArea area, Size sheet, Size mask, Size frame) {
         return area.size();
     }
 
-    private FramePoint maskOrigin() {
-        return frame.centre().minus(mask.centre());
+    private FramePoint deliveryOrigin() {
+        return frame.centre().minus(delivery.centre());
     }
 
     private boolean shifts() {
-        return area.left() != 0 || area.top() != 0 || !mask.equals(frame);
+        return area.left() != 0 || area.top() != 0 || !delivery.equals(frame);
     }
 
     /** A pose as it is judged. */
@@ -47,7 +47,7 @@ public record Judged(PictureArea area, Size sheet, Size mask, Size frame) {
         Pose placed = pose.isFlat() ? pose : pose.withDepth(pose.depth().in(setting(pose)));
         return shifts()
                 ? placed.withAnchor(pose.anchor().plus(-area.left(), -area.top()))
-                        .withPosition(pose.position().minus(maskOrigin()))
+                        .withPosition(pose.position().minus(deliveryOrigin()))
                 : placed;
     }
 
@@ -56,19 +56,19 @@ public record Judged(PictureArea area, Size sheet, Size mask, Size frame) {
         Pose placed = judged.isFlat() ? judged : judged.withDepth(judged.depth().in(Depth.Setting.of(sheet, frame)));
         return shifts()
                 ? placed.withAnchor(judged.anchor().plus(area.left(), area.top()))
-                        .withPosition(judged.position().plus(maskOrigin()))
+                        .withPosition(judged.position().plus(deliveryOrigin()))
                 : placed;
     }
 
     private Depth.Setting setting() {
-        return Depth.Setting.of(sheet, frame).judged(area.left(), area.top(), maskOrigin());
+        return Depth.Setting.of(sheet, frame).judged(area.left(), area.top(), deliveryOrigin());
     }
 
     /** What a pose is seen in when it is judged; what is laid over it stays. */
     private Depth.Setting setting(Pose pose) {
         return pose.depth()
                 .setting()
-                .map(seen -> seen.judged(area.left(), area.top(), maskOrigin()))
+                .map(seen -> seen.judged(area.left(), area.top(), deliveryOrigin()))
                 .orElseGet(this::setting);
     }
 
@@ -78,8 +78,8 @@ public record Judged(PictureArea area, Size sheet, Size mask, Size frame) {
                 shifts() ? shifted(camera, -1) : camera,
                 length,
                 picture(),
-                mask,
-                ride.withOrigin(maskOrigin()),
+                delivery,
+                ride.withOrigin(deliveryOrigin()),
                 setting());
     }
 
@@ -94,7 +94,7 @@ public record Judged(PictureArea area, Size sheet, Size mask, Size frame) {
     }
 
     private CameraTrack shifted(CameraTrack camera, int sign) {
-        FramePoint origin = maskOrigin().times(sign);
+        FramePoint origin = deliveryOrigin().times(sign);
         return camera.withAnchor(camera.anchor()
                         .mapValues(anchor -> anchor.plus(sign * area.left(), (double) sign * area.top())))
                 .withPosition(camera.position().mapValues(position -> position.plus(origin)));

@@ -78,7 +78,16 @@ public final class CameraEdits {
 
     /** Turns animation of a lane on, with a key at the frame. */
     public static Edit animate(String shotId, Lane lane, int frame) {
-        return onLane("animation of " + lane.words().toLowerCase(Locale.ROOT), shotId, lane, new ChannelChange() {
+        return withKey("animation of ", shotId, lane, frame);
+    }
+
+    /** Sets a key of a lane at the frame; what is seen does not change. */
+    public static Edit setKey(String shotId, Lane lane, int frame) {
+        return withKey("key of ", shotId, lane, frame);
+    }
+
+    private static Edit withKey(String what, String shotId, Lane lane, int frame) {
+        return onLane(what + lane.words().toLowerCase(Locale.ROOT), shotId, lane, new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return KeyInsertion.at(channel, frame);

@@ -33,7 +33,7 @@ public final class Inside {
         Size picture = project.mediaOf(shot).size();
         Pose as = judged.of(ride.on(wanted.in(picture, project.frameSize()), frame));
         Pose before = judged.of(ride.on(from.in(picture, project.frameSize()), frame));
-        Pose nearest = KeepInside.nearest(before, as, judged.picture(), judged.mask());
+        Pose nearest = KeepInside.nearest(before, as, judged.picture(), judged.delivery());
         return nearest.equals(as) ? wanted : ride.off(judged.back(nearest), frame);
     }
 

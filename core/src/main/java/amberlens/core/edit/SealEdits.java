@@ -30,7 +30,7 @@ public final class SealEdits {
      * What a seal of one shot gives. A shot that others follow is sealed for those, too; a rig for the shots it moves, as they are seen.
      * A shot that is not meant to fill the frame counts as sealed.
      *
-     * @param by what edges are judged by instead of what the project would, for example by a mask
+     * @param by what edges are judged by instead of what the project would, for example by a delivery guide
      */
     public static SealResult seal(Project project, Shot shot, SealWay way, SealTerms terms, UnaryOperator<Judged> by) {
         return seal(project, shot, way, terms, by, Optional.empty());

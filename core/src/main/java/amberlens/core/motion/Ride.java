@@ -11,7 +11,7 @@ import java.util.List;
  * pose under it is a pose again: scale r·S, turn θ + ρ, position Q + R(ρ)·r·(P − B), the same anchor.
  *
  * @param rigs the moves
- * @param origin where the frame that poses are given in begins in the whole frame; not zero where a mask is judged
+ * @param origin where the frame that poses are given in begins in the whole frame; not zero where a delivery guide is judged
  */
 public record Ride(List<Rig> rigs, FramePoint origin) {
     public static final Ride NONE = new Ride(List.of(), FramePoint.ZERO);

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import amberlens.core.RandomPoses;
+import amberlens.core.geometry.DeliveryGuide;
 import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.MaskShape;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
@@ -128,10 +128,10 @@ class AimTest {
     }
 
     @Test
-    void masks_are_the_largest_of_their_shape_in_the_frame() {
-        assertThat(MaskShape.WIDE.in(FRAME)).isEqualTo(new Size(1920, 803));
-        assertThat(MaskShape.SQUARE.in(FRAME)).isEqualTo(new Size(1080, 1080));
-        assertThat(MaskShape.TALL.in(FRAME)).isEqualTo(new Size(608, 1080));
-        assertThat(MaskShape.PORTRAIT.in(new Size(1080, 1920))).isEqualTo(new Size(1080, 1350));
+    void delivery_guides_are_the_largest_of_their_shape_in_the_frame() {
+        assertThat(DeliveryGuide.WIDE.in(FRAME)).isEqualTo(new Size(1920, 803));
+        assertThat(DeliveryGuide.SQUARE.in(FRAME)).isEqualTo(new Size(1080, 1080));
+        assertThat(DeliveryGuide.TALL.in(FRAME)).isEqualTo(new Size(608, 1080));
+        assertThat(DeliveryGuide.PORTRAIT.in(new Size(1080, 1920))).isEqualTo(new Size(1080, 1350));
     }
 }

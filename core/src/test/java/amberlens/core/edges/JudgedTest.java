@@ -30,17 +30,17 @@ class JudgedTest {
     }
 
     @Test
-    void a_place_of_the_area_stands_in_the_mask_where_it_stands_in_the_frame() {
+    void a_place_of_the_area_stands_in_the_delivery_guide_where_it_stands_in_the_frame() {
         var place = new PicturePoint(777, 888);
         Pose judged = PART.of(pose());
         FramePoint inFrame = pose().toFrame(place);
-        FramePoint inMask = judged.toFrame(new PicturePoint(777 - 100, 888 - 50));
-        assertThat(inMask.x()).isCloseTo(inFrame.x() - 420, within(1e-9)); // (1920 − 1080)/2
-        assertThat(inMask.y()).isCloseTo(inFrame.y(), within(1e-9));
+        FramePoint inDelivery = judged.toFrame(new PicturePoint(777 - 100, 888 - 50));
+        assertThat(inDelivery.x()).isCloseTo(inFrame.x() - 420, within(1e-9)); // (1920 − 1080)/2
+        assertThat(inDelivery.y()).isCloseTo(inFrame.y(), within(1e-9));
         assertThat(PART.back(judged)).isEqualTo(pose());
         assertThat(PART.picture()).isEqualTo(new Size(3800, 2850));
         assertThat(Judged.whole(PICTURE, FRAME)
-                        .withMask(new Size(1080, 1080))
+                        .withDelivery(new Size(1080, 1080))
                         .of(pose())
                         .anchor())
                 .isEqualTo(pose().anchor());

@@ -79,8 +79,8 @@ class InsideTest {
     }
 
     @Test
-    void a_mask_is_judged_like_a_frame_of_its_own() {
-        var wide = Judged.whole(FRAME, FRAME).withMask(new Size(1920, 804));
+    void a_delivery_guide_is_judged_like_a_frame_of_its_own() {
+        var wide = Judged.whole(FRAME, FRAME).withDelivery(new Size(1920, 804));
         var take = wide.take(CameraTrack.still(pose(100, 960).withPosition(new FramePoint(960, 540 + 138))), 3);
         assertThat(EdgeReport.of(take).worst().framePx()).isCloseTo(0, within(1e-9));
         assertThat(wide.back(wide.of(pose(80, 700)))).isEqualTo(pose(80, 700));

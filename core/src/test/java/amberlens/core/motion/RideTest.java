@@ -56,18 +56,19 @@ class RideTest {
     }
 
     @Property(tries = 50)
-    void in_a_mask_the_same_places_are_counted_from_the_mask(@ForAll long seed) {
+    void in_a_delivery_guide_the_same_places_are_counted_from_the_delivery_guide(@ForAll long seed) {
         var chance = new Random(seed);
         var ride = new Ride(List.of(rig(chance, 0, 10)), FramePoint.ZERO);
         var origin = new FramePoint(420, 30);
         Pose own = pose(chance);
-        Pose inMask = own.withPosition(own.position().minus(origin));
+        Pose inDelivery = own.withPosition(own.position().minus(origin));
         var place = new PicturePoint(1000, 700);
         FramePoint seen = ride.on(own, 2).toFrame(place).minus(origin);
-        Ride masked = ride.withOrigin(origin);
-        assertThat(masked.on(inMask, 2).toFrame(place).distance(seen)).isLessThan(1e-6);
-        assertThat(masked.before(seen, 2).distance(inMask.toFrame(place))).isLessThan(1e-6);
-        assertThat(masked.off(masked.on(inMask, 2), 2).position().distance(inMask.position()))
+        Ride delivered = ride.withOrigin(origin);
+        assertThat(delivered.on(inDelivery, 2).toFrame(place).distance(seen)).isLessThan(1e-6);
+        assertThat(delivered.before(seen, 2).distance(inDelivery.toFrame(place)))
+                .isLessThan(1e-6);
+        assertThat(delivered.off(delivered.on(inDelivery, 2), 2).position().distance(inDelivery.position()))
                 .isLessThan(1e-6);
     }
 

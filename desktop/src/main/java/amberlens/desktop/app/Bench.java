@@ -38,6 +38,7 @@ import amberlens.desktop.session.RecentProjects;
 import amberlens.desktop.shelf.ShelfPane;
 import amberlens.desktop.shot.ShotActions;
 import amberlens.desktop.style.Overlay;
+import amberlens.desktop.style.OwnKeys;
 import amberlens.desktop.table.TablePane;
 import amberlens.files.Folders;
 import amberlens.media.export.ExportFormat;
@@ -48,25 +49,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.animation.AnimationTimer;
-import javafx.geometry.Orientation;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
-import javafx.scene.control.SplitPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
+import javafx.stage.Window;
 import org.jspecify.annotations.Nullable;
 
 /** The one main window: puts the views together and gives them what they share. */
 public final class Bench implements AutoCloseable {
-    private static final double SHELF_WIDTH = 170;
-    private static final double RIGHT_WIDTH = 458;
     private static final double ZOOM = 1.5;
     private static final Set<KeyCode> TEXT_KEYS = EnumSet.of(
             KeyCode.A, KeyCode.C, KeyCode.X, KeyCode.V, KeyCode.LEFT, KeyCode.RIGHT, KeyCode.UP, KeyCode.DOWN);
@@ -85,6 +80,8 @@ public final class Bench implements AutoCloseable {
     private final LensPane lens;
     private final LineUpPane lineUp;
     private final ScorePane score;
+    private final BenchLayout layout;
+    private final LensWindow lensWindow;
     private final Scene scene;
     private @Nullable Subscription listening;
     private final AnimationTimer timer = new AnimationTimer() {
@@ -130,47 +127,22 @@ public final class Bench implements AutoCloseable {
         lineUp = new LineUpPane(desk, services, shelf::conform, lengths, replacing::ask);
         score = new ScorePane(desk, services);
         StatusLine status = new StatusLine(desk, services);
-        views = List.of(top, shelf, table, lens, camera, seal, lineUp, score, status);
-        var root = new StackPane(
-                layout(top, shelf, table, lens, new StackPane(camera, seal), lineUp, score, status), overlay);
-        scene = new Scene(root, width, height);
+        var rail = new ShelfRail(desk, shelf);
+        layout = new BenchLayout(desk, rail, shelf, table, lens, new StackPane(camera, seal), lineUp, score);
+        layout.setTop(top);
+        layout.setBottom(status);
+        views = List.of(top, shelf, table, lens, camera, seal, lineUp, score, status, layout);
+        scene = new Scene(new StackPane(layout, overlay), width, height);
         scene.getStylesheets()
                 .add(Bench.class.getResource("/amberlens/desktop/amber.css").toExternalForm());
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        scene.addEventFilter(KeyEvent.KEY_RELEASED, _ -> desk.tools().setPeek(0));
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, this::released);
+        scene.windowProperty()
+                .flatMap(Window::renderScaleXProperty)
+                .orElse(1.0)
+                .subscribe(scale -> services.thumbnails().setDeviceScale(scale.doubleValue()));
+        lensWindow = new LensWindow(lens, scene, this::key, this::released, layout::setLensHere);
         timer.start();
-    }
-
-    private static BorderPane layout(
-            TopBar top,
-            ShelfPane shelf,
-            TablePane table,
-            LensPane lens,
-            StackPane camera,
-            LineUpPane lineUp,
-            ScorePane score,
-            StatusLine status) {
-        shelf.setMinWidth(SHELF_WIDTH);
-        shelf.setMaxWidth(SHELF_WIDTH);
-        VBox right = new VBox(lens, camera);
-        VBox.setVgrow(lens, Priority.ALWAYS);
-        right.setMinWidth(RIGHT_WIDTH);
-        right.setMaxWidth(RIGHT_WIDTH);
-        right.getStyleClass().add("right-column");
-        HBox.setHgrow(table, Priority.ALWAYS);
-        HBox upper = new HBox(shelf, table, right);
-        VBox.setVgrow(score, Priority.ALWAYS);
-        VBox lower = new VBox(lineUp, score);
-        SplitPane seam = new SplitPane(upper, lower);
-        seam.setId("seam");
-        seam.setOrientation(Orientation.VERTICAL);
-        seam.setDividerPositions(0.53);
-        SplitPane.setResizableWithParent(lower, false);
-        BorderPane bench = new BorderPane(seam);
-        bench.setTop(top);
-        bench.setBottom(status);
-        bench.getStyleClass().add("bench");
-        return bench;
     }
 
     /** What acts on a view rather than on the project. */
@@ -186,7 +158,15 @@ public final class Bench implements AutoCloseable {
                 () -> score.toggleTall());
         actions.add(Menu.KEYS, "score.closer", "Closer in time", "Equals", () -> true, () -> score.zoomTime(1 / ZOOM));
         actions.add(Menu.KEYS, "score.further", "More time at once", "Minus", () -> true, () -> score.zoomTime(ZOOM));
-        actions.add(Menu.VIEW, "shelf.ready", "Pictures or ready moves", "Y", () -> true, () -> shelf.toggleReady());
+        actions.add(Menu.VIEW, "lens.full", "Lens: fill the screen", "F11", () -> true, () -> lensWindow.toggle(true));
+        actions.add(
+                Menu.VIEW,
+                "lens.window",
+                "Lens: a window of its own",
+                "Shift+F11",
+                () -> true,
+                () -> lensWindow.toggle(false));
+        actions.add(Menu.VIEW, "shelf.ready", "Pictures or ready moves", "Y", () -> true, this::toggleReady);
         actions.add(
                 Menu.MOVE,
                 "aim.places",
@@ -202,7 +182,7 @@ public final class Bench implements AutoCloseable {
                 "Shortcut+B",
                 () -> !desk.document().project().shots().isEmpty(),
                 this::showCheck);
-        actions.add(Menu.HELP, "help.keys", "Key map…", "F1", () -> true, this::showKeyMap);
+        actions.add(Menu.HELP, "help.keys", "Find an action…", "F1", () -> true, this::showKeyMap);
     }
 
     private void takeMove() {
@@ -222,11 +202,19 @@ public final class Bench implements AutoCloseable {
 
     private void showPictures() {
         shelf.showPictures();
+        openShelf();
     }
 
-    /** Shows the ready moves on the Shelf. */
-    public void showReadyMoves() {
+    private void openShelf() {
+        if (!desk.preferences().shelfOpen()) {
+            desk.prefer(to -> to.setShelfOpen(true));
+        }
+    }
+
+    /** Shows the pictures or the ready moves on the Shelf. */
+    public void toggleReady() {
         shelf.toggleReady();
+        openShelf();
     }
 
     private void showWholeLineUp() {
@@ -289,6 +277,10 @@ public final class Bench implements AutoCloseable {
         files.pictureInsteadOf(Path.of(media.path())).ifPresent(file -> importer.find(media, file));
     }
 
+    private void released(KeyEvent event) {
+        desk.tools().setPeek(0);
+    }
+
     /** Shortcuts, wherever the focus is; plain keys and those of text editing go to a text field that is being typed in. */
     private void key(KeyEvent event) {
         if (overlay.isOpen()) {
@@ -298,10 +290,13 @@ public final class Bench implements AutoCloseable {
             event.consume();
             return;
         }
-        var focus = scene.getFocusOwner();
+        var focus = ((Node) event.getTarget()).getScene().getFocusOwner();
         boolean plain = !event.isShortcutDown() && !event.isAltDown();
         boolean ofText = event.isShortcutDown() && TEXT_KEYS.contains(event.getCode());
         if ((plain || ofText) && focus instanceof TextInputControl) {
+            return;
+        }
+        if (focus instanceof OwnKeys own && own.uses(event)) {
             return;
         }
         boolean presses = event.getCode() == KeyCode.SPACE && focus instanceof ButtonBase && focus.isFocusVisible();
@@ -314,7 +309,7 @@ public final class Bench implements AutoCloseable {
         });
     }
 
-    /** Escape leaves an offer to seal, or puts a tool away. */
+    /** Escape leaves an offer to seal, puts a tool away, or brings the Lens back. */
     private boolean leaveModes() {
         if (desk.tools().sealing()) {
             desk.document().cancel();
@@ -324,6 +319,10 @@ public final class Bench implements AutoCloseable {
         if (desk.tools().tool() != Tool.HAND && desk.tools().drawn().isEmpty()) {
             desk.tools().take(Tool.HAND);
             desk.say("");
+            return true;
+        }
+        if (lensWindow.isOpen()) {
+            lensWindow.close();
             return true;
         }
         return false;
@@ -375,6 +374,7 @@ public final class Bench implements AutoCloseable {
     public void close() {
         timer.stop();
         closeListening();
+        lensWindow.close();
         views.forEach(Subscription::close);
         playback.close();
         services.close();

@@ -177,7 +177,7 @@ public final class StatusLine extends HBox implements Subscription {
                     case 1 -> "Go to the last frame (End) and drag the gate to the end framing.";
                     default ->
                         shot.fillsFrame()
-                                ? "Every frame of this shot is sealed" + forMask() + "." + hurry(shot)
+                                ? "Every frame of this shot is sealed" + forDelivery() + "." + hurry(shot)
                                 : "This shot is not meant to fill the frame; its edges are not judged.";
                 });
     }
@@ -197,10 +197,10 @@ public final class StatusLine extends HBox implements Subscription {
                 : "";
     }
 
-    private String forMask() {
+    private String forDelivery() {
         return desk.tools()
-                .judgedMask()
-                .map(mask -> " for the " + mask.words() + " mask")
+                .judgedDelivery()
+                .map(delivery -> " for the " + delivery.words() + " delivery")
                 .orElse("");
     }
 

@@ -4,6 +4,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Action;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.desk.Arrangement;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
@@ -12,9 +13,11 @@ import amberlens.desktop.export.ExportQueue;
 import amberlens.desktop.services.Services;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -24,6 +27,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -44,6 +48,7 @@ public final class TopBar extends HBox implements Subscription {
     private final Button exports;
     private final Button check;
     private final Button export;
+    private final Map<Arrangement, ToggleButton> words = new EnumMap<>(Arrangement.class);
     private final Subscription subscription;
 
     /**
@@ -66,6 +71,16 @@ public final class TopBar extends HBox implements Subscription {
         exports.getStyleClass().add("chip");
         exports.setMinWidth(USE_PREF_SIZE);
         exports.managedProperty().bind(exports.visibleProperty());
+        HBox arrangements = new HBox();
+        arrangements.getStyleClass().add("arrangements");
+        for (Arrangement arrangement : Arrangement.values()) {
+            ToggleButton word = actions.bind(
+                    new ToggleButton(arrangement.words()),
+                    "arrange." + arrangement.name().toLowerCase(Locale.ROOT));
+            word.setMinWidth(USE_PREF_SIZE);
+            words.put(arrangement, word);
+            arrangements.getChildren().add(word);
+        }
         check = actions.bind(new Button("Check all"), "edges.check-all");
         check.getStyleClass().add("quiet-button");
         check.setMinWidth(USE_PREF_SIZE);
@@ -73,7 +88,18 @@ public final class TopBar extends HBox implements Subscription {
         export.getStyleClass().add("main-button");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        getChildren().addAll(mark(), menus(actions, recent, opener), project, frame, gap, exports, open, check, export);
+        getChildren()
+                .addAll(
+                        mark(),
+                        menus(actions, recent, opener),
+                        project,
+                        frame,
+                        gap,
+                        arrangements,
+                        exports,
+                        open,
+                        check,
+                        export);
         export.setMinWidth(USE_PREF_SIZE);
         project.setMinWidth(0);
         setAlignment(Pos.CENTER_LEFT);
@@ -140,6 +166,7 @@ public final class TopBar extends HBox implements Subscription {
 
     private void refresh() {
         Project now = desk.document().project();
+        words.forEach((arrangement, word) -> word.setSelected(desk.preferences().arrangement() == arrangement));
         project.setText(now.name() + (desk.document().unsaved() ? " •" : ""));
         frame.setText(now.frameSize().width() + " × " + now.frameSize().height() + " · "
                 + now.frame().rate() + " fps");
@@ -148,13 +175,7 @@ public final class TopBar extends HBox implements Subscription {
         refreshExports();
         export.setDisable(now.shots().isEmpty());
         open.setVisible(!withOpenEdge.isEmpty());
-        open.setText(
-                withOpenEdge.size() == 1
-                        ? "▨ Open edge"
-                                + (exports.isVisible()
-                                        ? ""
-                                        : " · " + withOpenEdge.getFirst().name())
-                        : "▨ Open edges in " + withOpenEdge.size() + " shots");
+        open.setText(withOpenEdge.size() == 1 ? "▨ Open edge" : "▨ " + withOpenEdge.size() + " open edges");
     }
 
     private void refreshExports() {

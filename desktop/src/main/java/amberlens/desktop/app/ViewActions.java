@@ -1,8 +1,9 @@
 package amberlens.desktop.app;
 
-import amberlens.core.geometry.MaskShape;
+import amberlens.core.geometry.DeliveryGuide;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.desk.Arrangement;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools;
 import amberlens.desktop.table.TablePane;
@@ -22,6 +23,22 @@ final class ViewActions {
     static void addTo(Actions actions, Desk desk, java.util.function.Supplier<TablePane> table) {
         Tools viewing = desk.tools();
         BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
+        for (Arrangement arrangement : Arrangement.values()) {
+            actions.add(
+                    Menu.VIEW,
+                    "arrange." + arrangement.name().toLowerCase(Locale.ROOT),
+                    "Arrangement: " + arrangement.words(),
+                    "Alt+Digit" + (arrangement.ordinal() + 1),
+                    () -> true,
+                    () -> desk.prefer(to -> to.setArrangement(arrangement)));
+        }
+        actions.add(
+                Menu.VIEW,
+                "shelf.fold",
+                "Fold the Shelf or open it",
+                "Shift+Y",
+                () -> true,
+                () -> desk.prefer(to -> to.setShelfOpen(!to.shelfOpen())));
         actions.add(Menu.VIEW, "view.fit-all", "Table: all framings", "F", shot, () -> table.get()
                 .fitAll());
         actions.add(Menu.VIEW, "view.fit-gate", "Table: the gate", "Shift+F", shot, () -> table.get()
@@ -78,16 +95,16 @@ final class ViewActions {
                     () -> true,
                     () -> viewing.toggle(guide));
         }
-        for (MaskShape shape : MaskShape.values()) {
-            Optional<MaskShape> mask = Optional.of(shape);
+        for (DeliveryGuide shape : DeliveryGuide.values()) {
+            Optional<DeliveryGuide> delivery = Optional.of(shape);
             actions.add(
                     Menu.VIEW,
-                    "mask." + shape.name().toLowerCase(Locale.ROOT),
-                    "Mask: " + shape.words(),
-                    () -> (viewing.mask().equals(mask) ? "✓ " : "") + "Mask: " + shape.words(),
+                    "delivery." + shape.name().toLowerCase(Locale.ROOT),
+                    "Delivery guide: " + shape.words(),
+                    () -> (viewing.delivery().equals(delivery) ? "✓ " : "") + "Delivery guide: " + shape.words(),
                     "",
                     () -> true,
-                    () -> viewing.setMask(viewing.mask().equals(mask) ? Optional.empty() : mask));
+                    () -> viewing.setDelivery(viewing.delivery().equals(delivery) ? Optional.empty() : delivery));
         }
     }
 }

@@ -3,7 +3,6 @@ package amberlens.desktop.camera;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Framings;
-import amberlens.core.motion.Group;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.core.time.Timecode;
@@ -17,8 +16,10 @@ import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Overlay;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -28,6 +29,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -41,15 +43,17 @@ public final class CameraPane extends StackPane implements Subscription {
     private final Label willDo = new Label();
     private final Hyperlink goToKey = new Hyperlink();
     private final Map<Property<?>, PropertyRow<?>> rows = new LinkedHashMap<>();
+    private CameraGroup shown = CameraGroup.MOVE;
     /** What changes nothing here. */
     private static final Set<Change> NOTHING_HERE = EnumSet.of(Change.FILE, Change.MESSAGE, Change.EXPORTS);
 
-    /** More rows than these scroll, so that the Lens keeps its place. */
-    private static final int MOST_ROWS = 6;
+    /** From so many pixels on, what follows from a number stands beside it. */
+    private static final double WIDE_PX = 420;
 
-    private static final double ROW_HEIGHT = 27;
-
-    private final ScrollPane scroll;
+    private final Map<CameraGroup, ToggleButton> tabs = new EnumMap<>(CameraGroup.class);
+    private final Label nothing = new Label();
+    private final HBox heading = new HBox(8);
+    private final HBox outcome = new HBox(8);
     private final VBox pose;
     private final LegPanel leg;
     private final Subscription subscription;
@@ -58,41 +62,104 @@ public final class CameraPane extends StackPane implements Subscription {
         this.desk = desk;
         this.services = services;
         leg = new LegPanel(desk, actions);
-        Label title = new Label("Camera");
-        title.getStyleClass().add("view-title");
-        willDo.getStyleClass().add("will-do");
-        willDo.setId("will-do");
-        goToKey.getStyleClass().add("go-to-key");
-        goToKey.setId("go-to-key");
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        Button addFraming = actions.bind(new Button("Add framing"), "framing.add");
-        addFraming.getStyleClass().add("quiet-button");
-        Button depth = actions.bind(new Button("Depth"), "view.depth");
-        depth.getStyleClass().add("quiet-button");
-        depth.setId("show-depth");
-        HBox heading = new HBox(8, title, willDo, goToKey, gap, depth, addFraming);
-        heading.setAlignment(Pos.CENTER_LEFT);
-        heading.getStyleClass().add("view-heading");
-        var list = new VBox();
-        scroll = new ScrollPane(list);
+        outcome.getChildren().addAll(willDo, goToKey);
+        outcome.getStyleClass().add("outcome");
+        pose = new VBox(heading(actions), outcome, tabs(), list(overlay));
+        leg.managedProperty().bind(leg.visibleProperty());
+        var all = new VBox(pose, leg);
+        var scroll = new ScrollPane(all);
+        all.heightProperty().addListener((_, _, _) -> scroll.setVvalue(leg.isVisible() ? 1 : 0));
         scroll.setFitToWidth(true);
         scroll.setMinViewportHeight(0);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("property-list");
-        pose = new VBox(heading, scroll);
+        getChildren().add(scroll);
+        getStyleClass().add("camera-pane");
+        setMinSize(0, 0);
+        widthProperty().addListener((_, _, width) -> setWide(width.doubleValue() >= WIDE_PX));
+        subscription = desk.subscribe(this::changed);
+        changed(Changes.EVERYTHING);
+    }
+
+    /** What a change will do stands beside the title, or on a line of its own. */
+    private void setWide(boolean wide) {
+        rows.values().forEach(row -> row.setWide(wide));
+        if (wide != heading.getChildren().contains(willDo)) {
+            outcome.getChildren().remove(willDo);
+            heading.getChildren().remove(willDo);
+            if (wide) {
+                heading.getChildren().add(1, willDo);
+            } else {
+                outcome.getChildren().addFirst(willDo);
+            }
+        }
+    }
+
+    private HBox heading(Actions actions) {
+        Label title = new Label("Camera");
+        title.getStyleClass().add("view-title");
+        title.setMinWidth(USE_PREF_SIZE);
+        willDo.getStyleClass().add("will-do");
+        willDo.setId("will-do");
+        willDo.setMinWidth(0);
+        goToKey.getStyleClass().add("go-to-key");
+        goToKey.setId("go-to-key");
+        goToKey.setMinWidth(USE_PREF_SIZE);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Button addFraming = actions.bind(new Button("Add framing"), "framing.add");
+        addFraming.getStyleClass().add("quiet-button");
+        addFraming.setMinWidth(USE_PREF_SIZE);
+        heading.getChildren().addAll(title, gap, addFraming);
+        heading.setAlignment(Pos.CENTER_LEFT);
+        heading.getStyleClass().add("view-heading");
+        return heading;
+    }
+
+    private HBox tabs() {
+        HBox bar = new HBox(16);
+        for (CameraGroup group : CameraGroup.values()) {
+            ToggleButton tab = new ToggleButton(group.words());
+            tab.setId("group-" + group.words().toLowerCase(Locale.ROOT));
+            tab.getStyleClass().add("tab-word");
+            tab.setMinWidth(USE_PREF_SIZE);
+            tab.setOnAction(_ -> show(group));
+            tabs.put(group, tab);
+            bar.getChildren().add(tab);
+        }
+        bar.setAlignment(Pos.CENTER_LEFT);
+        bar.getStyleClass().add("camera-tabs");
+        return bar;
+    }
+
+    private VBox list(Overlay overlay) {
+        var list = new VBox();
         for (Property<?> property : Properties.ALL) {
             PropertyRow<?> row = new PropertyRow<>(desk, overlay, property);
-            row.setVisible(alwaysThere(property));
             rows.put(property, row);
             list.getChildren().add(row);
         }
-        leg.managedProperty().bind(leg.visibleProperty());
-        getChildren().addAll(pose, leg);
-        getStyleClass().add("camera-pane");
-        setMinHeight(0);
-        subscription = desk.subscribe(this::changed);
+        nothing.setWrapText(true);
+        nothing.getStyleClass().addAll("quiet", "camera-empty");
+        nothing.managedProperty().bind(nothing.visibleProperty());
+        list.getChildren().add(nothing);
+        return list;
+    }
+
+    /** The corners of the picture can be pulled in the Lens while the depth is shown. */
+    private void show(CameraGroup group) {
+        shown = group;
+        desk.tools().showDepth(group == CameraGroup.DEPTH);
         changed(Changes.EVERYTHING);
+    }
+
+    /** What is shown; the depth is switched on and off from the menu, too. */
+    private CameraGroup group() {
+        boolean depth = desk.tools().depth();
+        if (depth != (shown == CameraGroup.DEPTH)) {
+            shown = depth ? CameraGroup.DEPTH : CameraGroup.MOVE;
+        }
+        return shown;
     }
 
     private void changed(Changes changes) {
@@ -104,49 +171,58 @@ public final class CameraPane extends StackPane implements Subscription {
         pose.setDisable(shot.isEmpty());
         Optional<Selection.LegFrom> legFrom = legFrom(shot);
         leg.setVisible(legFrom.isPresent());
-        pose.setVisible(legFrom.isEmpty());
+        CameraGroup group = group();
+        tabs.forEach((of, tab) -> {
+            tab.setSelected(of == group);
+            tab.setText(of.words() + (shot.isPresent() && hasKeys(of, shot.get()) ? " •" : ""));
+        });
+        rows.forEach((property, row) -> row.setVisible(shows(group, property, shot)));
+        nothing.setVisible(rows.values().stream().noneMatch(Node::isVisible));
+        nothing.setText(
+                group == CameraGroup.LOOK
+                        ? "No look yet. Looks will change how the picture is seen, in order and over time, each with rows like those of the"
+                                + " move."
+                        : "Opacity is for shots on a higher track or smaller than the frame, speed is for footage.");
         if (shot.isEmpty()) {
             willDo.setText("no shot yet");
-            rows.forEach((property, row) -> {
-                row.setVisible(alwaysThere(property));
-                row.showNothing();
-            });
-            goToKey.setVisible(false);
-            showRows();
+            rows.values().forEach(PropertyRow::showNothing);
+            showGoToKey(false);
             return;
         }
         legFrom.ifPresent(from ->
                 leg.show(shot.get(), from, desk.document().project().frame().rate()));
         int frame = desk.cursor().shotFrame();
         var judged = services.facts().judged(desk.document().project(), shot.get());
-        rows.forEach((property, row) -> {
-            row.setVisible(concerns(property, shot.get()));
-            row.show(
-                    shot.get(), frame, Consequences.of(property, desk.document().project(), shot.get(), frame, judged));
-        });
-        showRows();
+        rows.forEach((property, row) -> row.show(
+                shot.get(), frame, Consequences.of(property, desk.document().project(), shot.get(), frame, judged)));
         announce(shot.get(), frame);
     }
 
-    /** Rows that are hidden take no room: the Lens above gets it in the same pulse. */
-    private void showRows() {
-        long visible = rows.values().stream().filter(Node::isVisible).count();
-        scroll.setPrefViewportHeight(ROW_HEIGHT * Math.min(MOST_ROWS, visible));
+    private static boolean hasKeys(CameraGroup of, Shot shot) {
+        return of.group().isPresent()
+                && Properties.ALL.stream()
+                        .filter(property -> property.group() == of.group().get())
+                        .anyMatch(property -> shot.camera().has(property)
+                                && shot.camera().get(property).animated());
     }
 
-    private boolean alwaysThere(Property<?> property) {
-        return property.group() == Group.POSE
-                || (property.group() == Group.DEPTH && desk.tools().depth());
+    /** Rows that can do nothing for a shot and do nothing already are left out. */
+    private boolean shows(CameraGroup group, Property<?> property, Optional<Shot> shot) {
+        boolean here = group.group().filter(of -> of == property.group()).isPresent();
+        return here && (group != CameraGroup.LAYER || shot.isPresent() && concerns(property, shot.get()));
     }
 
-    /** Whether a property can do anything for a shot, or does already. */
     private boolean concerns(Property<?> property, Shot shot) {
         boolean layered = shot.track() > 1 || !shot.fillsFrame();
-        return alwaysThere(property)
-                || shot.camera().has(property)
+        return shot.camera().has(property)
                 || (property == Properties.OPACITY && layered)
                 || (property == Properties.SPEED
                         && desk.document().project().mediaOf(shot).moves());
+    }
+
+    private void showGoToKey(boolean shown) {
+        goToKey.setVisible(shown);
+        goToKey.setManaged(shown);
     }
 
     private Optional<Selection.LegFrom> legFrom(Optional<Shot> shot) {
@@ -177,8 +253,7 @@ public final class CameraPane extends StackPane implements Subscription {
                     + Timecode.brief(
                             near.get(), desk.document().project().frame().rate()) + " and sets it");
         }
-        goToKey.setVisible(near.isPresent() && !automatic);
-        goToKey.setManaged(near.isPresent() && !automatic);
+        showGoToKey(near.isPresent() && !automatic);
         near.ifPresent(key -> {
             goToKey.setText("go to key at "
                     + Timecode.brief(key, desk.document().project().frame().rate()));

@@ -43,13 +43,13 @@ final class Consequences {
                             ? room(
                                     at.judgedPose(),
                                     at.judged().picture(),
-                                    at.judged().mask())
+                                    at.judged().delivery())
                             : "An inset: its edges are free"),
             Properties.ROTATION,
             new Words(
                     false,
                     at -> turn(
-                            at.judgedPose(), at.judged().picture(), at.judged().mask())),
+                            at.judgedPose(), at.judged().picture(), at.judged().delivery())),
             Properties.ANCHOR,
             new Words(
                     true,

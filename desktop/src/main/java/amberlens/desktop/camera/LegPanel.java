@@ -29,6 +29,7 @@ import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -39,13 +40,13 @@ final class LegPanel extends VBox {
     private final Desk desk;
     private final KeyChanges changes;
     private final Label heading = new Label();
-    private final Label duration = new Label();
-    private final HBox choices = new HBox(5);
+    private final Label ease = new Label();
+    private final FlowPane choices = new FlowPane(5, 5);
     private final StrengthSlider leave;
     private final StrengthSlider arrive;
     private final CheckBox even = new CheckBox("Even zoom");
     private final CheckBox curved = new CheckBox("Curved path");
-    private final Button same = new Button("Same for all properties");
+    private final Button same = new Button("Same for all");
     private Selection.LegFrom from = new Selection.LegFrom(0);
 
     LegPanel(Desk desk, Actions actions) {
@@ -62,25 +63,20 @@ final class LegPanel extends VBox {
         back.setOnAction(_ -> desk.cursor().select(new Selection.Nothing()));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        duration.getStyleClass().add("quiet");
-        HBox title = new HBox(8, heading, duration, gap, back);
+        ease.setMinWidth(0);
+        HBox title = new HBox(8, heading, ease, gap, back);
         title.setAlignment(Pos.BASELINE_LEFT);
         for (Ease ease : Ease.values()) {
             choices.getChildren().add(choice(ease, actions));
         }
-        setSpacing(6);
+        setSpacing(5);
         setAlignment(Pos.TOP_LEFT);
-        getChildren().addAll(title, choices, new HBox(14, leave, arrive), switches(), explanation());
+        ease.getStyleClass().add("will-do");
+        getChildren().addAll(title, choices, new FlowPane(4, 4, leave, arrive), switches());
         getStyleClass().add("leg-panel");
     }
 
-    private static Label explanation() {
-        Label line = new Label("Even zoom: equal ratios in equal times; the position follows on the same way.");
-        line.getStyleClass().add("follows");
-        return line;
-    }
-
-    private HBox switches() {
+    private FlowPane switches() {
         even.setId("even-zoom");
         even.setTooltip(
                 new Tooltip(
@@ -90,17 +86,18 @@ final class LegPanel extends VBox {
         curved.setTooltip(new Tooltip("The position runs along a curve; pull its handles on the Table or in the Lens"));
         curved.setOnAction(_ -> changes.setCurved(from.frame(), curved.isSelected()));
         same.setId("same-ease");
+        same.setTooltip(new Tooltip("Give this ease to all properties that have a key there"));
         same.getStyleClass().add("quiet-button");
         same.setOnAction(_ -> sameForAll());
-        HBox switches = new HBox(14, even, curved, same);
+        FlowPane switches = new FlowPane(10, 4, even, curved, same);
         switches.setAlignment(Pos.CENTER_LEFT);
         return switches;
     }
 
     private ToggleButton choice(Ease ease, Actions actions) {
-        ToggleButton button = new ToggleButton(ease.words().replaceFirst(" ", "\n"));
-        button.setGraphic(new EaseGlyph(ease.leg(), 36, 18));
-        button.setContentDisplay(ContentDisplay.TOP);
+        ToggleButton button = new ToggleButton();
+        button.setGraphic(new EaseGlyph(ease.leg(), 30, 18));
+        button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         button.setAccessibleText(ease.words());
         button.setTooltip(new Tooltip(
                 actions.get("ease." + ease.name().toLowerCase(Locale.ROOT)).nameWithKeys()));
@@ -143,13 +140,12 @@ final class LegPanel extends VBox {
         int index = stations.indexOf(selected.frame());
         int to = index >= 0 && index + 1 < stations.size() ? stations.get(index + 1) : shot.lastFrame();
         heading.setText(selected.lane().map(Lane::words).orElse("Leg") + " " + (index + 1) + " → " + (index + 2));
-        duration.setText(String.format(
-                Locale.ROOT,
-                "%s to %s, %.1f s",
-                Timecode.brief(Math.max(0, selected.frame()), rate),
-                Timecode.brief(Math.max(0, to), rate),
-                rate.seconds(to - selected.frame())));
         Leg leg = leg(shot);
+        double seconds = rate.seconds(to - selected.frame());
+        String word = Ease.of(leg).map(Ease::words).orElse("own curve");
+        ease.setText(String.format(Locale.ROOT, "%s · %.1f s", word, seconds));
+        ease.setTooltip(new Tooltip(
+                Timecode.brief(Math.max(0, selected.frame()), rate) + " to " + Timecode.brief(Math.max(0, to), rate)));
         choices.getChildren().forEach(node -> {
             ToggleButton button = (ToggleButton) node;
             button.setSelected(((Ease) button.getUserData()).leg().equals(leg));

@@ -13,6 +13,7 @@ import amberlens.core.motion.Property;
 import amberlens.core.motion.Unit;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
+import amberlens.desktop.style.Overlay;
 import java.util.Locale;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
@@ -27,10 +28,12 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** What else can be done with a property: mute, unlink, units, select its keys. */
 final class PropertyMenu extends MenuButton {
     private final Desk desk;
+    private final Overlay overlay;
     private final Property<?> property;
 
-    PropertyMenu(Desk desk, Property<?> property) {
+    PropertyMenu(Desk desk, Overlay overlay, Property<?> property) {
         this.desk = desk;
+        this.overlay = overlay;
         this.property = property;
         String word = property.lowerWord();
         setId("more-" + word);
@@ -57,6 +60,11 @@ final class PropertyMenu extends MenuButton {
             if (channel.kind().parts() == 2) {
                 getItems().add(unlink(shot, channel));
             }
+            MenuItem constant = new MenuItem("Make it constant…");
+            constant.setId("constant-" + word());
+            constant.setDisable(!channel.animated());
+            constant.setOnAction(_ -> new ConstantChoice(desk, overlay, shot, property).ask());
+            getItems().add(constant);
             MenuItem select = new MenuItem("Select all its keys");
             select.setId("select-" + word());
             select.setDisable(!channel.animated());

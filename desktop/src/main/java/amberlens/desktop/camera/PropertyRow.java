@@ -15,18 +15,20 @@ import amberlens.desktop.style.NumberField;
 import amberlens.desktop.style.Overlay;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.binding.Bindings;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Cursor;
-import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import org.kordamp.ikonli.feather.Feather;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 
-/** One property: bead, name, numbers, unit, previous and next key, reset, and what follows from it. */
-final class PropertyRow<V> extends HBox {
+/** One property: name, numbers, unit, its keys in miniature, and what follows from it: beside them in a wide Camera, else beneath. */
+final class PropertyRow<V> extends VBox {
     private static final double NOTICED = 1e-9;
     private static final PseudoClass MUTED = PseudoClass.getPseudoClass("muted");
 
@@ -34,14 +36,15 @@ final class PropertyRow<V> extends HBox {
 
     private final Desk desk;
     private final Property<V> property;
-    private final HBox beads = new HBox();
-    private final PropertyBead whole;
-    private final List<PropertyBead> axes;
+    private final HBox line = new HBox();
+    private final StackPane beneath = new StackPane();
+    private final VBox ribbons = new VBox();
+    private final KeyRibbon whole;
+    private final List<KeyRibbon> axes;
     private final NumberField first;
     private final NumberField second;
     private final Label unit = new Label();
-    private final KeySteps steps;
-    private final Button reset = Icons.button(Feather.ROTATE_CCW, "");
+    private final Hyperlink neutral = new Hyperlink("neutral");
     private final Label follows = new Label();
 
     PropertyRow(Desk desk, Overlay overlay, Property<V> property) {
@@ -49,11 +52,11 @@ final class PropertyRow<V> extends HBox {
         this.property = property;
         String word = property.lowerWord();
         String tag = word.replace(' ', '-');
-        whole = new PropertyBead(desk, overlay, Lane.of(property));
+        whole = new KeyRibbon(desk, Lane.of(property));
         axes = property.paired()
                 ? List.of(
-                        new PropertyBead(desk, overlay, new Lane(property, Axis.X)),
-                        new PropertyBead(desk, overlay, new Lane(property, Axis.Y)))
+                        new KeyRibbon(desk, new Lane(property, Axis.X)),
+                        new KeyRibbon(desk, new Lane(property, Axis.Y)))
                 : List.of();
         boolean pair = pair();
         first = field(
@@ -61,20 +64,39 @@ final class PropertyRow<V> extends HBox {
         second = field(1, "Vertical " + word + ": type a number or a sum, arrow keys change it");
         first.setId("camera-" + tag + (pair ? "-x" : ""));
         second.setId("camera-" + tag + "-y");
-        Icons.name(reset, "Reset " + word + " to neutral");
-        steps = new KeySteps(desk, property);
-        reset.setOnAction(_ -> reset());
-        reset.setId("reset-" + tag);
+        neutral.setOnAction(_ -> reset());
+        neutral.setId("neutral-" + tag);
+        neutral.setTooltip(new Tooltip("Set the " + word + " to neutral"));
+        neutral.setMinWidth(USE_PREF_SIZE);
+        neutral.getStyleClass().add("neutral");
+        neutral.opacityProperty()
+                .bind(Bindings.when(hoverProperty().or(focusWithinProperty()))
+                        .then(1.0)
+                        .otherwise(0.0));
         follows.getStyleClass().add("follows");
         follows.setMinWidth(0);
-        HBox.setHgrow(follows, Priority.ALWAYS);
-        beads.getStyleClass().add("beads");
-        beads.setAlignment(Pos.CENTER);
-        beads.getChildren().setAll(whole);
-        getChildren().addAll(beads, name(word), numbers(), steps, reset, new PropertyMenu(desk, property), follows);
-        setAlignment(Pos.CENTER_LEFT);
+        StackPane.setAlignment(follows, Pos.CENTER_LEFT);
+        StackPane.setAlignment(neutral, Pos.CENTER_RIGHT);
+        ribbons.getChildren().setAll(whole);
+        ribbons.getStyleClass().add("ribbons");
+        HBox.setHgrow(ribbons, Priority.ALWAYS);
+        line.getChildren().addAll(name(word), numbers(), ribbons, new PropertyMenu(desk, overlay, property));
+        line.setAlignment(Pos.CENTER_LEFT);
+        beneath.getStyleClass().add("beneath");
+        beneath.getChildren().addAll(follows, neutral);
+        getChildren().addAll(line, beneath);
         getStyleClass().add("property-row");
         managedProperty().bind(visibleProperty());
+    }
+
+    /** Whether what follows stands beside the numbers, so that the row is half as high. */
+    void setWide(boolean wide) {
+        if (wide == getChildren().contains(beneath)) {
+            (wide ? getChildren() : line.getChildren()).remove(beneath);
+            (wide ? line.getChildren() : getChildren()).add(beneath);
+            HBox.setHgrow(ribbons, wide ? Priority.NEVER : Priority.ALWAYS);
+            HBox.setHgrow(beneath, Priority.ALWAYS);
+        }
     }
 
     private Label name(String word) {
@@ -189,6 +211,7 @@ final class PropertyRow<V> extends HBox {
     void showNothing() {
         first.showNothing();
         second.showNothing();
+        whole.showNothing();
         follows.setText("");
     }
 
@@ -196,13 +219,13 @@ final class PropertyRow<V> extends HBox {
     void show(Shot shot, int frame, String consequence) {
         Channel<V> channel = shot.camera().get(property);
         boolean linked = channel.axes().isEmpty();
-        if (linked == beads.getChildren().size() > 1) {
-            beads.getChildren().setAll(linked ? List.of(whole) : axes);
+        if (linked == ribbons.getChildren().size() > 1) {
+            ribbons.getChildren().setAll(linked ? List.of(whole) : axes);
         }
         if (linked) {
             whole.show(shot, frame);
         } else {
-            axes.forEach(bead -> bead.show(shot, frame));
+            axes.forEach(ribbon -> ribbon.show(shot, frame));
         }
         pseudoClassStateChanged(MUTED, channel.muted());
         V value = shot.camera().seen(property, frame);
@@ -212,7 +235,6 @@ final class PropertyRow<V> extends HBox {
         first.show(shown(value, 0));
         second.show(property.paired() ? shown(value, 1) : 0);
         unit.setText(unit().sign());
-        steps.refresh();
         String text = channel.muted() ? "Keys muted" : consequence;
         follows.setText(text);
         Icons.name(follows, text);

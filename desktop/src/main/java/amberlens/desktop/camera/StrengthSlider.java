@@ -34,17 +34,17 @@ final class StrengthSlider extends HBox {
         Label label = new Label(name);
         label.setMinWidth(USE_PREF_SIZE);
         slider.setId(word + "-strength");
-        slider.setPrefWidth(110);
+        slider.setPrefWidth(48);
         slider.setBlockIncrement(5);
         slider.setAccessibleText(name + " strength, per cent");
         slider.setTooltip(new Tooltip(name + ": how gently, 0 to 100 %; 42 % is the stock ease"));
         percent.getStyleClass().add("unit");
-        percent.setMinWidth(40);
+        percent.setMinWidth(28);
         slider.valueProperty().addListener((_, _, now) -> moved(now.doubleValue()));
         slider.setOnMouseReleased(_ -> desk.document().commit());
         slider.setOnKeyReleased(_ -> desk.document().commit());
         getChildren().addAll(label, slider, percent);
-        setSpacing(6);
+        setSpacing(4);
         setAlignment(Pos.CENTER_LEFT);
     }
 

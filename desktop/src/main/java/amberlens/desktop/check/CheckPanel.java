@@ -264,6 +264,8 @@ public final class CheckPanel extends VBox implements Subscription {
                             .framing(desk.document().project(), shot, end == 0 ? 0 : shot.lastFrame(), THUMBNAIL)
                             .ifPresent(image -> {
                                 picture.setImage(image);
+                                picture.setFitWidth(THUMBNAIL.width());
+                                picture.setFitHeight(THUMBNAIL.height());
                                 setGraphic(picture);
                             });
                 }

@@ -71,12 +71,12 @@ public final class EdgeActions {
         setting("edges.lock", "Lock the framing against seals", "Shift+L", this::isLocked, this::toggleLock);
         actions.add(
                 Menu.EDGES,
-                "edges.mask",
-                "Judge edges and room for the mask",
-                () -> (viewing.judgingMask() ? "✓ " : "") + "Judge edges and room for the mask",
+                "edges.delivery",
+                "Judge edges and room for the delivery guide",
+                () -> (viewing.judgingDelivery() ? "✓ " : "") + "Judge edges and room for the delivery guide",
                 "",
-                () -> viewing.mask().isPresent(),
-                () -> viewing.setJudgingMask(!viewing.judgingMask()));
+                () -> viewing.delivery().isPresent(),
+                () -> viewing.setJudgingDelivery(!viewing.judgingDelivery()));
         actions.add(
                 Menu.EDGES,
                 "edges.closest",

@@ -14,7 +14,7 @@ public enum Change {
     PLAYING,
     /** The message of the status line. */
     MESSAGE,
-    /** How the project is looked at: guides, masks, tools, what the Lens shows. */
+    /** How the project is looked at: guides, delivery guides, tools, what the Lens shows. */
     VIEW,
     /** Exports that wait, run or have ended. */
     EXPORTS,

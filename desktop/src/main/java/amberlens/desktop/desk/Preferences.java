@@ -15,6 +15,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Properties;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -25,6 +26,7 @@ public final class Preferences {
     private static final Logger LOG = LoggerFactory.getLogger(Preferences.class);
     private static final String SHORTCUT = "shortcut.";
     private static final String UNIT = "unit.";
+    private static final String SEAM = "seam.";
 
     private final Properties values = new Properties();
     private final @Nullable Path file;
@@ -146,6 +148,38 @@ public final class Preferences {
 
     public void setUnit(Property<?> property, Unit unit) {
         set(UNIT + property.id(), unit.id());
+    }
+
+    /** What stands large on the bench. */
+    public Arrangement arrangement() {
+        return one(Arrangement.class, "arrangement").orElse(Arrangement.BOTH);
+    }
+
+    public void setArrangement(Arrangement arrangement) {
+        set("arrangement", arrangement.name());
+    }
+
+    /** Whether the Shelf stands open beside its rail. */
+    public boolean shelfOpen() {
+        return is("shelf-open", true);
+    }
+
+    public void setShelfOpen(boolean open) {
+        set("shelf-open", String.valueOf(open));
+    }
+
+    /** Where a person has dragged a seam, as a part of what it divides; empty as long as nobody has. */
+    public OptionalDouble seam(String name) {
+        try {
+            double part = Double.parseDouble(values.getProperty(SEAM + name, ""));
+            return part >= 0 && part <= 1 ? OptionalDouble.of(part) : OptionalDouble.empty();
+        } catch (NumberFormatException _) {
+            return OptionalDouble.empty();
+        }
+    }
+
+    public void setSeam(String name, double part) {
+        set(SEAM + name, String.valueOf(part));
     }
 
     /** The keys a person has given to an action; empty text for none. */

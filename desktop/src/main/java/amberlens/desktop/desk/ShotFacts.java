@@ -3,7 +3,7 @@ package amberlens.desktop.desk;
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.edges.Judged;
 import amberlens.core.edit.SealEdits;
-import amberlens.core.geometry.MaskShape;
+import amberlens.core.geometry.DeliveryGuide;
 import amberlens.core.memo.Memo;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -36,7 +36,7 @@ public final class ShotFacts {
     private final Memo<State, SealResult> seals = new Memo<>(BUDGET, ShotFacts::bytes);
     private final Memo<State, PaceReport> paces =
             new Memo<>(BUDGET, report -> 160 + 40L * report.paces().size());
-    private final Supplier<Optional<MaskShape>> mask;
+    private final Supplier<Optional<DeliveryGuide>> delivery;
 
     /** Judged by the whole frame. */
     public ShotFacts() {
@@ -44,17 +44,17 @@ public final class ShotFacts {
     }
 
     /**
-     * @param mask the shape that edges are judged by, if not the frame
+     * @param delivery the shape that edges are judged by, if not the frame
      */
-    public ShotFacts(Supplier<Optional<MaskShape>> mask) {
-        this.mask = mask;
+    public ShotFacts(Supplier<Optional<DeliveryGuide>> delivery) {
+        this.delivery = delivery;
     }
 
-    /** What edges are judged by now instead of what the project says: a mask, when somebody asks for that. */
+    /** What edges are judged by now instead of what the project says: a delivery guide, when somebody asks for that. */
     public UnaryOperator<Judged> judging() {
-        Optional<MaskShape> shape = mask.get();
-        return judged ->
-                shape.map(found -> judged.withMask(found.in(judged.frame()))).orElse(judged);
+        Optional<DeliveryGuide> shape = delivery.get();
+        return judged -> shape.map(found -> judged.withDelivery(found.in(judged.frame())))
+                .orElse(judged);
     }
 
     /** What the edges of a shot are judged by now. */

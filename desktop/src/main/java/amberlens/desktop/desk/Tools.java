@@ -1,6 +1,6 @@
 package amberlens.desktop.desk;
 
-import amberlens.core.geometry.MaskShape;
+import amberlens.core.geometry.DeliveryGuide;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.ready.Place;
 import java.util.EnumSet;
@@ -110,8 +110,8 @@ public final class Tools {
     private LensShow lensShow = LensShow.NOW;
     private TableMoment tableMoment = TableMoment.NOW;
     private LensZoom lensZoom = LensZoom.FIT;
-    private Optional<MaskShape> mask = Optional.empty();
-    private boolean judgingMask;
+    private Optional<DeliveryGuide> delivery = Optional.empty();
+    private boolean judgingDelivery;
     private boolean depth;
     private boolean closest;
     private boolean sealing;
@@ -229,28 +229,28 @@ public final class Tools {
     }
 
     /** The shape of another delivery that is laid over the output. */
-    public Optional<MaskShape> mask() {
-        return mask;
+    public Optional<DeliveryGuide> delivery() {
+        return delivery;
     }
 
-    public void setMask(Optional<MaskShape> shape) {
-        mask = shape;
+    public void setDelivery(Optional<DeliveryGuide> shape) {
+        delivery = shape;
         changed();
     }
 
-    /** Whether edges and room are judged for the mask instead of the frame. */
-    public boolean judgingMask() {
-        return judgingMask;
+    /** Whether edges and room are judged for the delivery guide instead of the frame. */
+    public boolean judgingDelivery() {
+        return judgingDelivery;
     }
 
-    public void setJudgingMask(boolean judging) {
-        judgingMask = judging;
+    public void setJudgingDelivery(boolean judging) {
+        judgingDelivery = judging;
         changed();
     }
 
-    /** The mask that edges are judged by, if any. */
-    public Optional<MaskShape> judgedMask() {
-        return mask.filter(_ -> judgingMask);
+    /** The delivery that edges are judged by, if any. */
+    public Optional<DeliveryGuide> judgedDelivery() {
+        return delivery.filter(_ -> judgingDelivery);
     }
 
     /** Whether the closest framing at the limit is drawn. */

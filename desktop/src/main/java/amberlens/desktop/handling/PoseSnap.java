@@ -44,7 +44,7 @@ public final class PoseSnap {
             return new Snapped(pose, List.of());
         }
         Pose as = judged.of(pose);
-        GateReach sides = GateReach.of(as, judged.picture(), judged.mask());
+        GateReach sides = GateReach.of(as, judged.picture(), judged.delivery());
         PicturePoint centre = pose.gateCentre(frame);
         PicturePoint began = start.gateCentre(frame);
         double left = judged.area().left();

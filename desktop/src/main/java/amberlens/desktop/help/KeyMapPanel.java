@@ -8,6 +8,7 @@ import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -22,17 +23,20 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
-/** The key map: every action with its keys, searchable; the keys can be changed and are kept. */
+/** One search over every action: found by words or keys it is done from here, and its keys can be changed and are kept. */
 public final class KeyMapPanel extends VBox {
     private static final double WIDTH = 620;
     private static final double HEIGHT = 430;
+
+    private static final String HINT =
+            "Enter or a click does the action. A click at its keys changes them: press the new ones then.";
 
     private final Actions actions;
     private final Preferences preferences;
     private final Overlay overlay;
     private final TextField search = new TextField();
     private final VBox rows = new VBox(1);
-    private final Label note = DialogParts.quiet("Click the keys of an action, then press the new ones.");
+    private final Label note = DialogParts.quiet(HINT);
     private @Nullable Action waiting;
 
     public KeyMapPanel(Actions actions, Preferences preferences, Overlay overlay) {
@@ -41,6 +45,7 @@ public final class KeyMapPanel extends VBox {
         this.overlay = overlay;
         search.setId("key-search");
         search.setPromptText("Search by words or keys, for example: framing, or Shift");
+        search.setOnAction(_ -> found().findFirst().ifPresent(this::perform));
         search.textProperty().addListener((_, _, _) -> fill());
         rows.setId("key-rows");
         note.setId("key-note");
@@ -58,7 +63,7 @@ public final class KeyMapPanel extends VBox {
         HBox foot = new HBox(8, usual, close);
         foot.setAlignment(Pos.CENTER_RIGHT);
         setSpacing(10);
-        getChildren().addAll(DialogParts.title("Key map"), search, scroll, note, foot);
+        getChildren().addAll(DialogParts.title("Find an action"), search, scroll, note, foot);
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         fill();
     }
@@ -96,10 +101,31 @@ public final class KeyMapPanel extends VBox {
         }
     }
 
+    /** All words must occur, in any order. */
     private static boolean matches(Action action, String wanted) {
-        return (action.name() + " " + action.menu().word() + " " + keys(action))
-                .toLowerCase(Locale.ROOT)
-                .contains(wanted);
+        String all = (action.name() + " " + action.menu().word() + " " + keys(action)).toLowerCase(Locale.ROOT);
+        return Stream.of(wanted.split("\\s+")).allMatch(all::contains);
+    }
+
+    /** What matches and can be done now. */
+    private Stream<Action> found() {
+        String wanted = search.getText().toLowerCase(Locale.ROOT).strip();
+        return actions.all().stream().filter(action -> matches(action, wanted)).filter(action -> action.enabled()
+                .getAsBoolean());
+    }
+
+    private void perform(Action action) {
+        overlay.close();
+        actions.run(action.id());
+    }
+
+    private Button doing(Action action) {
+        Button button = new Button(action.name());
+        button.getStyleClass().add("list-row");
+        button.setId("do-" + action.id().replace('.', '-'));
+        button.setDisable(!action.enabled().getAsBoolean());
+        button.setOnAction(_ -> perform(action));
+        return button;
     }
 
     private static String keys(Action action) {
@@ -120,7 +146,7 @@ public final class KeyMapPanel extends VBox {
             fill();
             requestFocus();
         });
-        HBox row = new HBox(8, new Label(action.name()), gap);
+        HBox row = new HBox(8, doing(action), gap);
         if (preferences.shortcut(action.id()).isPresent()) {
             Button usual = new Button("usual");
             usual.getStyleClass().add("small-toggle");

@@ -1,6 +1,6 @@
 package amberlens.desktop.lens;
 
-import amberlens.core.geometry.MaskShape;
+import amberlens.core.geometry.DeliveryGuide;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools;
 import java.util.Optional;
@@ -13,7 +13,7 @@ import javafx.scene.control.Tooltip;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** The guides and masks of the Lens. */
+/** The guides and delivery guides of the Lens. */
 final class GuideMenu extends MenuButton {
     private final LensSurface surface;
 
@@ -21,8 +21,8 @@ final class GuideMenu extends MenuButton {
         this.surface = surface;
         setId("guides");
         setGraphic(new FontIcon(Feather.GRID));
-        setTooltip(new Tooltip("Guides, and masks of other deliveries"));
-        setAccessibleText("Guides and masks");
+        setTooltip(new Tooltip("Guides, and what other deliveries show"));
+        setAccessibleText("Guides");
         getStyleClass().addAll("icon-button", "guide-menu");
         getItems().add(new MenuItem());
         setOnShowing(_ -> fill(desk.tools()));
@@ -41,21 +41,21 @@ final class GuideMenu extends MenuButton {
             getItems().add(item);
         }
         getItems().add(new SeparatorMenuItem());
-        getItems().add(mask(viewing, Optional.empty(), "No mask"));
-        for (MaskShape shape : MaskShape.values()) {
-            getItems().add(mask(viewing, Optional.of(shape), "Mask " + shape.words()));
+        getItems().add(delivery(viewing, Optional.empty(), "No delivery guide"));
+        for (DeliveryGuide shape : DeliveryGuide.values()) {
+            getItems().add(delivery(viewing, Optional.of(shape), "Delivery guide " + shape.words()));
         }
-        CheckMenuItem judged = new CheckMenuItem("Judge edges and room for the mask");
-        judged.setSelected(viewing.judgingMask());
-        judged.setDisable(viewing.mask().isEmpty());
-        judged.setOnAction(_ -> viewing.setJudgingMask(!viewing.judgingMask()));
+        CheckMenuItem judged = new CheckMenuItem("Judge edges and room for the delivery guide");
+        judged.setSelected(viewing.judgingDelivery());
+        judged.setDisable(viewing.delivery().isEmpty());
+        judged.setOnAction(_ -> viewing.setJudgingDelivery(!viewing.judgingDelivery()));
         getItems().addAll(new SeparatorMenuItem(), judged);
     }
 
-    private static RadioMenuItem mask(Tools viewing, Optional<MaskShape> shape, String words) {
+    private static RadioMenuItem delivery(Tools viewing, Optional<DeliveryGuide> shape, String words) {
         RadioMenuItem item = new RadioMenuItem(words);
-        item.setSelected(viewing.mask().equals(shape));
-        item.setOnAction(_ -> viewing.setMask(shape));
+        item.setSelected(viewing.delivery().equals(shape));
+        item.setOnAction(_ -> viewing.setDelivery(shape));
         return item;
     }
 }

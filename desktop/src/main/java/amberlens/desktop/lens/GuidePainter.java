@@ -1,7 +1,7 @@
 package amberlens.desktop.lens;
 
+import amberlens.core.geometry.DeliveryGuide;
 import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.MaskShape;
 import amberlens.core.geometry.SafeArea;
 import amberlens.core.geometry.Size;
 import amberlens.desktop.desk.Tools;
@@ -11,12 +11,12 @@ import amberlens.desktop.style.Fonts;
 import amberlens.desktop.style.Palette;
 import javafx.scene.canvas.GraphicsContext;
 
-/** Paints lines over the output: thirds, centre, diagonals, safe areas, and the mask of another delivery. */
+/** Paints lines over the output: thirds, centre, diagonals, safe areas, and the delivery guide of another delivery. */
 final class GuidePainter {
     private GuidePainter() {}
 
     static void paint(GraphicsContext pen, Tools viewing, LensView view) {
-        viewing.mask().ifPresent(mask -> mask(pen, mask, viewing.judgingMask(), view));
+        viewing.delivery().ifPresent(delivery -> delivery(pen, delivery, viewing.judgingDelivery(), view));
         pen.setLineWidth(1);
         for (boolean shade : new boolean[] {true, false}) {
             pen.setStroke(shade ? Palette.faint(Palette.GROUND, 0.5) : Palette.faint(Palette.PALE, 0.6));
@@ -66,7 +66,7 @@ final class GuidePainter {
     }
 
     /** What another delivery would crop, darkened. */
-    private static void mask(GraphicsContext pen, MaskShape shape, boolean judged, LensView view) {
+    private static void delivery(GraphicsContext pen, DeliveryGuide shape, boolean judged, LensView view) {
         Size frame = view.frame();
         Size kept = shape.in(frame);
         double x = (frame.width() - kept.width()) / 2.0 * view.zoom();

@@ -40,6 +40,7 @@ public final class LensPane extends BorderPane implements Subscription {
         play = actions.bind(Icons.button(Feather.PLAY, ""), "play.toggle");
         play.getStyleClass().add("play-button");
         loop = actions.bind(Icons.toggle(Feather.REPEAT, ""), "play.loop");
+        setTop(heading(actions));
         setCenter(surface);
         setBottom(transport(actions));
         setMinSize(0, 0);
@@ -48,9 +49,12 @@ public final class LensPane extends BorderPane implements Subscription {
         changed(Changes.EVERYTHING);
     }
 
-    private HBox transport(Actions actions) {
-        length.getStyleClass().add("timecode-quiet");
-        length.setMinWidth(Region.USE_PREF_SIZE);
+    private HBox heading(Actions actions) {
+        Label title = new Label("Lens");
+        title.getStyleClass().add("view-title");
+        title.setMinWidth(Region.USE_PREF_SIZE);
+        length.getStyleClass().add("quiet");
+        length.setMinWidth(0);
         actions.bind(zoom, "view.lens-zoom");
         zoom.setId("lens-zoom");
         zoom.getStyleClass().add("lens-zoom");
@@ -58,32 +62,51 @@ public final class LensPane extends BorderPane implements Subscription {
                 Icons.toggle(Feather.GIT_COMMIT, "The path of the anchor through the frame, with its handles");
         path.setId("lens-path");
         path.setOnAction(_ -> surface.setPath(path.isSelected()));
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox heading = new HBox(
+                4,
+                title,
+                length,
+                gap(),
+                path,
+                new GuideMenu(desk, surface),
+                zoom,
+                actions.bind(Icons.button(Feather.EXTERNAL_LINK, ""), "lens.window"),
+                actions.bind(Icons.button(Feather.MAXIMIZE, ""), "lens.full"));
+        heading.setAlignment(Pos.CENTER_LEFT);
+        heading.getStyleClass().add("view-heading");
+        return heading;
+    }
+
+    private HBox transport(Actions actions) {
         HBox bar = new HBox(
                 2,
                 time,
-                length,
-                gap,
+                gap(),
                 actions.bind(Icons.button(Feather.SKIP_BACK, ""), "go.first"),
                 actions.bind(Icons.button(Feather.CHEVRON_LEFT, ""), "go.back"),
                 play,
                 actions.bind(Icons.button(Feather.CHEVRON_RIGHT, ""), "go.on"),
                 actions.bind(Icons.button(Feather.SKIP_FORWARD, ""), "go.last"),
-                loop,
-                path,
-                new GuideMenu(desk, surface),
-                zoom);
+                gap(),
+                loop);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("transport");
         return bar;
+    }
+
+    private static Region gap() {
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        return gap;
     }
 
     /** Says when the first or the last frame of the selected shot is shown. */
     private String end() {
         var shot = desk.cursor().selectedShot().filter(_ -> desk.cursor().insideShot());
         int frame = desk.cursor().shotFrame();
-        return shot.isEmpty() ? "" : frame == 0 ? " first" : frame == shot.get().lastFrame() ? " last" : "";
+        return shot.isEmpty()
+                ? ""
+                : frame == 0 ? "first frame" : frame == shot.get().lastFrame() ? "last frame" : "";
     }
 
     /** Lets a time be typed. */
@@ -99,7 +122,7 @@ public final class LensPane extends BorderPane implements Subscription {
         double speed = desk.cursor().transport().speed();
         length.setText(
                 desk.cursor().transport().playing() && speed != 1
-                        ? String.format(Locale.ROOT, " × %.0f", speed)
+                        ? String.format(Locale.ROOT, "× %.0f", speed)
                         : end());
         ((FontIcon) play.getGraphic()).setIconCode(desk.cursor().transport().playing() ? Feather.PAUSE : Feather.PLAY);
         loop.setSelected(desk.cursor().transport().looping());

@@ -89,12 +89,12 @@ final class LensStills {
     }
 
     /** Asks for the frames. */
-    void refresh(boolean difference, double width, double height) {
+    void refresh(boolean difference, double width, double height, double scale) {
         Optional<Shot> shot = desk.cursor().selectedShot();
         if (shot.isEmpty()) {
             return;
         }
-        Size size = size(difference, width, height);
+        Size size = Pictures.onDevice(size(difference, width, height), scale);
         List<Named> named = named(shot.get(), difference);
         for (int i = 0; i < named.size(); i++) {
             Still still = stills.get(i);

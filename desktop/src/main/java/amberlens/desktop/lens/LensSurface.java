@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 /** Paints the output frame at the playhead, or several frames at once, with guides and marks. */
 final class LensSurface extends Surface {
     /** A finished picture and where on the screen it was made for. */
-    private record Shown(Image image, double x, double y, LensView view) {}
+    private record Shown(Image image, double x, double y, LensView view, double scale) {}
 
     private static final int MOST_INSTANTS_PLAYING = 8;
 
@@ -72,7 +72,7 @@ final class LensSurface extends Surface {
         if (isSingle()) {
             ask(view());
         } else {
-            stills.refresh(difference(), getWidth(), getHeight());
+            stills.refresh(difference(), getWidth(), getHeight(), deviceScale());
         }
         redraw();
     }
@@ -83,16 +83,17 @@ final class LensSurface extends Surface {
         double y = Math.max(0, view.top());
         var part = new Size((int) Math.max(1, Math.min(getWidth(), view.left() + whole.width()) - x), (int)
                 Math.max(1, Math.min(getHeight(), view.top() + whole.height()) - y));
+        double scale = deviceScale();
         var layers = LineUpFrame.layers(
                 desk.document().project(),
                 frame(),
-                whole,
+                Pictures.onDevice(whole, scale),
                 desk.cursor().transport().playing() ? MOST_INSTANTS_PLAYING : Shutter.MOST,
-                x - view.left(),
-                y - view.top(),
+                (x - view.left()) * scale,
+                (y - view.top()) * scale,
                 services.ready());
-        frames.layers(desk.document().project(), layers, part, raster -> {
-            shown = new Shown(Pictures.image(raster), x, y, view);
+        frames.layers(desk.document().project(), layers, Pictures.onDevice(part, scale), raster -> {
+            shown = new Shown(Pictures.image(raster), x, y, view, scale);
             redraw();
         });
     }
@@ -161,7 +162,8 @@ final class LensSurface extends Surface {
     @Override
     protected void layoutChildren() {
         super.layoutChildren();
-        if (isSingle() && (shown == null || !shown.view().shown().equals(view().shown()))) {
+        boolean fits = shown != null && shown.view().shown().equals(view().shown()) && shown.scale() == deviceScale();
+        if (isSingle() && !fits) {
             refresh();
         }
     }
@@ -180,7 +182,7 @@ final class LensSurface extends Surface {
         pen.setFill(Palette.GROUND);
         pen.fillRect(view.left(), view.top(), view.shown().width(), view.shown().height());
         if (shown != null) {
-            double zoom = view.zoom() / shown.view().zoom();
+            double zoom = view.zoom() / shown.view().zoom() / shown.scale();
             FramePoint at = view.toScreen(shown.view().toFrame(shown.x(), shown.y()));
             pen.drawImage(
                     shown.image(),

@@ -61,7 +61,7 @@ final class ShotPainter {
         var size = new Size(thumbWidth, (int) Math.max(9, height));
         services.thumbnails()
                 .framing(desk.document().project(), shot, shot.fillsFrame() ? 0 : shot.length() / 2, size)
-                .ifPresent(image -> pen.drawImage(image, x, y));
+                .ifPresent(image -> pen.drawImage(image, x, y, size.width(), size.height()));
         boolean named = width > thumbWidth + 30;
         double textX = named ? x + thumbWidth + 8 : x + 6;
         if (!named) {

@@ -36,6 +36,7 @@ public final class Thumbnails {
             return size() > KEPT;
         }
     };
+    private double deviceScale = 1;
     private final Set<Wanted> underWay = new HashSet<>();
     private final PixelCache pictures;
     private final Rows rows;
@@ -54,17 +55,28 @@ public final class Thumbnails {
         this.onNew = onNew;
     }
 
+    /** Makes them from now on for so many pixels of the screen per pixel of the interface; sizes are still those of the interface. */
+    public void setDeviceScale(double scale) {
+        if (scale != deviceScale) {
+            deviceScale = scale;
+            onNew.run();
+        }
+    }
+
     /** What a shot's output shows at one of its frames, if that is ready. */
     public Optional<Image> framing(Project project, Shot shot, int frame, Size size) {
         Media media = project.mediaOf(shot);
         PixelKey pixels = PixelKey.of(media, project.sourceFrames(shot, frame).first());
+        Size device = Pictures.onDevice(size, deviceScale);
         return find(
-                new Wanted(pixels, project.pose(shot, frame), shot.settings().mirror(), project.frameSize(), size));
+                new Wanted(pixels, project.pose(shot, frame), shot.settings().mirror(), project.frameSize(), device));
     }
 
     /** The whole of a picture, or of the first frame of footage, filling a small size, if that is ready. */
     public Optional<Image> whole(Media media, Size size) {
-        return find(new Wanted(PixelKey.of(media, 0), Conform.FILL.pose(media.size(), size), Mirror.NONE, size, size));
+        Size device = Pictures.onDevice(size, deviceScale);
+        return find(new Wanted(
+                PixelKey.of(media, 0), Conform.FILL.pose(media.size(), device), Mirror.NONE, device, device));
     }
 
     private Optional<Image> find(Wanted wanted) {

@@ -123,7 +123,7 @@ final class StripPainter {
         on.services()
                 .thumbnails()
                 .framing(on.desk().document().project(), shot, frame, CARD)
-                .ifPresent(image -> pen.drawImage(image, x + 2, y + 2));
+                .ifPresent(image -> pen.drawImage(image, x + 2, y + 2, CARD.width(), CARD.height()));
         pen.setStroke(selected ? Palette.AMBER : Palette.PALE);
         pen.setLineWidth(selected ? 2.5 : 1.4);
         if (beyond) {

@@ -31,12 +31,13 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
@@ -44,7 +45,7 @@ import org.jspecify.annotations.Nullable;
  * Offers the ways to close the open edges of the selected shot, with their cost. The chosen one is shown on Table, Lens and
  * Score as an edit that is not made yet; accepting makes it. The ways are worked out in the background.
  */
-public final class SealPane extends VBox implements Subscription {
+public final class SealPane extends BorderPane implements Subscription {
     private final Desk desk;
     private final Services services;
     private final Label title = new Label("Seal");
@@ -52,6 +53,7 @@ public final class SealPane extends VBox implements Subscription {
     private final Map<SealWay, SealRow> rows = new EnumMap<>(SealWay.class);
     private final NumberField limit;
     private final CheckBox addKey = new CheckBox("May add a key");
+    private final VBox content = new VBox();
     private final HBox locks = new HBox(3);
     private final ComboBox<SealScope> scope = new ComboBox<>();
     private final Button accept = new Button("Accept");
@@ -84,13 +86,20 @@ public final class SealPane extends VBox implements Subscription {
         accept.getStyleClass().add("main-button");
         accept.setOnAction(_ -> accept());
         ToggleGroup group = new ToggleGroup();
-        getChildren().add(header());
         for (SealWay one : SealWay.values()) {
             SealRow row = new SealRow(one, group, () -> preview(one));
             rows.put(one, row);
-            getChildren().add(row);
+            content.getChildren().add(row);
         }
-        getChildren().addAll(terms(), foot());
+        var scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setMinViewportHeight(0);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("property-list");
+        setTop(header());
+        setCenter(scroll);
+        setBottom(new VBox(terms(), foot()));
+        setMinSize(0, 0);
         getStyleClass().add("seal-pane");
         locks.setAlignment(Pos.CENTER_LEFT);
         managedProperty().bind(visibleProperty());
@@ -99,36 +108,40 @@ public final class SealPane extends VBox implements Subscription {
     }
 
     private HBox header() {
+        title.setMinWidth(USE_PREF_SIZE);
+        heading.setMinWidth(0);
         HBox header = new HBox(8, title, heading);
         header.setAlignment(Pos.BASELINE_LEFT);
         header.getStyleClass().add("view-heading");
         return header;
     }
 
-    private HBox terms() {
+    private FlowPane terms() {
         Label upTo = new Label("Up to");
         Label percent = new Label("%");
         Label keep = new Label("Keep");
         List.of(upTo, percent, keep).forEach(label -> label.getStyleClass().add("quiet"));
         keep.setTooltip(new Tooltip("Framings that must not change"));
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox terms = new HBox(6, upTo, limit, percent, addKey, gap, keep, locks);
+        HBox enlarged = new HBox(6, upTo, limit, percent);
+        HBox kept = new HBox(6, keep, locks);
+        List.of(enlarged, kept).forEach(part -> part.setAlignment(Pos.CENTER_LEFT));
+        FlowPane terms = new FlowPane(12, 4, enlarged, addKey, kept);
         terms.setAlignment(Pos.CENTER_LEFT);
         terms.getStyleClass().add("seal-terms");
         return terms;
     }
 
-    private HBox foot() {
+    private FlowPane foot() {
         Button away = new Button("Cancel");
         away.setId("seal-cancel");
         away.getStyleClass().add("quiet-button");
         away.setOnAction(_ -> close(true));
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
         Label applies = new Label("For");
         applies.getStyleClass().add("quiet");
-        HBox foot = new HBox(6, applies, scope, gap, away, accept);
+        HBox whom = new HBox(6, applies, scope);
+        HBox answers = new HBox(6, away, accept);
+        List.of(whom, answers).forEach(part -> part.setAlignment(Pos.CENTER_LEFT));
+        FlowPane foot = new FlowPane(18, 4, whom, answers);
         foot.setAlignment(Pos.CENTER_LEFT);
         foot.getStyleClass().add("seal-terms");
         return foot;

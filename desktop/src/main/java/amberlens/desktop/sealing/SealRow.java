@@ -9,10 +9,10 @@ import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 
 /** One way of sealing with its cost, or why it cannot be. */
-final class SealRow extends HBox {
+final class SealRow extends FlowPane {
     private final RadioButton choice;
     private final Label cost = new Label();
 
@@ -21,11 +21,13 @@ final class SealRow extends HBox {
         choice.setId("seal-" + way.name().toLowerCase(Locale.ROOT));
         choice.setToggleGroup(group);
         choice.setTooltip(new Tooltip(way.words() + ": " + way.explained()));
-        choice.setMinWidth(112);
+        choice.setMinWidth(104);
         choice.setOnAction(_ -> chosen.run());
         cost.getStyleClass().add("seal-cost");
         cost.setId("seal-cost-" + way.name().toLowerCase(Locale.ROOT));
         cost.setMinWidth(0);
+        cost.setWrapText(true);
+        cost.maxWidthProperty().bind(widthProperty().subtract(4));
         getChildren().addAll(choice, cost);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("seal-row");

@@ -64,7 +64,7 @@ public final class Services implements AutoCloseable {
         distrusted =
                 new Distrusted(data.resolve("distrusted"), () -> keeping.safe().suspects());
         cache = new PixelCache(PixelCache.usualBudget(), decoding, rows, distrusted);
-        facts = new ShotFacts(desk.tools()::judgedMask);
+        facts = new ShotFacts(desk.tools()::judgedDelivery);
         ready = new ReadyPictures(
                 cache, Platform::runLater, desk.cursor().transport()::playing, () -> desk.tell(Change.PICTURES));
         exports = new ExportQueue(

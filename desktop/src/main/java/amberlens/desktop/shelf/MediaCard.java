@@ -90,6 +90,8 @@ final class MediaCard extends VBox {
 
     /** Shows what is known of the picture now. */
     void show(Optional<Image> thumbnail, boolean missing, boolean inSelectedShot) {
+        picture.setFitWidth(THUMBNAIL.width());
+        picture.setFitHeight(THUMBNAIL.height());
         thumbnail.ifPresent(picture::setImage);
         size.setText(missing ? "missing" : media.size() + length(media));
         pseudoClassStateChanged(SHOWN, inSelectedShot);

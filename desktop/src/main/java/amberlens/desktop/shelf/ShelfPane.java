@@ -128,6 +128,18 @@ public final class ShelfPane extends BorderPane implements Subscription {
         }
     }
 
+    /** Whether the ready moves are shown, and not the pictures. */
+    public boolean showsReady() {
+        return readyTab.isSelected();
+    }
+
+    /** Shows the ready moves, or the pictures. */
+    public void show(boolean readyMoves) {
+        if (readyMoves != showsReady()) {
+            toggleReady();
+        }
+    }
+
     /** Shows the pictures. */
     public void showPictures() {
         if (readyTab.isSelected()) {

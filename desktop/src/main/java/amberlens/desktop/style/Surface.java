@@ -27,6 +27,11 @@ public abstract class Surface extends Region {
         }
     }
 
+    /** Pixels of the screen per pixel of the interface: what is rendered here is rendered for them. */
+    protected final double deviceScale() {
+        return Pictures.deviceScale(this);
+    }
+
     @Override
     protected void layoutChildren() {
         double width = Math.max(1, getWidth());

@@ -21,9 +21,9 @@ final class RoomPainter {
     static void paint(GraphicsContext pen, Judged judged, Pose pose, GateShape gate, TableView view) {
         Pose as = judged.of(pose);
         if (as.isFlat()) {
-            reach(pen, judged, GateReach.of(as, judged.picture(), judged.mask()), view);
+            reach(pen, judged, GateReach.of(as, judged.picture(), judged.delivery()), view);
         }
-        Room room = Room.of(as, judged.picture(), judged.mask());
+        Room room = Room.of(as, judged.picture(), judged.delivery());
         FramePoint across = unit(gate.corners().get(1).minus(gate.corners().get(0)));
         FramePoint down = unit(gate.corners().get(3).minus(gate.corners().get(0)));
         side(pen, gate, 3, 0, across.times(-1), room.left());

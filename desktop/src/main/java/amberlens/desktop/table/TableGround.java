@@ -31,6 +31,7 @@ final class TableGround {
             Mirror mirror,
             TableView view,
             Size size,
+            double scale,
             @Nullable Pyramid pixels) {}
 
     private final Desk desk;
@@ -51,10 +52,18 @@ final class TableGround {
     }
 
     /** Paints the picture, and asks for it anew when it lies differently. */
-    void draw(GraphicsContext pen, Media media, Mirror mirror, int frame, TableView view, double width, double height) {
+    void draw(
+            GraphicsContext pen,
+            Media media,
+            Mirror mirror,
+            int frame,
+            TableView view,
+            double width,
+            double height,
+            double scale) {
         var size = new Size((int) Math.max(1, width), (int) Math.max(1, height));
         Pyramid pixels = services.ready().of(media, frame);
-        var ground = new Ground(media, mirror, view, size, pixels);
+        var ground = new Ground(media, mirror, view, Pictures.onDevice(size, scale), scale, pixels);
         if (pixels != null && !ground.equals(asked)) {
             asked = ground;
             ask(ground, pixels);
@@ -63,14 +72,15 @@ final class TableGround {
         double h = view.scale() * media.size().height();
         if (picture != null && shownFor != null && shownFor.media().equals(media) && shownFor.mirror() == mirror) {
             if (shownFor.view().equals(view)) {
-                pen.drawImage(picture, 0, 0);
+                pen.drawImage(
+                        picture, 0, 0, picture.getWidth() / shownFor.scale(), picture.getHeight() / shownFor.scale());
             } else {
                 TableView old = shownFor.view();
-                double factor = old.scale();
+                double factor = old.scale() * shownFor.scale();
                 pen.drawImage(
                         picture,
-                        old.left(),
-                        old.top(),
+                        old.left() * shownFor.scale(),
+                        old.top() * shownFor.scale(),
                         factor * media.size().width(),
                         factor * media.size().height(),
                         view.left(),
@@ -119,8 +129,9 @@ final class TableGround {
 
     private void ask(Ground ground, Pyramid pixels) {
         var screen = new Pose(
-                Scale.uniform(100 * ground.view().scale()),
-                new FramePoint(ground.view().left(), ground.view().top()),
+                Scale.uniform(100 * ground.view().scale() * ground.scale()),
+                new FramePoint(
+                        ground.view().left() * ground.scale(), ground.view().top() * ground.scale()),
                 0,
                 new PicturePoint(0, 0));
         var layer = LineUpFrame.layer(pixels, screen, ground.mirror(), ground.size(), ground.size());

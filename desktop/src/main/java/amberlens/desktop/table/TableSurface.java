@@ -137,7 +137,15 @@ final class TableSurface extends Surface {
             int shown = shot.get().start() + desk.cursor().shotFrame(); // also while the playhead is elsewhere
             ground.drawBelow(pen, shot.get(), shown, view);
         } else {
-            ground.draw(pen, media, shot.get().settings().mirror(), footageFrame(shot.get()), view, width, height);
+            ground.draw(
+                    pen,
+                    media,
+                    shot.get().settings().mirror(),
+                    footageFrame(shot.get()),
+                    view,
+                    width,
+                    height,
+                    deviceScale());
         }
         int at = desk.cursor().shotFrame();
         Pose pose = desk.document().project().pose(shot.get(), at);

@@ -12,6 +12,7 @@ import javafx.geometry.Point2D;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
@@ -20,6 +21,8 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** The real bench in a real window, and the hands to use it. */
 abstract class BenchInteraction extends ApplicationTest {
+    private static final double RIBBON_MARGIN = 7;
+
     @TempDir
     static Path folder;
 
@@ -74,6 +77,21 @@ abstract class BenchInteraction extends ApplicationTest {
         } catch (TimeoutException e) {
             throw new AssertionError("waited in vain for " + what, e);
         }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Where a frame of the selected shot stands on the ribbon of a lane. */
+    Point2D onRibbon(String lane, int frame) {
+        return at(() -> {
+            Region ribbon = lookup("#ribbon-" + lane).query();
+            double x = RIBBON_MARGIN + (ribbon.getWidth() - 2 * RIBBON_MARGIN) * frame / shot().lastFrame();
+            return ribbon.localToScreen(x, ribbon.getHeight() / 2);
+        });
+    }
+
+    /** Sets or takes the key of a lane at the playhead. */
+    void toggleKey(String lane) {
+        clickOn(onRibbon(lane, bench.desk().cursor().shotFrame()));
         WaitForAsyncUtils.waitForFxEvents();
     }
 

@@ -14,10 +14,10 @@ import amberlens.core.time.Shutter;
 import amberlens.desktop.lens.LensProbe;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Depth, corners, mirror and shutter, by mouse and keyboard in a real window. */
 @EnabledIfSystemProperty(named = "amber.window", matches = "true", disabledReason = "needs a real window: ./amber test")
@@ -28,12 +28,9 @@ class DepthSceneTest extends ThreeShotsInteraction {
         write(number + "\n");
     }
 
-    /** More rows in the Camera make the Lens smaller, which is laid out in the next pulses. */
     private void showDepth() {
         keys(KeyCode.D, KeyCode.SHIFT);
-        waitUntil("the rows", () -> lookup("#camera-tilt").query().getParent().isVisible());
-        sleep(500);
-        WaitForAsyncUtils.waitForFxEvents();
+        waitUntil("the rows", () -> lookup("#group-depth").<ToggleButton>query().isSelected());
     }
 
     /** The sheet smaller than the frame, so that all its corners are seen, and free at its edges. */
@@ -81,7 +78,7 @@ class DepthSceneTest extends ThreeShotsInteraction {
         seek(0);
         showDepth();
         onFx(() -> bench.desk().document().apply(SettingsEdits.setKeepInside("s1", false)));
-        clickOn("#bead-swivel");
+        toggleKey("swivel");
         seek(60);
         type("#camera-swivel", "14");
         var swivel = shot("s1").camera().get(Properties.SWIVEL);

@@ -9,8 +9,8 @@ import amberlens.core.edges.Margin;
 import amberlens.core.edit.CameraEdits;
 import amberlens.core.edit.SettingsEdits;
 import amberlens.core.extras.Extras;
+import amberlens.core.geometry.DeliveryGuide;
 import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.MaskShape;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
@@ -350,11 +350,13 @@ class EdgesTest extends BenchInteraction {
     }
 
     @Test
-    void edges_are_judged_for_a_mask_when_asked() throws Exception {
+    void edges_are_judged_for_a_delivery_guide_when_asked() throws Exception {
         load(turning());
-        clickOn("#guides").clickOn("Mask 1:1");
-        clickOn("#guides").clickOn("Judge edges and room for the mask");
-        waitUntil("the mask", () -> bench.desk().tools().judgedMask().equals(Optional.of(MaskShape.SQUARE)));
+        clickOn("#guides").clickOn("Delivery guide 1:1");
+        clickOn("#guides").clickOn("Judge edges and room for the delivery guide");
+        waitUntil(
+                "the delivery guide",
+                () -> bench.desk().tools().judgedDelivery().equals(Optional.of(DeliveryGuide.SQUARE)));
         assertThat(bench.services().facts().edges(project(), shot()).worst().framePx())
                 .isGreaterThan(EdgeReport.of(project().take(shot())).worst().framePx() + 50);
     }

@@ -91,7 +91,7 @@ class FirstMoveTest extends BenchInteraction {
 
     private void seeTheOpenEdgeAndSealIt() {
         assertThat(text("#status")).startsWith("Edge opens").contains("corner").contains("px at worst");
-        assertThat(text("#open-edges")).contains("Four beds");
+        assertThat(text("#open-edges")).contains("Open edge");
         assertThat(text("#status-action")).startsWith("Seal, +");
         double before = shot().camera().at(124).scale().x();
         clickOn("#status-action");
@@ -232,9 +232,9 @@ class FirstMoveTest extends BenchInteraction {
         assertThat(field.getText()).isEqualTo("64");
         type(KeyCode.UP);
         assertThat(shot().camera().at(0).scale().x()).isEqualTo(65);
-        clickOn("#bead-scale");
+        toggleKey("scale");
         assertThat(shot().camera().get(Properties.SCALE).animated()).isTrue();
-        clickOn("#reset-scale");
+        moveTo("#camera-scale").clickOn("#neutral-scale");
         assertThat(shot().camera().at(0).scale().x()).isEqualTo(100);
     }
 

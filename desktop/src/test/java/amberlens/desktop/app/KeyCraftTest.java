@@ -28,6 +28,7 @@ import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKind;
 import amberlens.core.motion.ValueKinds;
+import amberlens.desktop.desk.Arrangement;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.lens.LensProbe;
 import amberlens.desktop.lineup.LineUpProbe;
@@ -143,11 +144,28 @@ class KeyCraftTest extends BenchInteraction {
     }
 
     @Test
-    void beads_turn_animation_on_and_off_and_say_what_remains() {
-        clickOn("#bead-rotation");
+    void ribbons_set_and_take_keys_at_the_playhead_and_go_from_key_to_key() {
+        toggleKey("rotation");
         assertThat(frames(Properties.ROTATION)).containsExactly(0);
+        toggleKey("rotation");
+        assertThat(shot().camera().rotation().animated()).isFalse();
+        clickOn(onRibbon("scale", 100));
+        assertThat(bench.desk().cursor().shotFrame()).isEqualTo(100);
+        type(KeyCode.LEFT);
+        assertThat(bench.desk().cursor().shotFrame()).isEqualTo(50);
+        type(KeyCode.ENTER);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 100);
+        assertThat(bench.desk().document().undoName()).contains("deletion of a key of scale");
+        type(KeyCode.ENTER);
+        assertThat(frames(Properties.SCALE)).containsExactly(10, 50, 100);
+        type(KeyCode.RIGHT);
+        assertThat(bench.desk().cursor().shotFrame()).isEqualTo(100);
+    }
+
+    @Test
+    void a_property_is_made_constant_from_its_menu_which_says_what_remains() {
         seek(50);
-        clickOn("#bead-scale");
+        clickOn("#more-scale").clickOn("#constant-scale");
         clickOn("The value at the playhead");
         assertThat(shot().camera().scale().animated()).isFalse();
         assertThat(shot().camera().at(0).scale().x()).isEqualTo(60);
@@ -161,11 +179,12 @@ class KeyCraftTest extends BenchInteraction {
         clickOn("#more-position").clickOn("#link-position");
         assertThat(shot().camera().lanes()).contains(new Lane(Properties.POSITION, Axis.X));
         seek(30);
-        clickOn("#bead-position-y");
-        clickOn("The value of the first key");
-        assertThat(shot().camera().position().axes().orElseThrow().y().animated())
-                .isFalse();
-        assertThat(shot().camera().at(50).position()).isEqualTo(new FramePoint(1300, 540));
+        toggleKey("position-y");
+        assertThat(shot().camera().position().axes().orElseThrow().y().keyAt(30))
+                .isPresent();
+        assertThat(shot().camera().position().axes().orElseThrow().x().keyAt(30))
+                .isEmpty();
+        assertThat(shot().camera().at(50).position()).isEqualTo(new FramePoint(1300, 700));
         clickOn("#more-position").clickOn("#mute-position");
         assertThat(shot().camera().at(50).position().x()).isCloseTo(1130, within(1e-9));
         assertThat(shot().camera().position().keys()).isNotEmpty();
@@ -521,7 +540,7 @@ class KeyCraftTest extends BenchInteraction {
         keys(KeyCode.RIGHT, KeyCode.ALT);
         keys(KeyCode.RIGHT, KeyCode.ALT);
         seek(0);
-        clickOn("#bead-rotation");
+        toggleKey("rotation");
         keys(KeyCode.H, KeyCode.CONTROL);
         clickOn("#step-1");
         clickOn("Close");
@@ -549,6 +568,19 @@ class KeyCraftTest extends BenchInteraction {
         List<String> ids = new ArrayList<>();
         bench.actions().all().forEach(action -> ids.add(action.id()));
         assertThat(ids).contains("help.keys").doesNotHaveDuplicates();
+    }
+
+    @Test
+    void an_action_is_found_by_its_words_and_done() {
+        type(KeyCode.F1);
+        write("lens arrangement");
+        type(KeyCode.ENTER);
+        waitUntil("the arrangement", () -> bench.desk().preferences().arrangement() == Arrangement.LENS);
+        type(KeyCode.F1);
+        write("table arr");
+        clickOn("#do-arrange-table");
+        waitUntil("the other one", () -> bench.desk().preferences().arrangement() == Arrangement.TABLE);
+        keys(KeyCode.DIGIT2, KeyCode.ALT);
     }
 
     @Test

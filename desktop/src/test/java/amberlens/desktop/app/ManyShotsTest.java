@@ -40,7 +40,8 @@ class ManyShotsTest extends ThreeShotsInteraction {
         keys(KeyCode.PERIOD, KeyCode.ALT);
         assertThat(shot("s3").source().in()).isEqualTo(41);
         undo();
-        clickOn("#bead-speed");
+        clickOn("#group-layer");
+        toggleKey("speed");
         doubleClickOn("#camera-speed");
         keys(KeyCode.A, KeyCode.CONTROL);
         write("200\n");
@@ -137,6 +138,7 @@ class ManyShotsTest extends ThreeShotsInteraction {
         select("s2");
         keys(KeyCode.UP, KeyCode.CONTROL, KeyCode.ALT);
         assertThat(shot("s2").track()).isEqualTo(2);
+        clickOn("#group-layer");
         doubleClickOn("#camera-opacity");
         keys(KeyCode.A, KeyCode.CONTROL);
         write("40\n");

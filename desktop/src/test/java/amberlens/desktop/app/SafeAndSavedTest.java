@@ -159,7 +159,7 @@ class SafeAndSavedTest extends BenchInteraction {
     @Test
     void a_new_project_leaves_nothing_of_the_old_one_on_screen() throws Exception {
         files.pictures = List.of(DrawnPictures.quarters(folder, "four-beds.png", 1200, 800));
-        onFx(() -> bench.showReadyMoves());
+        onFx(() -> bench.toggleReady());
         onFx(() -> bench.actions().run("media.add"));
         waitUntil("the picture", () -> !project().media().isEmpty());
         assertThat(lookup("#media-m1").tryQuery())

@@ -1,7 +1,7 @@
 package amberlens.core.geometry;
 
 /** The shapes of other deliveries, to see what they would crop: common practice. */
-public enum MaskShape {
+public enum DeliveryGuide {
     WIDE("2.39:1", 2.39),
     SQUARE("1:1", 1),
     PORTRAIT("4:5", 4.0 / 5),
@@ -10,7 +10,7 @@ public enum MaskShape {
     private final String words;
     private final double ratio;
 
-    MaskShape(String words, double ratio) {
+    DeliveryGuide(String words, double ratio) {
         this.words = words;
         this.ratio = ratio;
     }

@@ -1,0 +1,90 @@
+package amberlens.desktop.app;
+
+import amberlens.desktop.desk.Preferences;
+import java.util.List;
+import javafx.application.Platform;
+import javafx.geometry.Orientation;
+import javafx.scene.Node;
+import javafx.scene.control.SplitPane;
+
+/** Views beside or above each other with seams between them that can be dragged and are remembered under a name. */
+final class Seam extends SplitPane {
+    /** How much room a view takes at first: pixels where it keeps its size in a larger window, else a share of what is left. */
+    record Part(Node view, double px, double share) {
+        static Part fixed(Node view, double px) {
+            return new Part(view, px, 0);
+        }
+
+        static Part growing(Node view, double share) {
+            return new Part(view, 0, share);
+        }
+
+        boolean grows() {
+            return share > 0;
+        }
+    }
+
+    private final Preferences preferences;
+    private final String name;
+    private final List<Part> parts;
+    private boolean laid;
+
+    Seam(Preferences preferences, String name, Orientation orientation, List<Part> parts) {
+        this.preferences = preferences;
+        this.name = name;
+        this.parts = parts;
+        setOrientation(orientation);
+        setId("seam-" + name);
+        setMinSize(0, 0);
+        for (Part part : parts) {
+            getItems().add(part.view());
+            setResizableWithParent(part.view(), part.grows());
+        }
+        (orientation == Orientation.HORIZONTAL ? widthProperty() : heightProperty()).addListener((_, before, now) -> {
+            if (!laid && now.doubleValue() > 1) {
+                laid = true;
+                place();
+                Platform.runLater(this::place); // the first layout of a split pane moves its dividers
+            }
+        });
+        addEventFilter(javafx.scene.input.MouseEvent.MOUSE_RELEASED, event -> {
+            if (event.getTarget() instanceof Node node && isDivider(node)) {
+                remember();
+            }
+        });
+    }
+
+    /** Lets go of the views, which stand elsewhere then. */
+    void empty() {
+        List.copyOf(getItems()).forEach(view -> {
+            if (view instanceof Seam inner) {
+                inner.empty();
+            }
+        });
+        getItems().clear();
+    }
+
+    private boolean isDivider(Node node) {
+        return node.getStyleClass().contains("split-pane-divider")
+                || node.getParent() != null && node.getParent().getStyleClass().contains("split-pane-divider");
+    }
+
+    private void remember() {
+        double[] positions = getDividerPositions();
+        for (int i = 0; i < positions.length; i++) {
+            preferences.setSeam(name + "." + i, positions[i]);
+        }
+    }
+
+    private void place() {
+        double length = getOrientation() == Orientation.HORIZONTAL ? getWidth() : getHeight();
+        double fixed = parts.stream().mapToDouble(Part::px).sum();
+        double shares = parts.stream().mapToDouble(Part::share).sum();
+        double at = 0;
+        for (int i = 0; i + 1 < parts.size(); i++) {
+            Part part = parts.get(i);
+            at += part.grows() ? Math.max(0, length - fixed) * part.share() / shares : part.px();
+            setDividerPosition(i, preferences.seam(name + "." + i).orElse(Math.clamp(at / length, 0, 1)));
+        }
+    }
+}

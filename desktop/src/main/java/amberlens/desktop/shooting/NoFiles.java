@@ -1,0 +1,45 @@
+package amberlens.desktop.shooting;
+
+import amberlens.desktop.session.FileChoice;
+import amberlens.media.export.ExportFormat;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+/** Nobody is there to choose files. */
+final class NoFiles implements FileChoice {
+    @Override
+    public Optional<Path> projectToOpen() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<Path> projectToSave(String proposedName) {
+        return Optional.empty();
+    }
+
+    @Override
+    public List<Path> mediaToAdd() {
+        return List.of();
+    }
+
+    @Override
+    public Optional<Path> pictureInsteadOf(Path missing) {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<Path> moveToTake() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<Path> folderToSearch() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<Path> exportTo(ExportFormat format) {
+        return Optional.empty();
+    }
+}

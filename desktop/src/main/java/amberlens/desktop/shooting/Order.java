@@ -1,0 +1,16 @@
+package amberlens.desktop.shooting;
+
+import amberlens.core.geometry.Size;
+import amberlens.desktop.desk.Arrangement;
+import java.nio.file.Path;
+import java.util.Optional;
+
+/**
+ * A picture that is wanted.
+ *
+ * @param file the project to show, if any
+ * @param frame of the line-up
+ * @param size of the window
+ * @param shelf whether the Shelf stands open
+ */
+public record Order(View view, Optional<Path> file, int frame, Size size, Arrangement arrangement, boolean shelf) {}

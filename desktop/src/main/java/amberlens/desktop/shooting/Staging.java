@@ -1,0 +1,134 @@
+package amberlens.desktop.shooting;
+
+import amberlens.core.edit.CameraEdits;
+import amberlens.core.edit.SealEdits;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.geometry.DeliveryGuide;
+import amberlens.core.model.LineUp;
+import amberlens.core.model.Project;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Framings;
+import amberlens.core.motion.Properties;
+import amberlens.core.motion.ValueKinds;
+import amberlens.core.seal.SealResult;
+import amberlens.core.seal.SealTerms;
+import amberlens.core.seal.SealWay;
+import amberlens.core.time.FrameSpan;
+import amberlens.desktop.app.Bench;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Selection;
+import amberlens.desktop.desk.Tools;
+import amberlens.media.export.ExportFormat;
+import amberlens.media.export.ExportJob;
+import amberlens.media.export.ExportSettings;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.control.SplitPane;
+
+/** Brings the bench into the state that a view shows. */
+final class Staging {
+    /** How far up the seam stands when the curves are shown. */
+    private static final double TALL_SCORE = 0.36;
+
+    /** How far down it stands when the line-up matters. */
+    private static final double LOW_SCORE = 0.6;
+
+    private Staging() {}
+
+    static void set(Bench bench, View view) {
+        switch (view) {
+            case EXPORT -> bench.showExport();
+            case LEG, PATH ->
+                framingBefore(bench).ifPresent(from -> bench.desk().cursor().select(new Selection.LegFrom(from)));
+            case CURVES -> {
+                framingBefore(bench).ifPresent(from -> bench.desk().cursor().select(new Selection.Framing(from)));
+                bench.toggleCurves();
+                ((SplitPane) bench.scene().lookup("#seam-score")).setDividerPositions(TALL_SCORE);
+            }
+            case KEYS -> bench.showKeyMap();
+            case SEAL -> bench.desk().tools().setSealing(true);
+            case ROOM -> takeHold(bench.desk());
+            case ENDS -> bench.desk().tools().toggle(Tools.LensShow.ENDS);
+            case DELIVERY -> {
+                bench.desk().tools().setDelivery(Optional.of(DeliveryGuide.PORTRAIT));
+                bench.desk().tools().setJudgingDelivery(true);
+                bench.desk().tools().toggle(Tools.Guide.THIRDS);
+            }
+            case READY -> bench.toggleReady();
+            case CHECK -> bench.showCheck();
+            case QUEUE -> queue(bench);
+            case LAYERS -> {
+                select(bench, "s6");
+                ((SplitPane) bench.scene().lookup("#seam-score")).setDividerPositions(LOW_SCORE);
+            }
+            case DEPTH -> lean(bench);
+            case BENCH, EMPTY -> {}
+        }
+    }
+
+    private static void select(Bench bench, String shot) {
+        bench.desk().document().project().shot(shot).ifPresent(found -> bench.desk()
+                .cursor()
+                .select(Selection.shot(found.id())));
+    }
+
+    /** The selected shot leans, sealed, with its depth at hand. */
+    private static void lean(Bench bench) {
+        Desk desk = bench.desk();
+        desk.tools().showDepth(true);
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            Project leaning = desk.document()
+                    .project()
+                    .mapShot(
+                            shot.id(),
+                            found -> found.withCamera(found.camera()
+                                    .with(Properties.TILT, Channel.constant(ValueKinds.NUMBER, 12.0))
+                                    .with(Properties.SWIVEL, Channel.constant(ValueKinds.NUMBER, -16.0))));
+            SealResult sealed =
+                    SealEdits.seal(leaning, leaning.shot(shot.id()).orElseThrow(), SealWay.LIFT, SealTerms.free());
+            if (sealed instanceof SealResult.Sealed found) {
+                desk.document().apply(ShotEdits.setCamera("lean", shot.id(), found.camera()));
+            }
+        });
+    }
+
+    /** Exports of all shots, small and into a folder that goes away. */
+    private static void queue(Bench bench) {
+        Project project = bench.desk().document().project();
+        Path folder = Path.of(
+                System.getProperty("java.io.tmpdir"),
+                "amber-shoot-" + ProcessHandle.current().pid());
+        folder.toFile().deleteOnExit();
+        var settings = new ExportSettings(
+                new FrameSpan(0, 0),
+                project.frameSize().fittedInto(640, 360),
+                ExportFormat.WEBM_VP9,
+                folder.resolve("fernhollow.webm"),
+                true);
+        ExportJob.perShot(
+                        project,
+                        LineUp.inTime(project)
+                                .subList(0, Math.min(4, project.shots().size())),
+                        settings)
+                .forEach(job -> bench.services().exports().add(job, false));
+        bench.showExports();
+    }
+
+    /** As if a hand held the gate: a drag in progress that has changed nothing yet. */
+    private static void takeHold(Desk desk) {
+        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
+                .show(CameraEdits.setFraming(
+                        "move of the gate",
+                        shot.id(),
+                        desk.cursor().shotFrame(),
+                        desk.document().project().pose(shot, desk.cursor().shotFrame()))));
+    }
+
+    private static Optional<Integer> framingBefore(Bench bench) {
+        return bench.desk()
+                .cursor()
+                .selectedShot()
+                .flatMap(shot ->
+                        Framings.before(shot.camera(), bench.desk().cursor().shotFrame()));
+    }
+}

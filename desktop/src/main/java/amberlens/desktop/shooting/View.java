@@ -1,0 +1,21 @@
+package amberlens.desktop.shooting;
+
+/** The main views, and some of their states. */
+public enum View {
+    BENCH,
+    EXPORT,
+    LEG,
+    CURVES,
+    KEYS,
+    PATH,
+    SEAL,
+    ROOM,
+    ENDS,
+    DELIVERY,
+    LAYERS,
+    READY,
+    CHECK,
+    QUEUE,
+    DEPTH,
+    EMPTY
+}

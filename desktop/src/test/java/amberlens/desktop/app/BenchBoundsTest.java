@@ -1,0 +1,226 @@
+package amberlens.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberlens.core.edges.Conform;
+import amberlens.core.edit.FramingEdits;
+import amberlens.core.edit.MediaEdits;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.desktop.desk.Arrangement;
+import amberlens.desktop.desk.Selection;
+import amberlens.files.Folders;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Control;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.SplitPane;
+import javafx.scene.layout.Region;
+import javafx.scene.text.Text;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** At every size of the window and in every arrangement, controls lie inside their view, beside each other, with their words uncut. */
+class BenchBoundsTest {
+    private static final Set<String> VIEWS = Set.of(
+            "top-bar",
+            "shelf-rail",
+            "shelf-pane",
+            "table-view-pane",
+            "lens-pane",
+            "camera-pane",
+            "seal-pane",
+            "score-pane",
+            "lineup-pane",
+            "status-line");
+
+    /** What a control may stick out, and two may share, because of borders and rounding. */
+    private static final double TOLERANCE = 2;
+
+    @TempDir
+    static Path folder;
+
+    private record Placed(Control control, Region view, Bounds bounds) {
+        String words() {
+            String text = control instanceof Labeled labeled ? labeled.getText() : "";
+            return control.getClass().getSimpleName() + "#" + control.getId() + " \"" + text + "\"";
+        }
+    }
+
+    @BeforeAll
+    static void startToolkit() {
+        try {
+            Platform.startup(AmberLens::dress);
+        } catch (IllegalStateException alreadyRunning) {
+            assertThat(alreadyRunning).hasMessageContaining("already");
+        }
+    }
+
+    private static <T> T onInterface(Callable<T> work) {
+        return WaitForAsyncUtils.waitForAsyncFx(30_000, work);
+    }
+
+    private static Project project() {
+        Media plan = Media.photo("m1", folder.resolve("not-there.png").toString(), new Size(6000, 4000));
+        Project project = MediaEdits.add(plan).apply(Project.empty("Fernhollow"));
+        Project one = ShotEdits.add(plan, Conform.FILL, 0).apply(project);
+        return FramingEdits.add("s1", 60).apply(FramingEdits.add("s1", 0).apply(one));
+    }
+
+    private static Bench opened(int width, int height, Arrangement arrangement, boolean shelf) {
+        Bench bench = onInterface(() -> {
+            var made = new Bench(new AnsweredFiles(), Folders.below(folder), width, height);
+            made.desk().prefer(to -> {
+                to.setArrangement(arrangement);
+                to.setShelfOpen(shelf);
+            });
+            made.desk().document().load(project(), Optional.empty());
+            made.desk().cursor().seek(30);
+            return made;
+        });
+        settle(bench);
+        return bench;
+    }
+
+    /** Seams place their dividers in the pulse after the first layout. */
+    private static void settle(Bench bench) {
+        for (int i = 0; i < 3; i++) {
+            onInterface(() -> bench.scene().snapshot(null));
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "1024, 700, TABLE, false",
+        "1024, 700, BOTH, false",
+        "1024, 700, LENS, false",
+        "1280, 800, TABLE, true",
+        "1280, 800, BOTH, true",
+        "1280, 800, LENS, true",
+        "1280, 800, BOTH, false",
+        "1920, 1080, BOTH, true",
+        "1920, 1080, TABLE, false",
+        "2560, 1440, LENS, true",
+        "3840, 2160, BOTH, true"
+    })
+    void nothing_overlaps_sticks_out_or_is_cut(int width, int height, Arrangement arrangement, boolean shelf) {
+        Bench bench = opened(width, height, arrangement, shelf);
+        assertWellPlaced(bench, "the pose");
+        onInterface(() -> {
+            bench.desk().cursor().select(new Selection.LegFrom(0));
+            return null;
+        });
+        settle(bench);
+        assertWellPlaced(bench, "a leg");
+        onInterface(() -> {
+            bench.desk().tools().showDepth(true);
+            return null;
+        });
+        settle(bench);
+        assertWellPlaced(bench, "depth");
+        onInterface(() -> {
+            bench.close();
+            return null;
+        });
+    }
+
+    private static void assertWellPlaced(Bench bench, String state) {
+        List<String> faults = onInterface(() -> {
+            List<Placed> controls = new ArrayList<>();
+            collect(bench.scene().getRoot(), null, controls);
+            List<String> found = new ArrayList<>();
+            for (Placed one : controls) {
+                outside(one).ifPresent(found::add);
+                cut(one).ifPresent(found::add);
+            }
+            overlaps(controls, found);
+            return found;
+        });
+        assertThat(faults).as(state).isEmpty();
+    }
+
+    /** The innermost controls that are seen, with the view they belong to. */
+    private static void collect(Node node, Region view, List<Placed> into) {
+        if (!node.isVisible() || node.getOpacity() == 0) {
+            return;
+        }
+        Region here =
+                node instanceof Region region && region.getStyleClass().stream().anyMatch(VIEWS::contains)
+                        ? region
+                        : view;
+        boolean container = node instanceof ScrollPane || node instanceof SplitPane;
+        if (node instanceof Control control && !container && here != null && control != here) {
+            into.add(new Placed(control, here, control.localToScene(control.getLayoutBounds())));
+        } else if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> collect(child, here, into));
+        }
+    }
+
+    private static Optional<String> outside(Placed one) {
+        Bounds view = one.view().localToScene(one.view().getLayoutBounds());
+        Bounds bounds = one.bounds();
+        boolean scrolls = isScrolled(one.control());
+        boolean inside = bounds.getMinX() >= view.getMinX() - TOLERANCE
+                && bounds.getMaxX() <= view.getMaxX() + TOLERANCE
+                && (scrolls
+                        || bounds.getMinY() >= view.getMinY() - TOLERANCE
+                                && bounds.getMaxY() <= view.getMaxY() + TOLERANCE);
+        return inside
+                ? Optional.empty()
+                : Optional.of(one.words() + " sticks out of " + one.view().getStyleClass());
+    }
+
+    private static boolean isScrolled(Node node) {
+        Node above = node;
+        while (above != null && !(above instanceof ScrollPane)) {
+            above = above.getParent();
+        }
+        return above != null;
+    }
+
+    /** Words end in an ellipsis only where that is meant: on labels that may shrink to nothing. */
+    private static Optional<String> cut(Placed one) {
+        if (!(one.control() instanceof Labeled labeled)
+                || labeled.getMinWidth() == 0
+                || labeled.getText().isEmpty()) {
+            return Optional.empty();
+        }
+        boolean cut = labeled.lookupAll(".text").stream()
+                .filter(Text.class::isInstance)
+                .map(text -> ((Text) text).getText())
+                .anyMatch(text -> text.endsWith("…") && !labeled.getText().endsWith("…") || text.equals("..."));
+        return cut ? Optional.of(one.words() + " is cut") : Optional.empty();
+    }
+
+    private static void overlaps(List<Placed> controls, List<String> found) {
+        for (int i = 0; i < controls.size(); i++) {
+            for (int j = i + 1; j < controls.size(); j++) {
+                Placed one = controls.get(i);
+                Placed other = controls.get(j);
+                if (one.view() == other.view() && overlap(one.bounds(), other.bounds())) {
+                    found.add(one.words() + " overlaps " + other.words());
+                }
+            }
+        }
+    }
+
+    private static boolean overlap(Bounds one, Bounds other) {
+        double across = Math.min(one.getMaxX(), other.getMaxX()) - Math.max(one.getMinX(), other.getMinX());
+        double down = Math.min(one.getMaxY(), other.getMaxY()) - Math.max(one.getMinY(), other.getMinY());
+        return across > TOLERANCE && down > TOLERANCE;
+    }
+}
