@@ -40,6 +40,9 @@ public final class TopBar extends HBox implements Subscription {
     /** What changes nothing here. */
     private static final Set<Change> ONLY_TIME = EnumSet.of(Change.PLAYHEAD, Change.PLAYING, Change.MESSAGE);
 
+    /** In a narrower window the size of the frame stands in its dialog only. */
+    private static final double ROOM_FOR_FRAME = 1160;
+
     private final Desk desk;
     private final Services services;
     private final Label project = new Label();
@@ -102,6 +105,8 @@ public final class TopBar extends HBox implements Subscription {
                         export);
         export.setMinWidth(USE_PREF_SIZE);
         project.setMinWidth(0);
+        frame.visibleProperty().bind(widthProperty().greaterThan(ROOM_FOR_FRAME));
+        frame.managedProperty().bind(frame.visibleProperty());
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("top-bar");
         subscription = desk.subscribe(changes -> {

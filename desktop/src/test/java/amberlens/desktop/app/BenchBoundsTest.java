@@ -9,6 +9,9 @@ import amberlens.core.edit.ShotEdits;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.ValueKinds;
 import amberlens.desktop.desk.Arrangement;
 import amberlens.desktop.desk.Selection;
 import amberlens.files.Folders;
@@ -77,8 +80,13 @@ class BenchBoundsTest {
     private static Project project() {
         Media plan = Media.photo("m1", folder.resolve("not-there.png").toString(), new Size(6000, 4000));
         Project project = MediaEdits.add(plan).apply(Project.empty("Fernhollow"));
-        Project one = ShotEdits.add(plan, Conform.FILL, 0).apply(project);
+        Project one = ShotEdits.add(plan, Conform.FILL, 0).apply(project).mapShot("s1", BenchBoundsTest::turned);
         return FramingEdits.add("s1", 60).apply(FramingEdits.add("s1", 0).apply(one));
+    }
+
+    /** So that an edge is open, which the top bar and the status line say. */
+    private static Shot turned(Shot shot) {
+        return shot.withCamera(shot.camera().withRotation(Channel.constant(ValueKinds.NUMBER, 5.0)));
     }
 
     private static Bench opened(int width, int height, Arrangement arrangement, boolean shelf) {
@@ -174,6 +182,10 @@ class BenchBoundsTest {
         Bounds view = one.view().localToScene(one.view().getLayoutBounds());
         Bounds bounds = one.bounds();
         boolean scrolls = isScrolled(one.control());
+        if (view.getMinX() < -TOLERANCE
+                || view.getMaxX() > one.view().getScene().getWidth() + TOLERANCE) {
+            return Optional.of(one.view().getStyleClass() + " sticks out of the window");
+        }
         boolean inside = bounds.getMinX() >= view.getMinX() - TOLERANCE
                 && bounds.getMaxX() <= view.getMaxX() + TOLERANCE
                 && (scrolls
