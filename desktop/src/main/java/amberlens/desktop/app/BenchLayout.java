@@ -8,6 +8,7 @@ import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.desk.Tools;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import javafx.geometry.Orientation;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
@@ -113,7 +114,7 @@ final class BenchLayout extends BorderPane implements Subscription {
                 parts.add(Part.growing(lens, 1));
             }
         }
-        String name = wanted.arrangement().name().toLowerCase(java.util.Locale.ROOT)
+        String name = wanted.arrangement().name().toLowerCase(Locale.ROOT)
                 + (wanted.shelf() ? "-shelf" : "")
                 + (lensHere ? "" : "-alone");
         upper.setCenter(new Seam(desk.preferences(), name, Orientation.HORIZONTAL, parts));

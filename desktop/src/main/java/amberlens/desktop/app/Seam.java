@@ -6,6 +6,7 @@ import javafx.application.Platform;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
 import javafx.scene.control.SplitPane;
+import javafx.scene.input.MouseEvent;
 
 /** Views beside or above each other with seams between them that can be dragged and are remembered under a name. */
 final class Seam extends SplitPane {
@@ -47,7 +48,7 @@ final class Seam extends SplitPane {
                 Platform.runLater(this::place); // the first layout of a split pane moves its dividers
             }
         });
-        addEventFilter(javafx.scene.input.MouseEvent.MOUSE_RELEASED, event -> {
+        addEventFilter(MouseEvent.MOUSE_RELEASED, event -> {
             if (event.getTarget() instanceof Node node && isDivider(node)) {
                 remember();
             }

@@ -25,7 +25,7 @@ public final class LensPane extends BorderPane implements Subscription {
     private final Desk desk;
     private final LensSurface surface;
     private final TimeField time;
-    private final Label length = new Label();
+    private final Label caption = new Label();
     private final Button play;
     private final ToggleButton loop;
     private final Button zoom = new Button();
@@ -53,8 +53,8 @@ public final class LensPane extends BorderPane implements Subscription {
         Label title = new Label("Lens");
         title.getStyleClass().add("view-title");
         title.setMinWidth(Region.USE_PREF_SIZE);
-        length.getStyleClass().add("quiet");
-        length.setMinWidth(0);
+        caption.getStyleClass().add("quiet");
+        caption.setMinWidth(0);
         actions.bind(zoom, "view.lens-zoom");
         zoom.setId("lens-zoom");
         zoom.getStyleClass().add("lens-zoom");
@@ -65,7 +65,7 @@ public final class LensPane extends BorderPane implements Subscription {
         HBox heading = new HBox(
                 4,
                 title,
-                length,
+                caption,
                 gap(),
                 path,
                 new GuideMenu(desk, surface),
@@ -120,7 +120,7 @@ public final class LensPane extends BorderPane implements Subscription {
         }
         time.refresh();
         double speed = desk.cursor().transport().speed();
-        length.setText(
+        caption.setText(
                 desk.cursor().transport().playing() && speed != 1
                         ? String.format(Locale.ROOT, "× %.0f", speed)
                         : end());

@@ -49,11 +49,7 @@ class ArrangementsTest extends BenchInteraction {
     }
 
     private double width(String id) {
-        return at(() -> {
-                    Region region = lookup(id).query();
-                    return new Point2D(region.getWidth(), 0);
-                })
-                .getX();
+        return at(() -> lookup(id).<Region>query().getWidth());
     }
 
     private void arrange(KeyCode key, Arrangement wanted) {
@@ -119,7 +115,7 @@ class ArrangementsTest extends BenchInteraction {
     void the_lens_plays_in_a_window_of_its_own_and_comes_back() {
         keys(KeyCode.F11, KeyCode.SHIFT);
         waitUntil("a second window", () -> lensScene() != bench.scene());
-        Scene own = at2(this::lensScene);
+        Scene own = at(this::lensScene);
         assertThat(own.getWindow()).isNotEqualTo(bench.scene().getWindow());
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
             own.getWindow().requestFocus();
@@ -132,10 +128,6 @@ class ArrangementsTest extends BenchInteraction {
         type(KeyCode.ESCAPE);
         waitUntil("the Lens at home", () -> lensScene() == bench.scene());
         assertThat(Window.getWindows()).hasSize(1);
-    }
-
-    private static <T> T at2(java.util.concurrent.Callable<T> what) {
-        return WaitForAsyncUtils.waitForAsyncFx(5_000, what);
     }
 
     /** The scene in which the Lens stands now. */

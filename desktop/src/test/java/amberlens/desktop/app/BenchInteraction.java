@@ -57,8 +57,9 @@ abstract class BenchInteraction extends ApplicationTest {
         return ((Labeled) bench.scene().lookup(query)).getText();
     }
 
-    static Point2D at(Callable<Point2D> place) {
-        return WaitForAsyncUtils.waitForAsyncFx(5_000, place);
+    /** Something asked of the bench on its own thread, mostly a place. */
+    static <T> T at(Callable<T> what) {
+        return WaitForAsyncUtils.waitForAsyncFx(5_000, what);
     }
 
     void dragTo(Point2D from, Point2D to) {
