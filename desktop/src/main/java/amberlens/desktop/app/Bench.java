@@ -17,7 +17,7 @@ import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.edit.EditActions;
 import amberlens.desktop.export.ExportPanel;
 import amberlens.desktop.export.QueuePanel;
-import amberlens.desktop.help.KeyMapPanel;
+import amberlens.desktop.help.ActionSearch;
 import amberlens.desktop.intake.MediaImport;
 import amberlens.desktop.intake.PictureReplacing;
 import amberlens.desktop.lens.LensPane;
@@ -182,7 +182,7 @@ public final class Bench implements AutoCloseable {
                 "Shortcut+B",
                 () -> !desk.document().project().shots().isEmpty(),
                 this::showCheck);
-        actions.add(Menu.HELP, "help.keys", "Find an action…", "F1", () -> true, this::showKeyMap);
+        actions.add(Menu.HELP, "help.keys", "Find an action…", "F1", () -> true, this::showActionSearch);
     }
 
     private void takeMove() {
@@ -221,9 +221,9 @@ public final class Bench implements AutoCloseable {
         lineUp.showAll();
     }
 
-    /** Opens the key map. */
-    public void showKeyMap() {
-        var panel = new KeyMapPanel(actions, desk.preferences(), overlay);
+    /** Opens the search over all actions. */
+    public void showActionSearch() {
+        var panel = new ActionSearch(actions, desk.preferences(), overlay);
         overlay.show(panel, panel::escape);
         panel.lookup("#key-search").requestFocus();
     }

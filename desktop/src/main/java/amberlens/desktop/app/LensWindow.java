@@ -3,6 +3,7 @@ package amberlens.desktop.app;
 import java.util.function.Consumer;
 import javafx.event.EventHandler;
 import javafx.scene.Scene;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
@@ -68,15 +69,11 @@ final class LensWindow {
         opened.initOwner(bench.getWindow());
         opened.setTitle("Lens – Amber Lens");
         opened.setScene(scene);
+        opened.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH); // Escape is one of the bench's own keys
         opened.setFullScreenExitHint("Escape brings the Lens back");
         opened.setOnCloseRequest(event -> {
             event.consume();
             close();
-        });
-        opened.fullScreenProperty().addListener((_, _, fills) -> {
-            if (!fills && full) {
-                close();
-            }
         });
         stage = opened;
         opened.show();

@@ -2,6 +2,7 @@ package amberlens.desktop.app;
 
 import amberlens.desktop.desk.Preferences;
 import java.util.List;
+import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
@@ -70,22 +71,45 @@ final class Seam extends SplitPane {
                 || node.getParent() != null && node.getParent().getStyleClass().contains("split-pane-divider");
     }
 
+    /** Of what keeps its size the pixels, of what grows its share, so that a larger window leaves the first as it is. */
     private void remember() {
-        double[] positions = getDividerPositions();
-        for (int i = 0; i < positions.length; i++) {
-            preferences.setSeam(name + "." + i, positions[i]);
+        double growing = 0;
+        for (int i = 0; i < parts.size(); i++) {
+            growing += parts.get(i).grows() ? taken(i) : 0;
+        }
+        for (int i = 0; i < parts.size(); i++) {
+            preferences.setSeam(name + "." + i, parts.get(i).grows() ? taken(i) / growing : taken(i));
         }
     }
 
+    /** How many pixels a part takes now. */
+    private double taken(int part) {
+        double[] dividers = getDividerPositions();
+        double from = part == 0 ? 0 : dividers[part - 1];
+        double to = part == dividers.length ? 1 : dividers[part];
+        return (to - from) * along();
+    }
+
+    private double along() {
+        return getOrientation() == Orientation.HORIZONTAL ? getWidth() : getHeight();
+    }
+
+    private Part remembered(int index) {
+        Part part = parts.get(index);
+        double kept = preferences.seam(name + "." + index).orElse(part.px() + part.share());
+        return part.grows() ? Part.growing(part.view(), kept) : Part.fixed(part.view(), kept);
+    }
+
     private void place() {
-        double length = getOrientation() == Orientation.HORIZONTAL ? getWidth() : getHeight();
-        double fixed = parts.stream().mapToDouble(Part::px).sum();
-        double shares = parts.stream().mapToDouble(Part::share).sum();
+        List<Part> now =
+                IntStream.range(0, parts.size()).mapToObj(this::remembered).toList();
+        double fixed = now.stream().mapToDouble(Part::px).sum();
+        double shares = now.stream().mapToDouble(Part::share).sum();
         double at = 0;
-        for (int i = 0; i + 1 < parts.size(); i++) {
-            Part part = parts.get(i);
-            at += part.grows() ? Math.max(0, length - fixed) * part.share() / shares : part.px();
-            setDividerPosition(i, preferences.seam(name + "." + i).orElse(Math.clamp(at / length, 0, 1)));
+        for (int i = 0; i + 1 < now.size(); i++) {
+            Part part = now.get(i);
+            at += part.px() + Math.max(0, along() - fixed) * part.share() / shares;
+            setDividerPosition(i, Math.clamp(at / along(), 0, 1));
         }
     }
 }

@@ -40,7 +40,7 @@ public final class TopBar extends HBox implements Subscription {
     /** What changes nothing here. */
     private static final Set<Change> ONLY_TIME = EnumSet.of(Change.PLAYHEAD, Change.PLAYING, Change.MESSAGE);
 
-    /** In a narrower window the size of the frame stands in its dialog only. */
+    /** In a narrower window the size of the frame stands in its dialog only, and exports take the room of the check. */
     private static final double ROOM_FOR_FRAME = 1160;
 
     private final Desk desk;
@@ -107,6 +107,9 @@ public final class TopBar extends HBox implements Subscription {
         project.setMinWidth(0);
         frame.visibleProperty().bind(widthProperty().greaterThan(ROOM_FOR_FRAME));
         frame.managedProperty().bind(frame.visibleProperty());
+        check.visibleProperty()
+                .bind(frame.visibleProperty().or(exports.visibleProperty().not()));
+        check.managedProperty().bind(check.visibleProperty());
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("top-bar");
         subscription = desk.subscribe(changes -> {

@@ -57,7 +57,7 @@ final class LegPanel extends VBox {
         arrive = new StrengthSlider(
                 "Arrive", "arrive", desk, (camera, strength) -> KeyEases.arriving(camera, keys(), strength));
         heading.getStyleClass().add("view-title");
-        Hyperlink back = new Hyperlink("Back to the pose");
+        Hyperlink back = new Hyperlink("Close the leg");
         back.getStyleClass().add("go-to-key");
         back.setId("leg-back");
         back.setOnAction(_ -> desk.cursor().select(new Selection.Nothing()));

@@ -27,6 +27,7 @@ public final class Preferences {
     private static final String SHORTCUT = "shortcut.";
     private static final String UNIT = "unit.";
     private static final String SEAM = "seam.";
+    private static final double MOST_PIXELS = 20_000;
 
     private final Properties values = new Properties();
     private final @Nullable Path file;
@@ -168,11 +169,15 @@ public final class Preferences {
         set("shelf-open", String.valueOf(open));
     }
 
-    /** Where a person has dragged a seam, as a part of what it divides; empty as long as nobody has. */
+    /**
+     * What a person has given one side of a seam by dragging it; empty as long as nobody has.
+     *
+     * @return pixels of a view that keeps its size, or the share of one that grows with the window
+     */
     public OptionalDouble seam(String name) {
         try {
             double part = Double.parseDouble(values.getProperty(SEAM + name, ""));
-            return part >= 0 && part <= 1 ? OptionalDouble.of(part) : OptionalDouble.empty();
+            return part > 0 && part < MOST_PIXELS ? OptionalDouble.of(part) : OptionalDouble.empty();
         } catch (NumberFormatException _) {
             return OptionalDouble.empty();
         }

@@ -1,5 +1,5 @@
 /**
- * The key map.
+ * Help that is searched: every action with its keys.
  */
 @NullMarked
 package amberlens.desktop.help;

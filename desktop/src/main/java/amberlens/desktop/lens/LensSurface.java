@@ -15,6 +15,8 @@ import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Palette;
 import amberlens.desktop.style.Pictures;
 import amberlens.desktop.style.Surface;
+import java.util.List;
+import javafx.application.Platform;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +33,10 @@ final class LensSurface extends Surface {
     private final FramePictures frames;
     private final LensStills stills;
     private @Nullable Shown shown;
+
+    /** Width, height and scale that the stills were asked for. */
+    private List<Double> stillsFor = List.of();
+
     private FramePoint middle = FramePoint.ZERO;
     private LensZoom zoomed = LensZoom.FIT;
     private boolean path;
@@ -72,6 +78,7 @@ final class LensSurface extends Surface {
         if (isSingle()) {
             ask(view());
         } else {
+            stillsFor = List.of(getWidth(), getHeight(), deviceScale());
             stills.refresh(difference(), getWidth(), getHeight(), deviceScale());
         }
         redraw();
@@ -163,8 +170,9 @@ final class LensSurface extends Surface {
     protected void layoutChildren() {
         super.layoutChildren();
         boolean fits = shown != null && shown.view().shown().equals(view().shown()) && shown.scale() == deviceScale();
-        if (isSingle() && !fits) {
-            refresh();
+        boolean stillsFit = stillsFor.equals(List.of(getWidth(), getHeight(), deviceScale()));
+        if (isSingle() ? !fits : !stillsFit) {
+            Platform.runLater(this::refresh); // what is asked for during a layout would not be painted
         }
     }
 

@@ -45,7 +45,7 @@ final class Staging {
                 bench.toggleCurves();
                 ((SplitPane) bench.scene().lookup("#seam-score")).setDividerPositions(TALL_SCORE);
             }
-            case KEYS -> bench.showKeyMap();
+            case KEYS -> bench.showActionSearch();
             case SEAL -> bench.desk().tools().setSealing(true);
             case ROOM -> takeHold(bench.desk());
             case ENDS -> bench.desk().tools().toggle(Tools.LensShow.ENDS);

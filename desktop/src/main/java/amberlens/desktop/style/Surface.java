@@ -21,10 +21,8 @@ public abstract class Surface extends Region {
 
     /** Asks for painting before the next frame is shown. */
     public final void redraw() {
-        if (!dirty) {
-            dirty = true;
-            requestLayout();
-        }
+        dirty = true;
+        requestLayout(); // again and again: one that was asked for during a layout is not heard above
     }
 
     /** Pixels of the screen per pixel of the interface: what is rendered here is rendered for them. */

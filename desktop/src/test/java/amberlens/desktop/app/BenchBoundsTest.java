@@ -214,7 +214,7 @@ class BenchBoundsTest {
         boolean cut = labeled.lookupAll(".text").stream()
                 .filter(Text.class::isInstance)
                 .map(text -> ((Text) text).getText())
-                .anyMatch(text -> text.endsWith("…") && !labeled.getText().endsWith("…") || text.equals("..."));
+                .anyMatch(text -> (text.endsWith("…") && !labeled.getText().endsWith("…")) || text.equals("..."));
         return cut ? Optional.of(one.words() + " is cut") : Optional.empty();
     }
 

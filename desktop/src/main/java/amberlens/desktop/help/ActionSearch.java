@@ -24,7 +24,7 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
 /** One search over every action: found by words or keys it is done from here, and its keys can be changed and are kept. */
-public final class KeyMapPanel extends VBox {
+public final class ActionSearch extends VBox {
     private static final double WIDTH = 620;
     private static final double HEIGHT = 430;
 
@@ -39,7 +39,7 @@ public final class KeyMapPanel extends VBox {
     private final Label note = DialogParts.quiet(HINT);
     private @Nullable Action waiting;
 
-    public KeyMapPanel(Actions actions, Preferences preferences, Overlay overlay) {
+    public ActionSearch(Actions actions, Preferences preferences, Overlay overlay) {
         this.actions = actions;
         this.preferences = preferences;
         this.overlay = overlay;
