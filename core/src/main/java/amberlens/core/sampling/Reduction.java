@@ -11,7 +11,7 @@ final class Reduction {
      * Over this part of an octave, each level gives way to the next coarser one, whose pixels are still a little too large then: a
      * finer level with a kernel as long as it would need beyond would take several times as long.
      */
-    static final double MIXED = 0.125;
+    static final double MIXED = 0.0625;
 
     private Along across = new Along(0);
     private Along down = new Along(0);

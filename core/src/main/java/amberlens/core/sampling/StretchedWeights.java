@@ -11,6 +11,11 @@ import java.util.Map;
 final class StretchedWeights {
     private static final double SAME = 1e-9;
 
+    /** Kernels that differ by less share one table: their weights differ by less than a code of eight bits shows. */
+    private static final double CLOSE = 1.0 / 32;
+
+    private static final double FINE = 256;
+
     /** Tables are made for so many degrees of stretch, so that windows share them. */
     private static final double NODES = 64;
 
@@ -39,6 +44,10 @@ final class StretchedWeights {
     void prepare(double leastNarrow, double mostNarrow) {
         double from = Math.min(1, leastNarrow);
         double to = Math.clamp(mostNarrow, from, 1);
+        if (to - from < CLOSE) {
+            from = Math.round((from + to) / 2 * FINE) / FINE;
+            to = from;
+        }
         boolean same = to - from < SAME;
         from = same ? from : Math.max(Math.floor(from * NODES) / NODES, Math.min(from, 1.0 / NODES));
         to = same ? from : Math.ceil(to * NODES) / NODES;
