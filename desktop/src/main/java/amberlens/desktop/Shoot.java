@@ -6,10 +6,13 @@ import amberlens.desktop.desk.Arrangement;
 import amberlens.desktop.shooting.Order;
 import amberlens.desktop.shooting.Shooting;
 import amberlens.desktop.shooting.View;
+import amberlens.desktop.style.Appearance;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
@@ -47,11 +50,26 @@ public final class Shoot implements Callable<Integer> {
             description = "One of: ${COMPLETION-CANDIDATES} (default: ${DEFAULT-VALUE}).")
     private Arrangement arrangement = Arrangement.BOTH;
 
+    @Option(
+            names = "--text",
+            paramLabel = "PERCENT",
+            description = "The text size, 90 to 150 (default: ${DEFAULT-VALUE}).")
+    private int text = 100;
+
+    @Option(
+            names = "--appearance",
+            paramLabel = "NAME",
+            description = "One of: ${COMPLETION-CANDIDATES} (default: ${DEFAULT-VALUE}).")
+    private Appearance appearance = Appearance.DARK;
+
     @Option(names = "--shelf", description = "Let the Shelf stand open; it does for the views that need it.")
     private boolean shelf;
 
     @Parameters(arity = "0..1", paramLabel = "FILE", description = "The project to show.")
     private @Nullable Path file;
+
+    /** The views that need the Shelf. */
+    private static final Set<View> OPEN_SHELF = EnumSet.of(View.READY, View.EMPTY, View.SHELF, View.FIRST_MOVE);
 
     private Shoot() {}
 
@@ -96,8 +114,12 @@ public final class Shoot implements Callable<Integer> {
         if (file != null && !Files.exists(file)) {
             throw new FileProblem(file + " is not there; check its name and folder.");
         }
-        boolean open = shelf || view == View.READY || view == View.EMPTY;
-        Shooting.shoot(new Order(view, Optional.ofNullable(file), at, size, arrangement, open), output);
+        boolean open = shelf || OPEN_SHELF.contains(view);
+        if (text < 90 || text > 150) {
+            throw new FileProblem("A text size is from 90 to 150 per cent, not " + text + ".");
+        }
+        var order = new Order(view, Optional.ofNullable(file), at, size, arrangement, open, text, appearance);
+        Shooting.shoot(order, output);
         System.out.println(output);
         return 0;
     }

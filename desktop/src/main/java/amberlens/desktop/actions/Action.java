@@ -1,7 +1,6 @@
 package amberlens.desktop.actions;
 
 import java.util.Optional;
-import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import javafx.scene.input.KeyCombination;
 
@@ -13,7 +12,7 @@ import javafx.scene.input.KeyCombination;
  * @param name what it is called, in plain words
  * @param menuText what the menu says now, for example what will be undone
  * @param shortcut the keys that do it
- * @param enabled whether it can be done now
+ * @param needs what it needs to be done
  */
 public record Action(
         String id,
@@ -21,7 +20,7 @@ public record Action(
         String name,
         Supplier<String> menuText,
         Optional<KeyCombination> shortcut,
-        BooleanSupplier enabled,
+        Needs needs,
         Runnable run) {
 
     /** The menus, in their order. */
@@ -48,7 +47,22 @@ public record Action(
         }
     }
 
-    /** The name with its keys, as a tooltip shows it. */
+    /** Whether it can be done now. */
+    public boolean isPossible() {
+        return needs.areMet();
+    }
+
+    /** A sentence for people who want to do it while it cannot be done. */
+    public String refusal() {
+        return "\"" + name + "\" needs " + needs.otherwise() + ".";
+    }
+
+    /** What a tooltip shows: the name with its keys, and what is missing. */
+    public String hint() {
+        return nameWithKeys() + (isPossible() ? "" : "\nNeeds " + needs.otherwise());
+    }
+
+    /** The name with its keys. */
     public String nameWithKeys() {
         return shortcut.map(keys -> name + "  (" + keys.getDisplayText() + ")").orElse(name);
     }

@@ -5,8 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.css.PseudoClass;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCombination;
@@ -20,15 +21,20 @@ public final class Actions {
         Optional<String> of(String action);
     }
 
-    private record Bound(ButtonBase button, String id) {}
+    private static final PseudoClass IMPOSSIBLE = PseudoClass.getPseudoClass("impossible");
+
+    private record Bound(ButtonBase button, Tooltip hint, String id) {}
 
     private final Map<String, Action> actions = new LinkedHashMap<>();
     private final Map<String, String> usual = new LinkedHashMap<>();
     private final List<Bound> bound = new ArrayList<>();
     private final OwnKeys own;
+    private final Consumer<String> refused;
 
-    public Actions(OwnKeys own) {
+    /** @param refused is told in words why an action cannot be done now */
+    public Actions(OwnKeys own, Consumer<String> refused) {
         this.own = own;
+        this.refused = refused;
     }
 
     /**
@@ -36,8 +42,8 @@ public final class Actions {
      *
      * @param keys the usual shortcut, see {@link KeyText}; empty for none
      */
-    public void add(Action.Menu menu, String id, String name, String keys, BooleanSupplier enabled, Runnable run) {
-        add(menu, id, name, () -> name, keys, enabled, run);
+    public void add(Action.Menu menu, String id, String name, String keys, Needs needs, Runnable run) {
+        add(menu, id, name, () -> name, keys, needs, run);
     }
 
     /** Adds an action whose words in the menu change with the state. */
@@ -47,14 +53,14 @@ public final class Actions {
             String name,
             Supplier<String> menuText,
             String keys,
-            BooleanSupplier enabled,
+            Needs needs,
             Runnable run) {
         if (!keys.isEmpty() && usual.containsValue(keys)) {
             throw new IllegalStateException(id + " has keys that are taken: " + keys);
         }
         usual.put(id, keys);
         var action =
-                new Action(id, menu, name, menuText, KeyText.read(own.of(id).orElse(keys)), enabled, run);
+                new Action(id, menu, name, menuText, KeyText.read(own.of(id).orElse(keys)), needs, run);
         if (actions.put(id, action) != null) {
             throw new IllegalStateException("two actions are called " + id);
         }
@@ -68,7 +74,7 @@ public final class Actions {
                 action.name(),
                 action.menuText(),
                 KeyText.read(own.of(id).orElse(usual.getOrDefault(id, ""))),
-                action.enabled(),
+                action.needs(),
                 action.run()));
         bound.forEach(this::name);
     }
@@ -96,11 +102,13 @@ public final class Actions {
         return List.copyOf(actions.values());
     }
 
-    /** Does the action if it can be done now. */
+    /** Does the action if it can be done now, or says why not. */
     public void run(String id) {
         Action action = get(id);
-        if (action.enabled().getAsBoolean()) {
+        if (action.isPossible()) {
             action.run().run();
+        } else {
+            refused.accept(action.refusal());
         }
     }
 
@@ -116,15 +124,22 @@ public final class Actions {
     public <B extends ButtonBase> B bind(B button, String id) {
         button.setOnAction(_ -> run(id));
         button.setId(id.replace('.', '-'));
-        var entry = new Bound(button, id);
+        var entry = new Bound(button, new Tooltip(), id);
+        button.setTooltip(entry.hint());
         bound.add(entry);
         name(entry);
         return button;
     }
 
+    /** Shows at the buttons what can be done now; what cannot stays there and says why when it is pressed. */
+    public void refresh() {
+        bound.forEach(this::name);
+    }
+
     private void name(Bound entry) {
         Action action = get(entry.id());
-        entry.button().setTooltip(new Tooltip(action.nameWithKeys()));
+        entry.hint().setText(action.hint());
         entry.button().setAccessibleText(action.name());
+        entry.button().pseudoClassStateChanged(IMPOSSIBLE, !action.isPossible());
     }
 }

@@ -13,11 +13,12 @@ import amberlens.core.motion.Framings;
 import amberlens.core.motion.Pose;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.Needs;
+import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools.Tool;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 
 /** The actions of the Move menu that aim the camera: nudges, tools, subject, versions. */
@@ -26,12 +27,12 @@ public final class AimActions {
 
     private final Actions actions;
     private final Desk desk;
-    private final BooleanSupplier shot;
+    private final Needs shot;
 
     private AimActions(Actions actions, Desk desk) {
         this.actions = actions;
         this.desk = desk;
-        shot = () -> desk.cursor().selectedShot().isPresent();
+        shot = DeskNeeds.shot(desk);
     }
 
     public static void addTo(Actions actions, Desk desk) {
@@ -97,10 +98,10 @@ public final class AimActions {
     }
 
     private void subject() {
-        BooleanSupplier has = () -> desk.cursor()
+        Needs has = Needs.of("a subject in the selected shot; put one with U", () -> desk.cursor()
                 .selectedShot()
                 .flatMap(found -> found.settings().subject())
-                .isPresent();
+                .isPresent());
         actions.add(
                 Menu.MOVE,
                 "aim.no-subject",
@@ -150,10 +151,10 @@ public final class AimActions {
     }
 
     private void versions() {
-        BooleanSupplier several = () -> desk.cursor()
+        Needs several = Needs.of("another version of the move that was kept", () -> desk.cursor()
                 .selectedShot()
                 .filter(found -> !found.settings().alternatives().isEmpty())
-                .isPresent();
+                .isPresent());
         actions.add(
                 Menu.MOVE,
                 "version.keep",

@@ -1,9 +1,10 @@
 package amberlens.desktop.app;
 
 import amberlens.desktop.session.WindowFileChoice;
+import amberlens.desktop.style.Appearance;
 import amberlens.desktop.style.Fonts;
+import amberlens.desktop.style.Wardrobe;
 import amberlens.files.Folders;
-import atlantafx.base.theme.PrimerDark;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.application.Application;
@@ -48,7 +49,7 @@ public final class AmberLens extends Application {
     /** Fonts and theme, before any scene. */
     public static void dress() {
         Fonts.load();
-        Application.setUserAgentStylesheet(new PrimerDark().getUserAgentStylesheet());
+        Wardrobe.theme(Appearance.DARK);
     }
 
     @Override

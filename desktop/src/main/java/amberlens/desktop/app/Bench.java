@@ -1,15 +1,20 @@
 package amberlens.desktop.app;
 
+import amberlens.core.edges.Conform;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.Needs;
 import amberlens.desktop.aim.AimActions;
 import amberlens.desktop.camera.CameraPane;
 import amberlens.desktop.check.CheckPanel;
 import amberlens.desktop.check.EdgeActions;
+import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.commands.ShotLength;
+import amberlens.desktop.desk.Change;
+import amberlens.desktop.desk.Changes;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Preferences;
 import amberlens.desktop.desk.Subscription;
@@ -17,12 +22,18 @@ import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.edit.EditActions;
 import amberlens.desktop.export.ExportPanel;
 import amberlens.desktop.export.QueuePanel;
+import amberlens.desktop.firstmove.FirstMoveBar;
+import amberlens.desktop.firstmove.WaysIn;
+import amberlens.desktop.guide.GuidePanel;
 import amberlens.desktop.help.ActionSearch;
+import amberlens.desktop.intake.Drops;
 import amberlens.desktop.intake.MediaImport;
+import amberlens.desktop.intake.PictureLaying;
 import amberlens.desktop.intake.PictureReplacing;
 import amberlens.desktop.lens.LensPane;
 import amberlens.desktop.lineup.LineUpActions;
 import amberlens.desktop.lineup.LineUpPane;
+import amberlens.desktop.menu.Menus;
 import amberlens.desktop.moves.CarryActions;
 import amberlens.desktop.moves.MoveActions;
 import amberlens.desktop.play.PlayActions;
@@ -35,14 +46,17 @@ import amberlens.desktop.session.Leaving;
 import amberlens.desktop.session.ProjectActions;
 import amberlens.desktop.session.ProjectSession;
 import amberlens.desktop.session.RecentProjects;
+import amberlens.desktop.settings.SettingsPanel;
 import amberlens.desktop.shelf.ShelfPane;
 import amberlens.desktop.shot.ShotActions;
 import amberlens.desktop.style.Overlay;
 import amberlens.desktop.style.OwnKeys;
+import amberlens.desktop.style.Wardrobe;
 import amberlens.desktop.table.TablePane;
 import amberlens.files.Folders;
 import amberlens.media.export.ExportFormat;
 import amberlens.project.MoveFile;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
@@ -63,6 +77,14 @@ import org.jspecify.annotations.Nullable;
 /** The one main window: puts the views together and gives them what they share. */
 public final class Bench implements AutoCloseable {
     private static final double ZOOM = 1.5;
+
+    /** The demo project, where the launcher says it is. */
+    private static final Optional<Path> DEMO =
+            Optional.ofNullable(System.getProperty("amber.demo")).map(Path::of).filter(Files::exists);
+
+    /** What changes nothing in what can be done. */
+    private static final Set<Change> PLAYING = EnumSet.of(Change.PLAYING, Change.MESSAGE, Change.PICTURES);
+
     private static final Set<KeyCode> TEXT_KEYS = EnumSet.of(
             KeyCode.A, KeyCode.C, KeyCode.X, KeyCode.V, KeyCode.LEFT, KeyCode.RIGHT, KeyCode.UP, KeyCode.DOWN);
 
@@ -82,7 +104,11 @@ public final class Bench implements AutoCloseable {
     private final ScorePane score;
     private final BenchLayout layout;
     private final LensWindow lensWindow;
+    private final FirstMoveBar firstMove;
+    private final WaysIn waysIn;
     private final Scene scene;
+    private final Wardrobe wardrobe = new Wardrobe();
+    private final Subscription changing;
     private @Nullable Subscription listening;
     private final AnimationTimer timer = new AnimationTimer() {
         @Override
@@ -101,7 +127,7 @@ public final class Bench implements AutoCloseable {
         desk = new Desk(new Preferences(settings));
         services = new Services(desk, folders.data());
         playback = new Playback(desk);
-        actions = new Actions(desk.preferences()::shortcut);
+        actions = new Actions(desk.preferences()::shortcut, desk::say);
         var lengths = new ShotLength(desk, overlay);
         importer = new MediaImport(desk, services, overlay, this::showPictures);
         session = new ProjectSession(desk, services, overlay, files, new RecentProjects(settings), importer::conform);
@@ -118,71 +144,131 @@ public final class Bench implements AutoCloseable {
         ViewActions.addTo(actions, desk, this::table);
         PlayActions.addTo(actions, desk, playback, overlay);
         viewActions();
-        TopBar top = new TopBar(desk, services, actions, session::recent, session::openSafely);
-        shelf = new ShelfPane(desk, services, actions, importer::add, replacing::ask, settings);
-        table = new TablePane(desk, services, actions, this::find);
-        lens = new LensPane(desk, services, actions);
+        var menus = new Menus(actions, session::recent, session::openSafely);
+        firstMove = new FirstMoveBar(desk, actions);
+        waysIn = new WaysIn(actions, DEMO, session::openCopy, session::openSafely);
+        TopBar top = new TopBar(desk, services, actions, menus);
+        var drops = new Drops(desk, importer, session::openSafely);
+        var laying = new PictureLaying(desk, actions, this::conform, this::handToTable);
+        shelf = new ShelfPane(desk, services, actions, drops, laying, replacing::ask, settings);
+        table = new TablePane(desk, services, actions, menus, waysIn, drops, laying, replacing::ask, this::find);
+        lens = new LensPane(desk, services, actions, menus);
         CameraPane camera = new CameraPane(desk, services, actions, overlay);
         SealPane seal = new SealPane(desk, services);
-        lineUp = new LineUpPane(desk, services, shelf::conform, lengths, replacing::ask);
-        score = new ScorePane(desk, services);
+        lineUp = new LineUpPane(desk, services, menus, drops, laying, lengths, replacing::ask);
+        score = new ScorePane(desk, services, menus);
         StatusLine status = new StatusLine(desk, services);
         var rail = new ShelfRail(desk, shelf);
-        layout = new BenchLayout(desk, rail, shelf, table, lens, new StackPane(camera, seal), lineUp, score);
+        layout = new BenchLayout(desk, rail, shelf, table, lens, new StackPane(camera, seal), firstMove, lineUp, score);
         layout.setTop(top);
         layout.setBottom(status);
-        views = List.of(top, shelf, table, lens, camera, seal, lineUp, score, status, layout);
+        drops.serve(layout, shelf.place());
+        views = List.of(top, shelf, table, lens, camera, seal, lineUp, score, status, layout, firstMove);
         scene = new Scene(new StackPane(layout, overlay), width, height);
-        scene.getStylesheets()
-                .add(Bench.class.getResource("/amberlens/desktop/amber.css").toExternalForm());
+        wardrobe.dress(scene);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         scene.addEventFilter(KeyEvent.KEY_RELEASED, this::released);
-        scene.windowProperty()
-                .flatMap(Window::renderScaleXProperty)
-                .orElse(1.0)
-                .subscribe(scale -> services.thumbnails().setDeviceScale(scale.doubleValue()));
-        lensWindow = new LensWindow(lens, scene, this::key, this::released, layout::setLensHere);
+        scene.windowProperty().flatMap(Window::renderScaleXProperty).orElse(1.0).subscribe(_ -> renderFor());
+        lensWindow = new LensWindow(lens, scene, wardrobe, this::key, this::released, layout::setLensHere);
+        changing = desk.subscribe(this::changed);
+        waysIn.showRecent(session.recent());
+        dress();
         timer.start();
+    }
+
+    private void changed(Changes changes) {
+        if (changes.contains(Change.PREFERENCES)) {
+            dress();
+        }
+        if (!changes.only(PLAYING)) {
+            actions.refresh();
+        }
+        if (changes.contains(Change.FILE)) {
+            waysIn.showRecent(session.recent());
+        }
+    }
+
+    /** Appearance and text size as they are chosen. */
+    private void dress() {
+        wardrobe.wear(desk.preferences().appearance(), desk.preferences().textPercent());
+        layout.setText(wardrobe.text().get());
+        renderFor();
+    }
+
+    /** Small pictures are made for the pixels of the screen that they take. */
+    private void renderFor() {
+        double device = scene.getWindow() == null ? 1 : scene.getWindow().getRenderScaleX();
+        services.thumbnails().setDeviceScale(device * wardrobe.text().get());
     }
 
     /** What acts on a view rather than on the project. */
     private void viewActions() {
-        actions.add(Menu.PLAY, "go.time", "Type a time", "T", () -> true, () -> lens.askTime());
-        actions.add(Menu.KEYS, "score.curves", "Curves in the Score", "C", () -> true, () -> score.toggleCurves());
+        actions.add(Menu.PLAY, "go.time", "Type a time", "T", Needs.NOTHING, () -> lens.askTime());
+        actions.add(Menu.KEYS, "score.curves", "Curves in the Score", "C", Needs.NOTHING, () -> score.toggleCurves());
         actions.add(
                 Menu.KEYS,
                 "score.tall",
                 "Pull the lanes of the selected keys tall",
                 "Enter",
-                () -> true,
+                Needs.NOTHING,
                 () -> score.toggleTall());
-        actions.add(Menu.KEYS, "score.closer", "Closer in time", "Equals", () -> true, () -> score.zoomTime(1 / ZOOM));
-        actions.add(Menu.KEYS, "score.further", "More time at once", "Minus", () -> true, () -> score.zoomTime(ZOOM));
-        actions.add(Menu.VIEW, "lens.full", "Lens: fill the screen", "F11", () -> true, () -> lensWindow.toggle(true));
+        actions.add(
+                Menu.KEYS, "score.closer", "Closer in time", "Equals", Needs.NOTHING, () -> score.zoomTime(1 / ZOOM));
+        actions.add(
+                Menu.KEYS, "score.further", "More time at once", "Minus", Needs.NOTHING, () -> score.zoomTime(ZOOM));
+        actions.add(
+                Menu.VIEW, "lens.full", "Lens: fill the screen", "F11", Needs.NOTHING, () -> lensWindow.toggle(true));
         actions.add(
                 Menu.VIEW,
                 "lens.window",
                 "Lens: a window of its own",
                 "Shift+F11",
-                () -> true,
+                Needs.NOTHING,
                 () -> lensWindow.toggle(false));
-        actions.add(Menu.VIEW, "shelf.ready", "Pictures or ready moves", "Y", () -> true, this::toggleReady);
+        actions.add(
+                Menu.SHOT,
+                "shelf.lay",
+                "Lay the selected pictures into the Line-up",
+                "Shortcut+Enter",
+                Needs.of(
+                        "a picture on the Shelf",
+                        () -> !desk.document().project().media().isEmpty()),
+                () -> shelf.laySelected());
+        actions.add(Menu.VIEW, "shelf.ready", "Pictures or ready moves", "Y", Needs.NOTHING, this::toggleReady);
         actions.add(
                 Menu.MOVE,
                 "aim.places",
                 "Pan and zoom between two places",
                 "J",
-                () -> desk.cursor().selectedShot().isPresent(),
+                DeskNeeds.shot(desk),
                 () -> shelf.panBetweenPlaces());
-        actions.add(Menu.MOVE, "move.open", "Take a kept move from a file…", "", () -> true, this::takeMove);
+        actions.add(Menu.MOVE, "move.open", "Take a kept move from a file…", "", Needs.NOTHING, this::takeMove);
         actions.add(
                 Menu.EDGES,
                 "edges.check-all",
                 "Check all shots…",
                 "Shortcut+B",
-                () -> !desk.document().project().shots().isEmpty(),
+                DeskNeeds.shots(desk),
                 this::showCheck);
-        actions.add(Menu.HELP, "help.keys", "Find an action…", "F1", () -> true, this::showActionSearch);
+        actions.add(Menu.PROJECT, "settings.show", "Settings…", "Shortcut+I", Needs.NOTHING, this::showSettings);
+        actions.add(
+                Menu.HELP,
+                "help.first-move",
+                "Your first move in five steps",
+                "",
+                Needs.NOTHING,
+                () -> firstMove.begin());
+        actions.add(Menu.HELP, "help.guide", "Guide", "Shift+F1", Needs.NOTHING, this::showGuide);
+        actions.add(Menu.HELP, "help.keys", "Find an action…", "F1", Needs.NOTHING, this::showActionSearch);
+    }
+
+    /** New shots are framed next. */
+    private void handToTable() {
+        table.takeFocus();
+    }
+
+    private Conform conform() {
+        return shelf.conform();
     }
 
     private void takeMove() {
@@ -219,6 +305,16 @@ public final class Bench implements AutoCloseable {
 
     private void showWholeLineUp() {
         lineUp.showAll();
+    }
+
+    /** Opens the guide. */
+    public void showGuide() {
+        overlay.show(new GuidePanel(overlay::close), overlay::close);
+    }
+
+    /** Opens the settings. */
+    public void showSettings() {
+        overlay.show(new SettingsPanel(desk, actions, overlay::close), overlay::close);
     }
 
     /** Opens the search over all actions. */
@@ -332,6 +428,12 @@ public final class Bench implements AutoCloseable {
         return table;
     }
 
+    /** Takes away whatever dialog stands over the bench, without an answer. */
+    void closeDialog() {
+        closeListening();
+        overlay.close();
+    }
+
     public Scene scene() {
         return scene;
     }
@@ -373,6 +475,7 @@ public final class Bench implements AutoCloseable {
     @Override
     public void close() {
         timer.stop();
+        changing.close();
         closeListening();
         lensWindow.close();
         views.forEach(Subscription::close);

@@ -24,7 +24,7 @@ final class BenchLayout extends BorderPane implements Subscription {
     private static final double SHELF_PX = 176;
 
     /** Room for rows with what follows from their numbers beneath them. */
-    private static final double CAMERA_PX = 300;
+    private static final double CAMERA_PX = 310;
 
     /** Room for rows with what follows from their numbers beside them, so that they are half as high. */
     private static final double SIDE_PX = 470;
@@ -32,7 +32,7 @@ final class BenchLayout extends BorderPane implements Subscription {
     private static final double UPPER = 0.5;
     private static final double SMALL_VIEW = 0.48;
 
-    private record Shape(Arrangement arrangement, boolean shelf, boolean lens) {}
+    private record Shape(Arrangement arrangement, boolean shelf, boolean lens, double text) {}
 
     private final Desk desk;
     private final ShelfRail rail;
@@ -43,6 +43,7 @@ final class BenchLayout extends BorderPane implements Subscription {
     private final BorderPane upper = new BorderPane();
     private final Subscription subscription;
     private boolean lensHere = true;
+    private double text = 1;
     private @Nullable Shape shown;
 
     BenchLayout(
@@ -52,6 +53,7 @@ final class BenchLayout extends BorderPane implements Subscription {
             Region table,
             Region lens,
             Region camera,
+            Region guide,
             Region lineUp,
             Region score) {
         this.desk = desk;
@@ -62,7 +64,7 @@ final class BenchLayout extends BorderPane implements Subscription {
         this.camera = camera;
         camera.getStyleClass().add("camera-column");
         VBox.setVgrow(score, Priority.ALWAYS);
-        VBox lower = new VBox(lineUp, score);
+        VBox lower = new VBox(guide, lineUp, score);
         var seam = new Seam(
                 desk.preferences(),
                 "score",
@@ -86,8 +88,14 @@ final class BenchLayout extends BorderPane implements Subscription {
         arrange();
     }
 
+    /** How large text is, 1 for the usual size: columns of words and numbers are as much wider. */
+    void setText(double times) {
+        text = times;
+        arrange();
+    }
+
     private void arrange() {
-        var wanted = new Shape(arrangement(), desk.preferences().shelfOpen(), lensHere);
+        var wanted = new Shape(arrangement(), desk.preferences().shelfOpen(), lensHere, text);
         if (wanted.equals(shown)) {
             return;
         }
@@ -97,20 +105,20 @@ final class BenchLayout extends BorderPane implements Subscription {
         }
         List<Part> parts = new ArrayList<>();
         if (wanted.shelf()) {
-            parts.add(Part.fixed(shelf, SHELF_PX));
+            parts.add(Part.fixed(shelf, SHELF_PX * text));
         }
         switch (wanted.arrangement()) {
             case TABLE -> {
-                parts.add(Part.fixed(lensHere ? above(lens, "table") : camera, SIDE_PX));
+                parts.add(Part.fixed(lensHere ? above(lens, "table") : camera, SIDE_PX * text));
                 parts.add(Part.growing(table, 1));
             }
             case BOTH -> {
-                parts.add(Part.fixed(camera, CAMERA_PX));
+                parts.add(Part.fixed(camera, CAMERA_PX * text));
                 parts.add(Part.growing(table, 1));
                 parts.add(Part.growing(lens, 1));
             }
             case LENS -> {
-                parts.add(Part.fixed(above(table, "lens"), SIDE_PX));
+                parts.add(Part.fixed(above(table, "lens"), SIDE_PX * text));
                 parts.add(Part.growing(lens, 1));
             }
         }

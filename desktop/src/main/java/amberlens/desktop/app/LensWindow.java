@@ -1,5 +1,6 @@
 package amberlens.desktop.app;
 
+import amberlens.desktop.style.Wardrobe;
 import java.util.function.Consumer;
 import javafx.event.EventHandler;
 import javafx.scene.Scene;
@@ -18,24 +19,28 @@ final class LensWindow {
 
     private final Region lens;
     private final Scene bench;
+    private final Wardrobe wardrobe;
     private final EventHandler<KeyEvent> pressed;
     private final EventHandler<KeyEvent> released;
     private final Consumer<Boolean> home;
     private @Nullable Stage stage;
 
     /**
-     * @param bench whose styles it has, and whose window owns it
+     * @param bench whose window owns it
+     * @param wardrobe dresses it
      * @param pressed what keys do
      * @param home is told whether the Lens is back on the bench
      */
     LensWindow(
             Region lens,
             Scene bench,
+            Wardrobe wardrobe,
             EventHandler<KeyEvent> pressed,
             EventHandler<KeyEvent> released,
             Consumer<Boolean> home) {
         this.lens = lens;
         this.bench = bench;
+        this.wardrobe = wardrobe;
         this.pressed = pressed;
         this.released = released;
         this.home = home;
@@ -62,7 +67,7 @@ final class LensWindow {
         var root = new BorderPane(lens);
         root.getStyleClass().addAll("bench", "lens-window");
         var scene = new Scene(root, WIDTH, HEIGHT, Color.BLACK);
-        scene.getStylesheets().setAll(bench.getStylesheets());
+        wardrobe.dress(scene);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, pressed);
         scene.addEventFilter(KeyEvent.KEY_RELEASED, released);
         var opened = new Stage();
@@ -85,6 +90,7 @@ final class LensWindow {
         Stage now = stage;
         if (now != null) {
             stage = null;
+            wardrobe.forget(now.getScene());
             ((BorderPane) now.getScene().getRoot()).setCenter(null);
             now.hide();
             home.accept(true);

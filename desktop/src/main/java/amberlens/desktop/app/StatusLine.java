@@ -80,7 +80,13 @@ public final class StatusLine extends HBox implements Subscription {
             sentence.setText("The move is shown as the chosen seal would leave it; nothing is changed yet.");
         } else if (!desk.message().isEmpty()) {
             sentence.setText(desk.message());
-            offer("Dismiss", () -> desk.say(""));
+            desk.offer()
+                    .ifPresentOrElse(
+                            next -> offer(next.words(), () -> {
+                                desk.say("");
+                                next.next().run();
+                            }),
+                            () -> offer("Dismiss", () -> desk.say("")));
         } else if (shot.isEmpty()) {
             sentence.setText(
                     desk.document().project().media().isEmpty()

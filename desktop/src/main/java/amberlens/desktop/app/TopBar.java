@@ -2,7 +2,6 @@ package amberlens.desktop.app;
 
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.desktop.actions.Action;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.desk.Arrangement;
 import amberlens.desktop.desk.Change;
@@ -10,8 +9,9 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.export.ExportQueue;
+import amberlens.desktop.menu.Menus;
 import amberlens.desktop.services.Services;
-import java.nio.file.Path;
+import amberlens.desktop.style.FittingBar;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -19,14 +19,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Consumer;
-import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
@@ -36,12 +32,9 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.shape.Circle;
 
 /** Project, frame, menus, the summary of open edges, and export. */
-public final class TopBar extends HBox implements Subscription {
+public final class TopBar extends FittingBar implements Subscription {
     /** What changes nothing here. */
     private static final Set<Change> ONLY_TIME = EnumSet.of(Change.PLAYHEAD, Change.PLAYING, Change.MESSAGE);
-
-    /** In a narrower window the size of the frame stands in its dialog only, and exports take the room of the check. */
-    private static final double ROOM_FOR_FRAME = 1160;
 
     private final Desk desk;
     private final Services services;
@@ -54,11 +47,8 @@ public final class TopBar extends HBox implements Subscription {
     private final Map<Arrangement, ToggleButton> words = new EnumMap<>(Arrangement.class);
     private final Subscription subscription;
 
-    /**
-     * @param recent the projects opened lately
-     * @param opener opens one of them
-     */
-    public TopBar(Desk desk, Services services, Actions actions, Supplier<List<Path>> recent, Consumer<Path> opener) {
+    public TopBar(Desk desk, Services services, Actions actions, Menus menus) {
+        super(8);
         this.desk = desk;
         this.services = services;
         project.getStyleClass().add("project-name");
@@ -73,7 +63,6 @@ public final class TopBar extends HBox implements Subscription {
         exports = actions.bind(new Button(), "project.exports");
         exports.getStyleClass().add("chip");
         exports.setMinWidth(USE_PREF_SIZE);
-        exports.managedProperty().bind(exports.visibleProperty());
         HBox arrangements = new HBox();
         arrangements.getStyleClass().add("arrangements");
         for (Arrangement arrangement : Arrangement.values()) {
@@ -91,25 +80,14 @@ public final class TopBar extends HBox implements Subscription {
         export.getStyleClass().add("main-button");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        getChildren()
-                .addAll(
-                        mark(),
-                        menus(actions, recent, opener),
-                        project,
-                        frame,
-                        gap,
-                        arrangements,
-                        exports,
-                        open,
-                        check,
-                        export);
+        MenuBar wide = menus.bar();
+        MenuBar narrow = menus.narrowBar();
+        List.of(wide, narrow).forEach(bar -> bar.setMinWidth(USE_PREF_SIZE));
+        getChildren().addAll(mark(), wide, narrow, project, frame, gap, arrangements, exports, open, check, export);
         export.setMinWidth(USE_PREF_SIZE);
         project.setMinWidth(0);
-        frame.visibleProperty().bind(widthProperty().greaterThan(ROOM_FOR_FRAME));
-        frame.managedProperty().bind(frame.visibleProperty());
-        check.visibleProperty()
-                .bind(frame.visibleProperty().or(exports.visibleProperty().not()));
-        check.managedProperty().bind(check.visibleProperty());
+        spare(frame, wide, check, arrangements);
+        instead(wide, narrow);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("top-bar");
         subscription = desk.subscribe(changes -> {
@@ -131,47 +109,6 @@ public final class TopBar extends HBox implements Subscription {
         return mark;
     }
 
-    private static MenuBar menus(Actions actions, Supplier<List<Path>> recent, Consumer<Path> opener) {
-        MenuBar bar = new MenuBar();
-        bar.setMinWidth(USE_PREF_SIZE);
-        for (Action.Menu kind : Action.Menu.values()) {
-            Menu menu = new Menu(kind.word());
-            menu.setId("menu-" + kind.word().toLowerCase(Locale.ROOT));
-            menu.setOnShowing(_ -> {
-                menu.getItems()
-                        .setAll(actions.in(kind).stream().map(TopBar::item).toList());
-                if (kind == Action.Menu.PROJECT) {
-                    menu.getItems().add(2, recentMenu(recent.get(), opener));
-                }
-            });
-            menu.getItems().add(new MenuItem());
-            bar.getMenus().add(menu);
-        }
-        return bar;
-    }
-
-    private static MenuItem item(Action action) {
-        MenuItem item = new MenuItem(action.menuText().get());
-        item.setMnemonicParsing(false);
-        item.setId("item-" + action.id().replace('.', '-'));
-        action.shortcut().ifPresent(item::setAccelerator);
-        item.setDisable(!action.enabled().getAsBoolean());
-        item.setOnAction(_ -> action.run().run());
-        return item;
-    }
-
-    private static Menu recentMenu(List<Path> files, Consumer<Path> opener) {
-        Menu menu = new Menu("Recent");
-        menu.setDisable(files.isEmpty());
-        for (Path file : files) {
-            MenuItem item = new MenuItem(file.toString());
-            item.setMnemonicParsing(false);
-            item.setOnAction(_ -> opener.accept(file));
-            menu.getItems().add(item);
-        }
-        return menu;
-    }
-
     private void refresh() {
         Project now = desk.document().project();
         words.forEach((arrangement, word) -> word.setSelected(desk.preferences().arrangement() == arrangement));
@@ -179,16 +116,14 @@ public final class TopBar extends HBox implements Subscription {
         frame.setText(now.frameSize().width() + " × " + now.frameSize().height() + " · "
                 + now.frame().rate() + " fps");
         List<Shot> withOpenEdge = openShots();
-        check.setDisable(now.shots().isEmpty());
         refreshExports();
-        export.setDisable(now.shots().isEmpty());
-        open.setVisible(!withOpenEdge.isEmpty());
+        want(open, !withOpenEdge.isEmpty());
         open.setText(withOpenEdge.size() == 1 ? "▨ Open edge" : "▨ " + withOpenEdge.size() + " open edges");
     }
 
     private void refreshExports() {
         ExportQueue queue = services.exports();
-        exports.setVisible(!queue.entries().isEmpty());
+        want(exports, !queue.entries().isEmpty());
         exports.setText(queue.running()
                 .map(entry -> String.format(
                         Locale.ROOT,

@@ -3,13 +3,14 @@ package amberlens.desktop.app;
 import amberlens.core.geometry.DeliveryGuide;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.Needs;
+import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.desk.Arrangement;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools;
 import amberlens.desktop.table.TablePane;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.BooleanSupplier;
 
 /** The actions of the View menu: how the project is looked at. */
 final class ViewActions {
@@ -22,14 +23,14 @@ final class ViewActions {
 
     static void addTo(Actions actions, Desk desk, java.util.function.Supplier<TablePane> table) {
         Tools viewing = desk.tools();
-        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
+        Needs shot = DeskNeeds.shot(desk);
         for (Arrangement arrangement : Arrangement.values()) {
             actions.add(
                     Menu.VIEW,
                     "arrange." + arrangement.name().toLowerCase(Locale.ROOT),
                     "Arrangement: " + arrangement.words(),
                     "Alt+Digit" + (arrangement.ordinal() + 1),
-                    () -> true,
+                    Needs.NOTHING,
                     () -> desk.prefer(to -> to.setArrangement(arrangement)));
         }
         actions.add(
@@ -37,7 +38,7 @@ final class ViewActions {
                 "shelf.fold",
                 "Fold the Shelf or open it",
                 "Shift+Y",
-                () -> true,
+                Needs.NOTHING,
                 () -> desk.prefer(to -> to.setShelfOpen(!to.shelfOpen())));
         actions.add(Menu.VIEW, "view.fit-all", "Table: all framings", "F", shot, () -> table.get()
                 .fitAll());
@@ -48,18 +49,14 @@ final class ViewActions {
                 "view.table-moment",
                 "Table: footage now, at its first or at its last frame",
                 "Shift+T",
-                () -> desk.cursor()
-                        .selectedShot()
-                        .filter(found ->
-                                desk.document().project().mediaOf(found).moves())
-                        .isPresent(),
+                DeskNeeds.footage(desk),
                 () -> viewing.setTableMoment(viewing.tableMoment().next()));
         actions.add(
                 Menu.VIEW,
                 "view.lens-zoom",
                 "Lens: fit, 1:1 pixels, 200 %",
                 "V",
-                () -> true,
+                Needs.NOTHING,
                 () -> viewing.setLensZoom(viewing.lensZoom().next()));
         actions.add(Menu.VIEW, FIRST, "First frame, while held", "Z", shot, () -> viewing.setPeek(-1));
         actions.add(Menu.VIEW, LAST, "Last frame, while held", "X", shot, () -> viewing.setPeek(1));
@@ -83,7 +80,7 @@ final class ViewActions {
                 "Depth: tilt, swivel, distance, corners",
                 () -> (viewing.depth() ? "✓ " : "") + "Depth: tilt, swivel, distance, corners",
                 "Shift+D",
-                () -> true,
+                Needs.NOTHING,
                 () -> viewing.showDepth(!viewing.depth()));
         for (Tools.Guide guide : Tools.Guide.values()) {
             actions.add(
@@ -92,7 +89,7 @@ final class ViewActions {
                     "Guide: " + guide.words(),
                     () -> (viewing.shows(guide) ? "✓ " : "") + "Guide: " + guide.words(),
                     "",
-                    () -> true,
+                    Needs.NOTHING,
                     () -> viewing.toggle(guide));
         }
         for (DeliveryGuide shape : DeliveryGuide.values()) {
@@ -103,7 +100,7 @@ final class ViewActions {
                     "Delivery guide: " + shape.words(),
                     () -> (viewing.delivery().equals(delivery) ? "✓ " : "") + "Delivery guide: " + shape.words(),
                     "",
-                    () -> true,
+                    Needs.NOTHING,
                     () -> viewing.setDelivery(viewing.delivery().equals(delivery) ? Optional.empty() : delivery));
         }
     }

@@ -16,6 +16,7 @@ import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Overlay;
+import amberlens.desktop.style.TextSizes;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -40,6 +41,7 @@ import javafx.scene.layout.VBox;
 public final class CameraPane extends StackPane implements Subscription {
     private final Desk desk;
     private final Services services;
+    private final Button addFraming = new Button("Add framing");
     private final Label willDo = new Label();
     private final Hyperlink goToKey = new Hyperlink();
     private final Map<Property<?>, PropertyRow<?>> rows = new LinkedHashMap<>();
@@ -76,12 +78,17 @@ public final class CameraPane extends StackPane implements Subscription {
         getChildren().add(scroll);
         getStyleClass().add("camera-pane");
         setMinSize(0, 0);
-        widthProperty().addListener((_, _, width) -> setWide(width.doubleValue() >= WIDE_PX));
+        widthProperty().subscribe(this::fitWidth);
+        addFraming.fontProperty().subscribe(this::fitWidth);
         subscription = desk.subscribe(this::changed);
         changed(Changes.EVERYTHING);
     }
 
     /** What a change will do stands beside the title, or on a line of its own. */
+    private void fitWidth() {
+        setWide(getWidth() >= WIDE_PX * TextSizes.of(addFraming));
+    }
+
     private void setWide(boolean wide) {
         rows.values().forEach(row -> row.setWide(wide));
         if (wide != heading.getChildren().contains(willDo)) {
@@ -107,7 +114,7 @@ public final class CameraPane extends StackPane implements Subscription {
         goToKey.setMinWidth(USE_PREF_SIZE);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        Button addFraming = actions.bind(new Button("Add framing"), "framing.add");
+        actions.bind(addFraming, "framing.add");
         addFraming.getStyleClass().add("quiet-button");
         addFraming.setMinWidth(USE_PREF_SIZE);
         heading.getChildren().addAll(title, gap, addFraming);

@@ -50,6 +50,7 @@ final class KeyRibbon extends Surface implements OwnKeys {
     private int frame;
 
     KeyRibbon(Desk desk, Lane lane) {
+        super(false);
         this.desk = desk;
         this.lane = lane;
         setId("ribbon-" + lane.id());
@@ -185,7 +186,7 @@ final class KeyRibbon extends Surface implements OwnKeys {
         Channel<?> channel = of.camera().channel(lane);
         boolean works = channel.animated() && !channel.muted();
         double middle = Math.rint(height / 2) + 0.5;
-        pen.setStroke(works ? Palette.faint(Palette.AMBER, 0.55) : Palette.MUTED);
+        pen.setStroke(works ? Palette.faint(Palette.AMBER.colour(), 0.55) : Palette.MUTED.colour());
         pen.setLineWidth(1.2);
         if (!channel.animated()) {
             pen.setLineDashes(2, 4);
@@ -197,7 +198,7 @@ final class KeyRibbon extends Surface implements OwnKeys {
         }
         head(pen, channel, x(frame), middle, height);
         if (isFocused()) {
-            pen.setStroke(Palette.PALE);
+            pen.setStroke(Palette.PALE.colour());
             pen.setLineWidth(1);
             pen.strokeRoundRect(0.5, 0.5, width - 1, height - 1, 5, 5);
         }
@@ -205,15 +206,15 @@ final class KeyRibbon extends Surface implements OwnKeys {
 
     private void head(GraphicsContext pen, Channel<?> channel, double x, double middle, double height) {
         boolean inside = desk.cursor().insideShot();
-        pen.setStroke(Palette.faint(Palette.AMBER, inside ? 1 : 0.4));
+        pen.setStroke(Palette.faint(Palette.AMBER.colour(), inside ? 1 : 0.4));
         pen.setLineWidth(1.5);
         pen.strokeLine(x, middle - height / 2 + 2, x, middle + height / 2 - 2);
         if (channel.animated()) {
             Brush.bead(pen, x, middle, HEAD_RADIUS, channel.keyAt(frame).isPresent(), false);
         } else {
-            pen.setFill(Palette.PANEL);
+            pen.setFill(Palette.PANEL.colour());
             pen.fillOval(x - HEAD_RADIUS, middle - HEAD_RADIUS, 2 * HEAD_RADIUS, 2 * HEAD_RADIUS);
-            pen.setStroke(Palette.MUTED);
+            pen.setStroke(Palette.MUTED.colour());
             pen.setLineDashes(2, 2);
             pen.strokeOval(x - HEAD_RADIUS, middle - HEAD_RADIUS, 2 * HEAD_RADIUS, 2 * HEAD_RADIUS);
             pen.setLineDashes();

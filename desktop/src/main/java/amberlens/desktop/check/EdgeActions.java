@@ -10,13 +10,14 @@ import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealWay;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.Needs;
+import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Tools;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Overlay;
 import java.util.List;
-import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
@@ -41,7 +42,7 @@ public final class EdgeActions {
     }
 
     private void add() {
-        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
+        Needs shot = DeskNeeds.shot(desk);
         Tools viewing = desk.tools();
         actions.add(Menu.EDGES, "edges.seal", "Seal…", "S", shot, () -> {
             if (viewing.sealing()) {
@@ -75,7 +76,7 @@ public final class EdgeActions {
                 "Judge edges and room for the delivery guide",
                 () -> (viewing.judgingDelivery() ? "✓ " : "") + "Judge edges and room for the delivery guide",
                 "",
-                () -> viewing.delivery().isPresent(),
+                Needs.of("a delivery guide, see View", () -> viewing.delivery().isPresent()),
                 () -> viewing.setJudgingDelivery(!viewing.judgingDelivery()));
         actions.add(
                 Menu.EDGES,
@@ -102,7 +103,7 @@ public final class EdgeActions {
                 words,
                 () -> (desk.cursor().selectedShot().filter(on).isPresent() ? "✓ " : "") + words,
                 keys,
-                () -> desk.cursor().selectedShot().isPresent(),
+                DeskNeeds.shot(desk),
                 () -> withShot(toggle));
     }
 

@@ -1,5 +1,6 @@
 package amberlens.desktop.desk;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /**
@@ -13,11 +14,15 @@ public final class Desk {
     private final Cursor cursor;
     private final Tools tools = new Tools(listeners);
     private String message = "";
+    private Optional<Offer> offer = Optional.empty();
 
     /** A desk whose preferences are forgotten. */
     public Desk() {
         this(new Preferences());
     }
+
+    /** Something that may be wanted next: its words, and what it does. */
+    public record Offer(String words, Runnable next) {}
 
     public Desk(Preferences preferences) {
         this.preferences = preferences;
@@ -91,7 +96,20 @@ public final class Desk {
     public void say(String newMessage) {
         if (!newMessage.equals(message)) {
             message = newMessage;
+            offer = Optional.empty();
             tell(Change.MESSAGE);
         }
+    }
+
+    /** Says something, and offers what may be wanted next. */
+    public void say(String newMessage, String words, Runnable next) {
+        message = newMessage;
+        offer = Optional.of(new Offer(words, next));
+        tell(Change.MESSAGE);
+    }
+
+    /** What may be wanted after what was said. */
+    public Optional<Offer> offer() {
+        return offer;
     }
 }

@@ -7,6 +7,7 @@ import amberlens.core.motion.Property;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.Unit;
 import amberlens.core.sharpness.Enlargement;
+import amberlens.desktop.style.Appearance;
 import amberlens.files.WholeFile;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -27,6 +28,8 @@ public final class Preferences {
     private static final String SHORTCUT = "shortcut.";
     private static final String UNIT = "unit.";
     private static final String SEAM = "seam.";
+    private static final int LEAST_TEXT = 90;
+    private static final int MOST_TEXT = 150;
     private static final double MOST_PIXELS = 20_000;
 
     private final Properties values = new Properties();
@@ -149,6 +152,29 @@ public final class Preferences {
 
     public void setUnit(Property<?> property, Unit unit) {
         set(UNIT + property.id(), unit.id());
+    }
+
+    /** Dark or light. */
+    public Appearance appearance() {
+        return one(Appearance.class, "appearance").orElse(Appearance.DARK);
+    }
+
+    public void setAppearance(Appearance appearance) {
+        set("appearance", appearance.name());
+    }
+
+    /** How large text is, of what the system wants: 90 … 150. */
+    public int textPercent() {
+        try {
+            return Math.clamp(Integer.parseInt(values.getProperty("text-percent", "100")), LEAST_TEXT, MOST_TEXT);
+        } catch (NumberFormatException _) {
+            return 100;
+        }
+    }
+
+    /** Takes a text size within 90 … 150 %. */
+    public void setTextPercent(int percent) {
+        set("text-percent", String.valueOf(Math.clamp(percent, LEAST_TEXT, MOST_TEXT)));
     }
 
     /** What stands large on the bench. */

@@ -45,6 +45,11 @@ public record Selection(Optional<String> shotId, Set<String> others, Part part) 
         return new Selection(Optional.of(id), Set.of(), new Nothing());
     }
 
+    /** The same with other shots selected beside the one that is shown. */
+    public Selection withOthers(Set<String> ids) {
+        return new Selection(shotId, ids, part);
+    }
+
     public Selection with(Part newPart) {
         return new Selection(shotId, others, newPart);
     }

@@ -3,11 +3,12 @@ package amberlens.desktop.edit;
 import amberlens.core.keys.Pasting;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.Needs;
+import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.commands.KeyChanges;
 import amberlens.desktop.commands.KeyClipboard;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.Overlay;
-import java.util.function.BooleanSupplier;
 
 /** The actions of the Edit menu: history, clipboard, selection. */
 public final class EditActions {
@@ -26,7 +27,7 @@ public final class EditActions {
                 "Undo",
                 () -> "Undo " + desk.document().undoName().orElse(""),
                 "Shortcut+Z",
-                () -> desk.document().undoName().isPresent(),
+                Needs.of("a change to undo", () -> desk.document().undoName().isPresent()),
                 desk.document()::undo);
         actions.add(
                 Menu.EDIT,
@@ -34,21 +35,25 @@ public final class EditActions {
                 "Redo",
                 () -> "Redo " + desk.document().redoName().orElse(""),
                 "Shortcut+Shift+Z",
-                () -> desk.document().redoName().isPresent(),
+                Needs.of(
+                        "a change that was undone",
+                        () -> desk.document().redoName().isPresent()),
                 desk.document()::redo);
         actions.add(
                 Menu.EDIT,
                 "edit.history",
                 "History…",
                 "Shortcut+H",
-                () -> !desk.document().steps().isEmpty(),
+                Needs.of(
+                        "a change in the history",
+                        () -> !desk.document().steps().isEmpty()),
                 () -> overlay.show(new HistoryPanel(desk, overlay), overlay::close));
     }
 
     private static void clipboard(Actions actions, Desk desk, Overlay overlay) {
         var clipboard = new KeyClipboard(desk, overlay);
-        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
-        BooleanSupplier keys = () -> !desk.cursor().selectedKeys().isEmpty();
+        Needs shot = DeskNeeds.shot(desk);
+        Needs keys = DeskNeeds.keys(desk);
         actions.add(Menu.EDIT, "edit.cut", "Cut keys or framing", "Shortcut+X", keys, clipboard::cut);
         actions.add(Menu.EDIT, "edit.copy", "Copy keys or framing", "Shortcut+C", shot, clipboard::copy);
         actions.add(Menu.EDIT, "edit.copy-move", "Copy the move", "Shortcut+Shift+C", shot, clipboard::copyMove);
@@ -84,7 +89,7 @@ public final class EditActions {
 
     private static void selection(Actions actions, Desk desk) {
         var changes = new KeyChanges(desk);
-        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
+        Needs shot = DeskNeeds.shot(desk);
         actions.add(Menu.EDIT, "edit.delete", "Delete the selection", "Delete", shot, changes::delete);
         actions.add(Menu.EDIT, "keys.all", "Select all keys of the shot", "Shortcut+A", shot, changes::selectAll);
         actions.add(

@@ -3,6 +3,7 @@ package amberlens.desktop.edit;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
+import amberlens.desktop.style.TextSizes;
 import java.util.List;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
@@ -24,7 +25,7 @@ final class HistoryPanel extends VBox {
         ScrollPane scroll = new ScrollPane(rows);
         scroll.getStyleClass().add("quiet-scroll");
         scroll.setFitToWidth(true);
-        scroll.setPrefSize(420, ROWS_HEIGHT);
+        TextSizes.pref(scroll, 420, ROWS_HEIGHT);
         rows.setId("history-rows");
         Button close = new Button("Close");
         close.getStyleClass().add("main-button");

@@ -4,6 +4,7 @@ import amberlens.core.edit.OutputSeal;
 import amberlens.core.model.FileProblem;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.TextSizes;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
@@ -58,7 +59,7 @@ public final class ExportPanel extends VBox {
         this.showQueue = showQueue;
         form = new ExportForm(desk, proposed, browse);
         note.setWrapText(true);
-        note.setMaxWidth(520);
+        TextSizes.maxWidth(note, 520);
         note.getStyleClass().add("problem");
         note.setId("export-note");
         note.managedProperty().bind(note.textProperty().isNotEmpty());

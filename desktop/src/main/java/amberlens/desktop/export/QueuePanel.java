@@ -4,6 +4,7 @@ import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.TextSizes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -37,7 +38,7 @@ public final class QueuePanel extends VBox implements Subscription {
         this.queue = queue;
         ScrollPane scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
-        scroll.setPrefSize(WIDTH, HEIGHT);
+        TextSizes.pref(scroll, WIDTH, HEIGHT);
         scroll.getStyleClass().add("quiet-scroll");
         clear.getStyleClass().add("quiet-button");
         clear.setOnAction(_ -> queue.clear());

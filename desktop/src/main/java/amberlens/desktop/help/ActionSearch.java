@@ -6,6 +6,7 @@ import amberlens.desktop.actions.KeyText;
 import amberlens.desktop.desk.Preferences;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
+import amberlens.desktop.style.TextSizes;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -52,7 +53,7 @@ public final class ActionSearch extends VBox {
         ScrollPane scroll = new ScrollPane(rows);
         scroll.getStyleClass().add("quiet-scroll");
         scroll.setFitToWidth(true);
-        scroll.setPrefSize(WIDTH, HEIGHT);
+        TextSizes.pref(scroll, WIDTH, HEIGHT);
         Button close = new Button("Close");
         close.getStyleClass().add("main-button");
         close.setOnAction(_ -> overlay.close());
@@ -110,8 +111,7 @@ public final class ActionSearch extends VBox {
     /** What matches and can be done now. */
     private Stream<Action> found() {
         String wanted = search.getText().toLowerCase(Locale.ROOT).strip();
-        return actions.all().stream().filter(action -> matches(action, wanted)).filter(action -> action.enabled()
-                .getAsBoolean());
+        return actions.all().stream().filter(action -> matches(action, wanted)).filter(Action::isPossible);
     }
 
     private void perform(Action action) {
@@ -123,7 +123,8 @@ public final class ActionSearch extends VBox {
         Button button = new Button(action.name());
         button.getStyleClass().add("list-row");
         button.setId("do-" + action.id().replace('.', '-'));
-        button.setDisable(!action.enabled().getAsBoolean());
+        button.setDisable(!action.isPossible());
+        button.setTooltip(new Tooltip(action.hint()));
         button.setOnAction(_ -> perform(action));
         return button;
     }

@@ -15,13 +15,18 @@ import amberlens.media.footage.NumberedPictures;
 import amberlens.media.intake.Conformed;
 import amberlens.media.intake.MediaProbe;
 import amberlens.media.intake.MissingMedia;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 
 /** Brings pictures and footage onto the shelf: headers are read in the background, all good files go in as one step. */
@@ -43,8 +48,41 @@ public final class MediaImport {
         this.overlay = overlay;
     }
 
-    /** Takes files; where several are numbered alike it asks whether they are a sequence. */
+    /** Takes files and what lies in folders; where several are numbered alike it asks whether they are a sequence. */
     public void add(List<Path> files) {
+        add(files, _ -> {});
+    }
+
+    /**
+     * Likewise.
+     *
+     * @param then takes the media of the files that could be read, in their order, also of those that were there before
+     */
+    public void add(List<Path> files, Consumer<List<Media>> then) {
+        if (files.stream().anyMatch(Files::isDirectory)) {
+            services.background().execute(() -> {
+                List<Path> inside = opened(files);
+                Platform.runLater(() -> addFiles(inside, then));
+            });
+        } else {
+            addFiles(files, then);
+        }
+    }
+
+    /** Files as they are, and in place of a folder the files in it, by name. */
+    private static List<Path> opened(List<Path> files) {
+        List<Path> all = new ArrayList<>();
+        for (Path file : files) {
+            try (Stream<Path> inside = Files.isDirectory(file) ? Files.list(file) : Stream.of(file)) {
+                inside.filter(Files::isRegularFile).sorted().forEach(all::add);
+            } catch (IOException | UncheckedIOException _) {
+                all.add(file); // reading it will say why it cannot be read
+            }
+        }
+        return all;
+    }
+
+    private void addFiles(List<Path> files, Consumer<List<Media>> then) {
         if (files.isEmpty()) {
             return;
         }
@@ -53,7 +91,7 @@ public final class MediaImport {
         List<Path> films = files.stream().filter(MediaProbe::isFilm).toList();
         long sequences = groups.stream().filter(group -> group.size() > 1).count();
         if (sequences == 0) {
-            read(files.stream().map(List::of).toList());
+            read(files.stream().map(List::of).toList(), then);
             return;
         }
         List<List<Path>> asSequences = new ArrayList<>(groups);
@@ -67,28 +105,32 @@ public final class MediaImport {
                         new Overlay.Answer(
                                 sequences == 1 ? "One sequence" : sequences + " sequences",
                                 true,
-                                () -> read(asSequences)),
+                                () -> read(asSequences, then)),
                         new Overlay.Answer(
                                 "Single pictures",
                                 false,
-                                () -> read(files.stream().map(List::of).toList())),
+                                () -> read(files.stream().map(List::of).toList(), then)),
                         new Overlay.Answer("Cancel", false, () -> {})));
     }
 
-    private void read(List<List<Path>> groups) {
+    private void read(List<List<Path>> groups, Consumer<List<Media>> then) {
         FrameRate rate = desk.document().project().frame().rate();
         Set<String> known =
                 desk.document().settled().media().stream().map(Media::path).collect(Collectors.toSet());
-        desk.say("Reading " + Counted.of(groups.size(), "file") + " …");
         services.background().execute(() -> {
             List<Media> good = new ArrayList<>();
+            List<String> paths = new ArrayList<>();
+            int done = 0;
             List<String> problems = new ArrayList<>();
             List<String> remarks = new ArrayList<>();
             for (List<Path> group : groups) {
+                int now = ++done;
+                Platform.runLater(() -> desk.say("Reading file " + now + " of " + groups.size() + " …"));
                 try {
                     MediaProbe.Found found = group.size() > 1
                             ? MediaProbe.sequence(group, rate)
                             : MediaProbe.file(group.getFirst(), services.distrusted());
+                    paths.add(found.media().path());
                     if (known.add(found.media().path())) {
                         good.add(found.media());
                     }
@@ -99,8 +141,19 @@ public final class MediaImport {
                     problems.add(group.getFirst() + " could not be read: " + FileWords.reason(e) + ".");
                 }
             }
-            Platform.runLater(() -> take(good, problems, remarks));
+            Platform.runLater(() -> {
+                take(good, problems, remarks);
+                then.accept(with(paths));
+            });
         });
+    }
+
+    private List<Media> with(List<String> paths) {
+        return paths.stream()
+                .flatMap(path -> desk.document().project().media().stream()
+                        .filter(media -> media.path().equals(path))
+                        .limit(1))
+                .toList();
     }
 
     /** Holds a project that was just opened against its files; what is not as it says is taken as it is, and told. */

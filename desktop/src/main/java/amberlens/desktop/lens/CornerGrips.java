@@ -42,9 +42,9 @@ final class CornerGrips {
             FramePoint at = view.toScreen(place(desk, shot, pose, corner));
             double[] x = {at.x(), at.x() + SIZE, at.x(), at.x() - SIZE};
             double[] y = {at.y() - SIZE, at.y(), at.y() + SIZE, at.y()};
-            pen.setFill(Palette.faint(Palette.GROUND, 0.8));
+            pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.8));
             pen.fillPolygon(x, y, x.length);
-            pen.setStroke(Palette.SEA);
+            pen.setStroke(Palette.SEA.colour());
             pen.strokePolygon(x, y, x.length);
         }
     }

@@ -19,7 +19,8 @@ final class GuidePainter {
         viewing.delivery().ifPresent(delivery -> delivery(pen, delivery, viewing.judgingDelivery(), view));
         pen.setLineWidth(1);
         for (boolean shade : new boolean[] {true, false}) {
-            pen.setStroke(shade ? Palette.faint(Palette.GROUND, 0.5) : Palette.faint(Palette.PALE, 0.6));
+            pen.setStroke(
+                    shade ? Palette.faint(Palette.GROUND.colour(), 0.5) : Palette.faint(Palette.PALE.colour(), 0.6));
             pen.save();
             pen.translate(shade ? 1 : 0, shade ? 1 : 0);
             lines(pen, viewing, view);
@@ -73,18 +74,18 @@ final class GuidePainter {
         double y = (frame.height() - kept.height()) / 2.0 * view.zoom();
         double width = view.zoom() * frame.width();
         double height = view.zoom() * frame.height();
-        pen.setFill(Palette.faint(Palette.GROUND, 0.78));
+        pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.78));
         pen.fillRect(view.left(), view.top(), x, height);
         pen.fillRect(view.left() + width - x, view.top(), x, height);
         pen.fillRect(view.left() + x, view.top(), width - 2 * x, y);
         pen.fillRect(view.left() + x, view.top() + height - y, width - 2 * x, y);
-        pen.setStroke(Palette.PALE);
+        pen.setStroke(Palette.PALE.colour());
         pen.setLineWidth(1.2);
         pen.strokeRect(view.left() + x, view.top() + y, width - 2 * x, height - 2 * y);
         String words = shape.words() + (judged ? " · judged" : "");
         double wide = Brush.width(Fonts.strong(11), words) + 10;
-        pen.setFill(Palette.faint(Palette.GROUND, 0.85));
+        pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.85));
         pen.fillRoundRect(view.left() + x + 5, view.top() + y + 5, wide, 16, 4, 4);
-        Brush.text(pen, Fonts.strong(11), Palette.PALE, words, view.left() + x + 10, view.top() + y + 13);
+        Brush.text(pen, Fonts.strong(11), Palette.PALE.colour(), words, view.left() + x + 10, view.top() + y + 13);
     }
 }

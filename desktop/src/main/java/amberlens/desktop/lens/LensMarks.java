@@ -33,7 +33,7 @@ final class LensMarks {
 
     /** The way of the anchor through the frame, a dot every few frames, and the handles of the selected framings. */
     void path(GraphicsContext pen, Shot shot) {
-        pen.setStroke(Palette.AMBER);
+        pen.setStroke(Palette.AMBER.colour());
         pen.setLineWidth(1.6);
         pen.beginPath();
         for (int frame = 0; frame < shot.length(); frame++) {
@@ -45,7 +45,7 @@ final class LensMarks {
             }
         }
         pen.stroke();
-        pen.setFill(Palette.PALE);
+        pen.setFill(Palette.PALE.colour());
         for (int frame = 0; frame < shot.length(); frame += FRAMES_PER_DOT) {
             FramePoint point = view.toScreen(shot.camera().at(frame).position());
             pen.fillOval(point.x() - 1.5, point.y() - 1.5, 3, 3);
@@ -62,8 +62,8 @@ final class LensMarks {
     void handles(GraphicsContext pen, Shot shot, Pose pose) {
         for (LensHandle handle : LensHandle.values()) {
             FramePoint at = view.toScreen(handle.place(pose, view.frame()));
-            pen.setFill(Palette.faint(Palette.GROUND, 0.8));
-            pen.setStroke(Palette.AMBER);
+            pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.8));
+            pen.setStroke(Palette.AMBER.colour());
             pen.setLineWidth(1.6);
             if (handle == LensHandle.TURN) {
                 Brush.bead(pen, at.x(), at.y() + LensHandle.TURN_INSET, 4.5, false, false);
@@ -79,7 +79,7 @@ final class LensMarks {
 
     private static void anchor(GraphicsContext pen, FramePoint at) {
         for (boolean shade : new boolean[] {true, false}) {
-            pen.setStroke(shade ? Palette.faint(Palette.GROUND, 0.8) : Palette.PALE);
+            pen.setStroke(shade ? Palette.faint(Palette.GROUND.colour(), 0.8) : Palette.PALE.colour());
             pen.setLineWidth(shade ? 3 : 1.4);
             pen.strokeLine(at.x() - 6, at.y(), at.x() + 6, at.y());
             pen.strokeLine(at.x(), at.y() - 6, at.x(), at.y() + 6);
@@ -88,16 +88,16 @@ final class LensMarks {
     }
 
     private static void subject(GraphicsContext pen, FramePoint at) {
-        pen.setStroke(Palette.SEA);
+        pen.setStroke(Palette.SEA.colour());
         pen.setLineWidth(1.8);
         pen.strokeOval(at.x() - 7, at.y() - 7, 14, 14);
-        pen.setFill(Palette.SEA);
+        pen.setFill(Palette.SEA.colour());
         pen.fillOval(at.x() - 2, at.y() - 2, 4, 4);
     }
 
     /** What helps a hand: the lines of the picture that something snaps to, and the line or box being drawn on it. */
     void aids(GraphicsContext pen, Pose pose, Size picture) {
-        pen.setStroke(Palette.SEA);
+        pen.setStroke(Palette.SEA.colour());
         for (Tools.Line line : desk.tools().snapLines()) {
             pen.setLineWidth(1);
             boolean column = line.vertical();
@@ -154,7 +154,7 @@ final class LensMarks {
             Brush.aligned(
                     pen,
                     Fonts.text(13),
-                    Palette.MUTED,
+                    Palette.MUTED.colour(),
                     notice,
                     view.left() + size.width() / 2.0,
                     view.top() + size.height() / 2.0,

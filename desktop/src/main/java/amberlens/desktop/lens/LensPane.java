@@ -5,7 +5,10 @@ import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Changes;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
+import amberlens.desktop.menu.Menus;
+import amberlens.desktop.menu.Spot;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.style.FittingBar;
 import amberlens.desktop.style.Icons;
 import java.util.EnumSet;
 import java.util.Locale;
@@ -31,12 +34,13 @@ public final class LensPane extends BorderPane implements Subscription {
     private final Button zoom = new Button();
     private final Subscription subscription;
 
-    public LensPane(Desk desk, Services services, Actions actions) {
+    public LensPane(Desk desk, Services services, Actions actions, Menus menus) {
         this.desk = desk;
         surface = new LensSurface(desk, services);
         surface.setId("lens-surface");
         time = new TimeField(desk);
         new LensHands(desk, surface);
+        surface.setOnContextMenuRequested(event -> menus.show(Spot.OUTPUT, surface, event));
         play = actions.bind(Icons.button(Feather.PLAY, ""), "play.toggle");
         play.getStyleClass().add("play-button");
         loop = actions.bind(Icons.toggle(Feather.REPEAT, ""), "play.loop");
@@ -49,7 +53,7 @@ public final class LensPane extends BorderPane implements Subscription {
         changed(Changes.EVERYTHING);
     }
 
-    private HBox heading(Actions actions) {
+    private FittingBar heading(Actions actions) {
         Label title = new Label("Lens");
         title.getStyleClass().add("view-title");
         title.setMinWidth(Region.USE_PREF_SIZE);
@@ -62,33 +66,23 @@ public final class LensPane extends BorderPane implements Subscription {
                 Icons.toggle(Feather.GIT_COMMIT, "The path of the anchor through the frame, with its handles");
         path.setId("lens-path");
         path.setOnAction(_ -> surface.setPath(path.isSelected()));
-        HBox heading = new HBox(
-                4,
-                title,
-                caption,
-                gap(),
-                path,
-                new GuideMenu(desk, surface),
-                zoom,
-                actions.bind(Icons.button(Feather.EXTERNAL_LINK, ""), "lens.window"),
-                actions.bind(Icons.button(Feather.MAXIMIZE, ""), "lens.full"));
+        var guides = new GuideMenu(desk, surface);
+        Button apart = actions.bind(Icons.button(Feather.EXTERNAL_LINK, ""), "lens.window");
+        Button full = actions.bind(Icons.button(Feather.MAXIMIZE, ""), "lens.full");
+        var heading = new FittingBar(4, title, caption, gap(), path, guides, zoom, apart, full);
+        heading.spare(path, apart, full, guides);
         heading.setAlignment(Pos.CENTER_LEFT);
         heading.getStyleClass().add("view-heading");
         return heading;
     }
 
-    private HBox transport(Actions actions) {
-        HBox bar = new HBox(
-                2,
-                time,
-                gap(),
-                actions.bind(Icons.button(Feather.SKIP_BACK, ""), "go.first"),
-                actions.bind(Icons.button(Feather.CHEVRON_LEFT, ""), "go.back"),
-                play,
-                actions.bind(Icons.button(Feather.CHEVRON_RIGHT, ""), "go.on"),
-                actions.bind(Icons.button(Feather.SKIP_FORWARD, ""), "go.last"),
-                gap(),
-                loop);
+    private FittingBar transport(Actions actions) {
+        Button first = actions.bind(Icons.button(Feather.SKIP_BACK, ""), "go.first");
+        Button back = actions.bind(Icons.button(Feather.CHEVRON_LEFT, ""), "go.back");
+        Button on = actions.bind(Icons.button(Feather.CHEVRON_RIGHT, ""), "go.on");
+        Button last = actions.bind(Icons.button(Feather.SKIP_FORWARD, ""), "go.last");
+        var bar = new FittingBar(2, time, gap(), first, back, play, on, last, gap(), loop);
+        bar.spare(loop, first, last, back, on);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("transport");
         return bar;

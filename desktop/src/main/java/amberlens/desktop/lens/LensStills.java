@@ -150,18 +150,18 @@ final class LensStills {
     }
 
     private static void still(GraphicsContext pen, @Nullable Image image, double x, double y, Size size) {
-        pen.setFill(Palette.GROUND);
+        pen.setFill(Palette.GROUND.colour());
         pen.fillRect(x, y, size.width(), size.height());
         if (image != null) {
             pen.drawImage(image, x, y, size.width(), size.height());
         }
-        pen.setStroke(Palette.LINE);
+        pen.setStroke(Palette.LINE.colour());
         pen.setLineWidth(1);
         pen.strokeRect(x + 0.5, y + 0.5, size.width() - 1, size.height() - 1);
     }
 
     private static void label(GraphicsContext pen, String text, double x, double y) {
-        Brush.text(pen, Fonts.text(11.5), Palette.MUTED, text, x + 1, y + LABEL / 2);
+        Brush.text(pen, Fonts.text(11.5), Palette.MUTED.colour(), text, x + 1, y + LABEL / 2);
     }
 
     /** The absolute difference of every channel. */

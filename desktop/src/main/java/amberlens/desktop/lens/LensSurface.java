@@ -43,6 +43,7 @@ final class LensSurface extends Surface {
     private boolean handles;
 
     LensSurface(Desk desk, Services services) {
+        super(true);
         this.desk = desk;
         this.services = services;
         frames = services.frames();
@@ -138,7 +139,7 @@ final class LensSurface extends Surface {
         }
         return zoom == LensZoom.FIT
                 ? LensView.fitting(frame, getWidth(), getHeight())
-                : LensView.close(frame, zoom.screenPerFramePx(), middle, getWidth(), getHeight());
+                : LensView.close(frame, zoom.screenPerFramePx() / deviceScale(), middle, getWidth(), getHeight());
     }
 
     /** Looks at another part of the output, as far as it reaches. */
@@ -187,7 +188,7 @@ final class LensSurface extends Surface {
         pen.beginPath();
         pen.rect(0, 0, width, height);
         pen.clip();
-        pen.setFill(Palette.GROUND);
+        pen.setFill(Palette.GROUND.colour());
         pen.fillRect(view.left(), view.top(), view.shown().width(), view.shown().height());
         if (shown != null) {
             double zoom = view.zoom() / shown.view().zoom() / shown.scale();

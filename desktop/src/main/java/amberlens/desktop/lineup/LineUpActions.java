@@ -9,6 +9,8 @@ import amberlens.core.model.LineUp;
 import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.Needs;
+import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.style.Overlay;
@@ -16,7 +18,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 
 /** The actions of the Line-up menu. */
@@ -24,13 +25,13 @@ public final class LineUpActions {
     private final Actions actions;
     private final Desk desk;
     private final Overlay overlay;
-    private final BooleanSupplier shot;
+    private final Needs shot;
 
     private LineUpActions(Actions actions, Desk desk, Overlay overlay) {
         this.actions = actions;
         this.desk = desk;
         this.overlay = overlay;
-        shot = () -> desk.cursor().selectedShot().isPresent();
+        shot = DeskNeeds.shot(desk);
     }
 
     public static void addTo(Actions actions, Desk desk, Overlay overlay, Runnable showAll) {
@@ -41,7 +42,7 @@ public final class LineUpActions {
         cuts();
         places();
         transitions();
-        BooleanSupplier any = () -> !desk.document().project().shots().isEmpty();
+        Needs any = DeskNeeds.shots(desk);
         actions.add(Menu.LINE_UP, "lineup.select-all", "Select all shots", "Shortcut+Shift+A", any, this::selectAll);
         actions.add(Menu.LINE_UP, "lineup.show-all", "Show the whole line-up", "Shortcut+0", any, showAll);
         actions.add(
@@ -50,20 +51,25 @@ public final class LineUpActions {
                 "Ripple or overwrite",
                 () -> "Now: " + desk.preferences().laying().words() + " (switch)",
                 "Shortcut+R",
-                () -> true,
+                Needs.NOTHING,
                 this::switchLaying);
     }
 
     private void cuts() {
         actions.add(
-                Menu.LINE_UP, "lineup.split", "Split at the playhead", "Shortcut+Shift+J", this::canSplit, this::split);
+                Menu.LINE_UP,
+                "lineup.split",
+                "Split at the playhead",
+                "Shortcut+Shift+J",
+                Needs.of("the playhead inside a shot, not at its first frame", this::canSplit),
+                this::split);
         actions.add(Menu.LINE_UP, "lineup.join", "Join with the next shot", "Shortcut+J", shot, this::join);
         actions.add(
                 Menu.LINE_UP,
                 "lineup.trim-start",
                 "Begin at the playhead",
                 "Alt+Home",
-                desk.cursor()::insideShot,
+                DeskNeeds.inside(desk),
                 () -> with(found -> desk.document()
                         .apply(LineUpEdits.trimStart(
                                 found.id(),
@@ -74,16 +80,13 @@ public final class LineUpActions {
                 "lineup.trim-end",
                 "End with the frame at the playhead",
                 "Alt+End",
-                desk.cursor()::insideShot,
+                DeskNeeds.inside(desk),
                 () -> with(found -> desk.document()
                         .apply(LineUpEdits.trimEnd(
                                 found.id(),
                                 desk.cursor().shotFrame() - found.lastFrame(),
                                 desk.preferences().laying()))));
-        BooleanSupplier footage = () -> desk.cursor()
-                .selectedShot()
-                .filter(found -> desk.document().project().mediaOf(found).moves())
-                .isPresent();
+        Needs footage = DeskNeeds.footage(desk);
         actions.add(
                 Menu.LINE_UP, "lineup.slip-on", "Slip the footage a frame later", "Alt+Period", footage, () -> slip(1));
         actions.add(

@@ -47,6 +47,14 @@ final class LineUpHands {
         event.consume();
     }
 
+    /** Selects the shot at a place, unless it is selected already; false where there is none. */
+    boolean pointAt(double x, double y) {
+        Optional<Shot> shot = surface.plan().shotAt(x, y);
+        shot.filter(found -> !desk.cursor().selection().includes(found.id()))
+                .ifPresent(found -> desk.cursor().select(Selection.shot(found.id())));
+        return shot.isPresent();
+    }
+
     private Optional<? extends Gesture> choose(MouseEvent press) {
         if (press.getX() < LineUpLayout.LEFT - 4) {
             return Optional.empty();

@@ -26,6 +26,7 @@ final class LineUpSurface extends Surface {
     private OptionalDouble dropX = OptionalDouble.empty();
 
     LineUpSurface(Desk desk, Services services) {
+        super(false);
         this.desk = desk;
         this.services = services;
         setAccessibleText("Line-up: all shots in a row");
@@ -55,15 +56,15 @@ final class LineUpSurface extends Surface {
     protected void draw(GraphicsContext pen, double width, double height) {
         LineUpLayout plan = plan();
         boolean empty = desk.document().project().shots().isEmpty();
-        Brush.text(pen, Fonts.strong(13), Palette.TEXT, "Line-up", 14, height / 2 - (empty ? 0 : 8));
+        Brush.text(pen, Fonts.strong(13), Palette.TEXT.colour(), "Line-up", 14, height / 2 - (empty ? 0 : 8));
         if (!empty) {
             String whole = Timecode.brief(
                     LineUp.length(desk.document().project()),
                     desk.document().project().frame().rate());
-            Brush.text(pen, Fonts.numbers(11), Palette.MUTED, whole, 14, height / 2 + 10);
+            Brush.text(pen, Fonts.numbers(11), Palette.MUTED.colour(), whole, 14, height / 2 + 10);
         }
         if (desk.document().project().shots().isEmpty()) {
-            pen.setStroke(Palette.LINE);
+            pen.setStroke(Palette.LINE.colour());
             pen.setLineDashes(4, 4);
             pen.strokeRoundRect(
                     LineUpLayout.LEFT,
@@ -76,7 +77,7 @@ final class LineUpSurface extends Surface {
             Brush.text(
                     pen,
                     Fonts.text(13),
-                    Palette.MUTED,
+                    Palette.MUTED.colour(),
                     "Shots stand here in a row. Drop a picture, or double-click it on the shelf.",
                     LineUpLayout.LEFT + 14,
                     height / 2);
@@ -89,12 +90,12 @@ final class LineUpSurface extends Surface {
         desk.document().project().shots().stream().filter(plan::shows).forEach(painter::shot);
         markers(pen, plan, height);
         view.snapLine().ifPresent(frame -> {
-            pen.setStroke(Palette.SEA);
+            pen.setStroke(Palette.SEA.colour());
             pen.setLineWidth(1);
             pen.strokeLine(plan.x(frame), 0, plan.x(frame), height);
         });
         replaced.flatMap(desk.document().project()::shot).ifPresent(shot -> {
-            pen.setStroke(Palette.SEA);
+            pen.setStroke(Palette.SEA.colour());
             pen.setLineWidth(3);
             pen.strokeRoundRect(
                     plan.x(shot.start()) + 2,
@@ -105,12 +106,12 @@ final class LineUpSurface extends Surface {
                     5);
         });
         dropX.ifPresent(x -> {
-            pen.setFill(Palette.SEA);
+            pen.setFill(Palette.SEA.colour());
             pen.fillRect(x - 1.5, 2, 3, height - 4);
         });
         if (!desk.document().project().shots().isEmpty()) {
             double x = plan.x(desk.cursor().playhead());
-            pen.setStroke(Palette.AMBER);
+            pen.setStroke(Palette.AMBER.colour());
             pen.setLineWidth(1.6);
             pen.strokeLine(x, 0, x, height);
         }
@@ -121,16 +122,16 @@ final class LineUpSurface extends Surface {
         for (Marker marker : desk.document().project().markers()) {
             double x = plan.x(marker.at());
             boolean selected = desk.cursor().selection().part().equals(new Selection.MarkerAt(marker.at(), true));
-            pen.setStroke(Palette.faint(Palette.SEA, selected ? 1 : 0.6));
+            pen.setStroke(Palette.faint(Palette.SEA.colour(), selected ? 1 : 0.6));
             pen.setLineWidth(1);
             pen.strokeLine(x, MARKER, x, height);
-            pen.setFill(Palette.SEA);
+            pen.setFill(Palette.SEA.colour());
             pen.fillPolygon(new double[] {x - 5, x + 5, x}, new double[] {0, 0, MARKER}, 3);
             if (!marker.name().isEmpty()) {
                 double width = Brush.width(Fonts.text(11), marker.name()) + 8;
-                pen.setFill(Palette.faint(Palette.GROUND, 0.8));
+                pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.8));
                 pen.fillRoundRect(x + 6, 0, width, 14, 4, 4);
-                Brush.text(pen, Fonts.text(11), Palette.SEA, marker.name(), x + 10, 7);
+                Brush.text(pen, Fonts.text(11), Palette.SEA.colour(), marker.name(), x + 10, 7);
             }
         }
     }

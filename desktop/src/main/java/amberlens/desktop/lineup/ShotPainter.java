@@ -39,7 +39,7 @@ final class ShotPainter {
         double y = plan.top(shot) + 1;
         double width = Math.max(2, shot.length() * plan.perFrame() - 2);
         double height = plan.rowHeight() - 2;
-        pen.setFill(Palette.RAISED);
+        pen.setFill(Palette.RAISED.colour());
         pen.fillRect(x, y, width, height);
         if (width > PLAIN) {
             pen.save();
@@ -65,14 +65,14 @@ final class ShotPainter {
         boolean named = width > thumbWidth + 30;
         double textX = named ? x + thumbWidth + 8 : x + 6;
         if (!named) {
-            pen.setFill(Palette.faint(Palette.GROUND, 0.55));
+            pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.55));
             pen.fillRect(x, y, width, height);
         }
         double textWidth = x + width - textX - 4;
         boolean two = height > TWO_LINES;
-        text(Fonts.strong(12.5), Palette.TEXT, shot.name(), textX, y + height * (two ? 0.36 : 0.5), textWidth);
+        text(Fonts.strong(12.5), Palette.TEXT.colour(), shot.name(), textX, y + height * (two ? 0.36 : 0.5), textWidth);
         if (two) {
-            text(Fonts.numbers(11), Palette.MUTED, facts(shot), textX, y + height * 0.7, textWidth);
+            text(Fonts.numbers(11), Palette.MUTED.colour(), facts(shot), textX, y + height * 0.7, textWidth);
         }
     }
 
@@ -119,9 +119,9 @@ final class ShotPainter {
     }
 
     private void wedge(Fade fade, boolean dissolves, double[] xs, double[] ys) {
-        pen.setFill(Palette.faint(dissolves ? Palette.PALE : Palette.GROUND, dissolves ? 0.3 : 0.75));
+        pen.setFill(Palette.faint(dissolves ? Palette.PALE.colour() : Palette.GROUND.colour(), dissolves ? 0.3 : 0.75));
         pen.fillPolygon(xs, ys, 3);
-        pen.setStroke(fade.through().isPresent() ? Palette.MUTED : Palette.PALE);
+        pen.setStroke(fade.through().isPresent() ? Palette.MUTED.colour() : Palette.PALE.colour());
         pen.setLineWidth(1);
         pen.strokeLine(xs[1], ys[1], xs[2], ys[2]);
     }
@@ -130,7 +130,7 @@ final class ShotPainter {
         boolean shown =
                 desk.cursor().selection().shotId().filter(shot.id()::equals).isPresent();
         boolean selected = desk.cursor().selection().includes(shot.id());
-        pen.setStroke(selected ? Palette.AMBER : Palette.LINE);
+        pen.setStroke(selected ? Palette.AMBER.colour() : Palette.LINE.colour());
         pen.setLineWidth(selected ? 2 : 1);
         if (selected && !shown) {
             pen.setLineDashes(5, 3);

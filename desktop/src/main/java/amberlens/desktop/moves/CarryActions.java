@@ -4,17 +4,18 @@ import amberlens.core.edit.CarryEdits;
 import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.Needs;
+import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.Overlay;
-import java.util.function.BooleanSupplier;
 
 /** Carrying one move to many shots, and arranging moves for many. */
 public final class CarryActions {
     private CarryActions() {}
 
     public static void addTo(Actions actions, Desk desk, Overlay overlay) {
-        BooleanSupplier several = () -> desk.cursor().selection().shots().size() > 1;
-        BooleanSupplier any = () -> desk.cursor().selectedShot().isPresent();
+        Needs several = DeskNeeds.severalShots(desk);
+        Needs any = DeskNeeds.shot(desk);
         actions.add(
                 Menu.MOVE,
                 "move.carry",
@@ -34,10 +35,10 @@ public final class CarryActions {
                         .map(name -> "Free from the move of \"" + name + "\"")
                         .orElse("Free from the move it follows"),
                 "",
-                () -> desk.cursor()
+                Needs.of("a shot that follows the move of another", () -> desk.cursor()
                         .selectedShot()
                         .flatMap(shot -> shot.settings().carried())
-                        .isPresent(),
+                        .isPresent()),
                 () -> desk.document()
                         .apply(CarryEdits.free(desk.cursor().selection().shots())));
         actions.add(

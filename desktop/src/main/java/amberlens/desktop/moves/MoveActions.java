@@ -4,11 +4,12 @@ import amberlens.core.edit.FramingEdits;
 import amberlens.core.motion.Ease;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.Needs;
+import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.commands.KeyChanges;
 import amberlens.desktop.commands.KeyTiming;
 import amberlens.desktop.desk.Desk;
 import java.util.Locale;
-import java.util.function.BooleanSupplier;
 
 /** The actions of the Move and Keys menus. */
 public final class MoveActions {
@@ -23,7 +24,7 @@ public final class MoveActions {
 
     private static void move(Actions actions, Desk desk) {
         var changes = new KeyChanges(desk);
-        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
+        Needs shot = DeskNeeds.shot(desk);
         actions.add(Menu.MOVE, "framing.add", "Add framing", "A", shot, () -> desk.cursor()
                 .selectedShot()
                 .ifPresent(found -> {
@@ -38,7 +39,8 @@ public final class MoveActions {
                     "ease." + ease.name().toLowerCase(Locale.ROOT),
                     "Ease: " + ease.words(),
                     "Digit" + digit++,
-                    () -> !changes.easeKeys().isEmpty(),
+                    Needs.of("a selected leg or selected keys", () -> !changes.easeKeys()
+                            .isEmpty()),
                     () -> changes.setLeg(ease.leg()));
         }
         actions.add(Menu.MOVE, "move.gentle", "Gentle everywhere", "G", shot, changes::gentleEverywhere);
@@ -55,19 +57,11 @@ public final class MoveActions {
                 changes::toggleMute);
         actions.add(Menu.MOVE, "move.reset-framing", "Reset the framing to neutral", "", shot, changes::resetFraming);
         actions.add(Menu.MOVE, "move.reset", "Reset the move to neutral", "", shot, changes::resetMove);
-        actions.add(
-                Menu.MOVE,
-                "move.near-key",
-                "Near a key, go to it first",
-                () -> (desk.preferences().toNearKeys() ? "✓ " : "") + "Near a key, go to it first",
-                "",
-                () -> true,
-                () -> desk.prefer(to -> to.setToNearKeys(!to.toNearKeys())));
     }
 
     private static void keys(Actions actions, Desk desk) {
         var timing = new KeyTiming(desk);
-        BooleanSupplier some = () -> !desk.cursor().selectedKeys().isEmpty();
+        Needs some = DeskNeeds.keys(desk);
         actions.add(Menu.KEYS, "keys.on", "Move a frame on", "Alt+Right", some, () -> timing.nudge(1));
         actions.add(Menu.KEYS, "keys.back", "Move a frame back", "Alt+Left", some, () -> timing.nudge(-1));
         actions.add(

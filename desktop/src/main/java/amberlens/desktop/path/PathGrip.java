@@ -58,12 +58,12 @@ public record PathGrip(int frame, PathEdits.End end, FramePoint offset) {
 
     /** Paints a handle and its line to the key, in pixels of the view. */
     public static void paint(GraphicsContext pen, FramePoint key, FramePoint handle) {
-        pen.setStroke(Palette.PALE);
+        pen.setStroke(Palette.PALE.colour());
         pen.setLineWidth(1.2);
         pen.strokeLine(key.x(), key.y(), handle.x(), handle.y());
-        pen.setFill(Palette.PALE);
+        pen.setFill(Palette.PALE.colour());
         pen.fillOval(handle.x() - RADIUS, handle.y() - RADIUS, 2 * RADIUS, 2 * RADIUS);
-        pen.setStroke(Palette.GROUND);
+        pen.setStroke(Palette.GROUND.colour());
         pen.setLineWidth(1);
         pen.strokeOval(handle.x() - RADIUS, handle.y() - RADIUS, 2 * RADIUS, 2 * RADIUS);
     }

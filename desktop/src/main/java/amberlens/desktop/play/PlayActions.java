@@ -9,6 +9,8 @@ import amberlens.core.motion.Framings;
 import amberlens.core.time.FrameSpan;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.Needs;
+import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.style.Overlay;
@@ -45,64 +47,113 @@ public final class PlayActions {
 
     private void play() {
         var transport = desk.cursor().transport();
-        actions.add(Menu.PLAY, "play.toggle", "Play or pause", "Space", this::any, playback::toggle);
-        actions.add(Menu.PLAY, "play.loop", "Loop", "O", () -> true, () -> transport.setLooping(!transport.looping()));
+        actions.add(Menu.PLAY, "play.toggle", "Play or pause", "Space", DeskNeeds.shots(desk), playback::toggle);
+        actions.add(
+                Menu.PLAY, "play.loop", "Loop", "O", Needs.NOTHING, () -> transport.setLooping(!transport.looping()));
         actions.add(
                 Menu.PLAY,
                 "play.loop-selection",
                 "Loop the selection",
                 () -> transport.range().isPresent() ? "Loop everything again" : "Loop the selection",
                 "Shift+O",
-                this::any,
+                DeskNeeds.shots(desk),
                 this::loopSelection);
         actions.add(
                 Menu.PLAY,
                 "play.shuttle-on",
                 "Shuttle on, faster each time",
                 "Period",
-                this::any,
+                DeskNeeds.shots(desk),
                 () -> transport.shuttle(1));
         actions.add(
                 Menu.PLAY,
                 "play.shuttle-back",
                 "Shuttle back, faster each time",
                 "Comma",
-                this::any,
+                DeskNeeds.shots(desk),
                 () -> transport.shuttle(-1));
     }
 
     private void frames() {
-        actions.add(Menu.PLAY, "go.on", "One frame on", "Right", this::any, () -> step(1));
-        actions.add(Menu.PLAY, "go.back", "One frame back", "Left", this::any, () -> step(-1));
-        actions.add(Menu.PLAY, "go.far-on", "Ten frames on", "Shift+Right", this::any, () -> step(BIG_STEP));
-        actions.add(Menu.PLAY, "go.far-back", "Ten frames back", "Shift+Left", this::any, () -> step(-BIG_STEP));
+        actions.add(Menu.PLAY, "go.on", "One frame on", "Right", DeskNeeds.shots(desk), () -> step(1));
+        actions.add(Menu.PLAY, "go.back", "One frame back", "Left", DeskNeeds.shots(desk), () -> step(-1));
+        actions.add(
+                Menu.PLAY, "go.far-on", "Ten frames on", "Shift+Right", DeskNeeds.shots(desk), () -> step(BIG_STEP));
+        actions.add(
+                Menu.PLAY,
+                "go.far-back",
+                "Ten frames back",
+                "Shift+Left",
+                DeskNeeds.shots(desk),
+                () -> step(-BIG_STEP));
         actions.add(
                 Menu.PLAY,
                 "go.first",
                 "First frame of the shot",
                 "Home",
-                this::any,
+                DeskNeeds.shots(desk),
                 () -> withShot(shot -> desk.cursor().seek(shot.start())));
         actions.add(
                 Menu.PLAY,
                 "go.last",
                 "Last frame of the shot",
                 "End",
-                this::any,
+                DeskNeeds.shots(desk),
                 () -> withShot(shot -> desk.cursor().seek(shot.onLineUp().to())));
-        actions.add(Menu.PLAY, "go.start", "First frame of the line-up", "Shortcut+Home", this::any, () -> desk.cursor()
-                .seek(0));
-        actions.add(Menu.PLAY, "go.end", "Last frame of the line-up", "Shortcut+End", this::any, () -> desk.cursor()
-                .seek(LineUp.length(desk.document().project()) - 1));
+        actions.add(
+                Menu.PLAY,
+                "go.start",
+                "First frame of the line-up",
+                "Shortcut+Home",
+                DeskNeeds.shots(desk),
+                () -> desk.cursor().seek(0));
+        actions.add(
+                Menu.PLAY,
+                "go.end",
+                "Last frame of the line-up",
+                "Shortcut+End",
+                DeskNeeds.shots(desk),
+                () -> desk.cursor().seek(LineUp.length(desk.document().project()) - 1));
     }
 
     private void stations() {
-        actions.add(Menu.PLAY, "go.framing-back", "Previous framing", "Page_Up", this::any, () -> jump(-1, framings()));
-        actions.add(Menu.PLAY, "go.framing-on", "Next framing", "Page_Down", this::any, () -> jump(1, framings()));
-        actions.add(Menu.PLAY, "go.key-back", "Previous key", "Shift+Page_Up", this::any, () -> jump(-1, keys()));
-        actions.add(Menu.PLAY, "go.key-on", "Next key", "Shift+Page_Down", this::any, () -> jump(1, keys()));
-        actions.add(Menu.PLAY, "go.marker-back", "Previous marker", "Shortcut+Page_Up", this::any, () -> toMarker(-1));
-        actions.add(Menu.PLAY, "go.marker-on", "Next marker", "Shortcut+Page_Down", this::any, () -> toMarker(1));
+        actions.add(
+                Menu.PLAY,
+                "go.framing-back",
+                "Previous framing",
+                "Page_Up",
+                DeskNeeds.shots(desk),
+                () -> jump(-1, framings()));
+        actions.add(
+                Menu.PLAY,
+                "go.framing-on",
+                "Next framing",
+                "Page_Down",
+                DeskNeeds.shots(desk),
+                () -> jump(1, framings()));
+        actions.add(
+                Menu.PLAY,
+                "go.key-back",
+                "Previous key",
+                "Shift+Page_Up",
+                DeskNeeds.shots(desk),
+                () -> jump(-1, keys()));
+        actions.add(
+                Menu.PLAY, "go.key-on", "Next key", "Shift+Page_Down", DeskNeeds.shots(desk), () -> jump(1, keys()));
+        actions.add(
+                Menu.PLAY,
+                "go.marker-back",
+                "Previous marker",
+                "Shortcut+Page_Up",
+                DeskNeeds.shots(desk),
+                () -> toMarker(-1));
+        actions.add(
+                Menu.PLAY,
+                "go.marker-on",
+                "Next marker",
+                "Shortcut+Page_Down",
+                DeskNeeds.shots(desk),
+                () -> toMarker(1));
     }
 
     private void markers() {
@@ -111,16 +162,25 @@ public final class PlayActions {
                 "marker.shot",
                 "Set a marker on the shot",
                 "M",
-                () -> desk.cursor().selectedShot().isPresent(),
+                DeskNeeds.shot(desk),
                 () -> withShot(shot -> desk.document()
                         .apply(MarkerEdits.set(
                                 Optional.of(shot.id()), desk.cursor().shotFrame()))));
         actions.add(
-                Menu.PLAY, "marker.line-up", "Set a marker on the line-up", "Shift+M", this::any, () -> desk.document()
+                Menu.PLAY,
+                "marker.line-up",
+                "Set a marker on the line-up",
+                "Shift+M",
+                DeskNeeds.shots(desk),
+                () -> desk.document()
                         .apply(MarkerEdits.set(Optional.empty(), desk.cursor().playhead())));
         actions.add(
-                Menu.PLAY, "marker.name", "Name the marker…", "N", () -> marker().isPresent(), () -> marker().ifPresent(
-                                found -> overlay.show(new MarkerPanel(desk, overlay, found), overlay::close)));
+                Menu.PLAY,
+                "marker.name",
+                "Name the marker…",
+                "N",
+                Needs.of("a marker at the playhead or a selected one", () -> marker().isPresent()),
+                () -> marker().ifPresent(found -> overlay.show(new MarkerPanel(desk, overlay, found), overlay::close)));
     }
 
     /** The selected marker, or the one at the playhead. */
@@ -139,10 +199,6 @@ public final class PlayActions {
                 ? Optional.of(new Selection.MarkerAt(desk.cursor().shotFrame(), false))
                 : Optional.of(new Selection.MarkerAt(desk.cursor().playhead(), true))
                         .filter(_ -> onLineUp);
-    }
-
-    private boolean any() {
-        return !desk.document().project().shots().isEmpty();
     }
 
     private void withShot(Consumer<Shot> action) {

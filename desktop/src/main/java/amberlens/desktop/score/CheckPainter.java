@@ -23,9 +23,9 @@ final class CheckPainter {
     static void paint(Painting on) {
         GraphicsContext pen = on.pen();
         ScoreLayout plan = on.plan();
-        pen.setFill(Palette.GROUND);
+        pen.setFill(Palette.GROUND.colour());
         pen.fillRect(0, plan.edgesTop(), plan.width(), ScoreLayout.EDGES + ScoreLayout.PACE + ScoreLayout.CHECK);
-        pen.setStroke(Palette.LINE);
+        pen.setStroke(Palette.LINE.colour());
         pen.setLineWidth(1);
         for (double y : new double[] {plan.edgesTop(), plan.paceTop(), plan.enlargementTop()}) {
             pen.strokeLine(0, Math.floor(y) + 0.5, plan.width(), Math.floor(y) + 0.5);
@@ -36,7 +36,7 @@ final class CheckPainter {
     }
 
     private static void head(Painting on, String name, String value, Color colour, double centreY) {
-        Brush.text(on.pen(), Fonts.text(12.5), Palette.TEXT, name, 18, centreY);
+        Brush.text(on.pen(), Fonts.text(12.5), Palette.TEXT.colour(), name, 18, centreY);
         Brush.aligned(on.pen(), Fonts.numbers(11), colour, value, ScoreLayout.LEFT - 12, centreY, TextAlignment.RIGHT);
     }
 
@@ -46,7 +46,7 @@ final class CheckPainter {
         EdgeReport report = on.services().facts().edges(on.desk().document().project(), on.shot());
         int open = report.open().stream().mapToInt(span -> span.span().length()).sum();
         boolean judged = on.desk().document().project().judges(on.shot());
-        Color colour = open > 0 && judged ? Palette.OPEN_TEXT : Palette.MUTED;
+        Color colour = open > 0 && judged ? Palette.OPEN_TEXT.colour() : Palette.MUTED.colour();
         double top = plan.edgesTop();
         head(on, "Edges", !judged ? "not judged" : words(report, open), colour, top + ScoreLayout.EDGES / 2);
         clipped(on, top, ScoreLayout.EDGES, () -> {
@@ -54,8 +54,12 @@ final class CheckPainter {
             double above = line - top - 3;
             double below = top + ScoreLayout.EDGES - line - 2;
             List<Margin> margins = report.margins();
-            area(on, line, frame -> Math.max(0, MarginShape.height(margins.get(frame))) * above, Palette.SEALED);
-            pen.setStroke(Palette.faint(Palette.MUTED, 0.7));
+            area(
+                    on,
+                    line,
+                    frame -> Math.max(0, MarginShape.height(margins.get(frame))) * above,
+                    Palette.SEALED.colour());
+            pen.setStroke(Palette.faint(Palette.MUTED.colour(), 0.7));
             pen.setLineWidth(1);
             pen.strokeLine(plan.x(0), line, plan.x(on.shot().length()), line);
             report.open().forEach(span -> {
@@ -64,13 +68,13 @@ final class CheckPainter {
                 if (judged) {
                     Brush.hatchedBox(pen, from, line + 1, to - from, below);
                 } else {
-                    pen.setFill(Palette.faint(Palette.MUTED, 0.35));
+                    pen.setFill(Palette.faint(Palette.MUTED.colour(), 0.35));
                     pen.fillRect(from, line + 1, to - from, below);
                 }
             });
             if (open > 0 && judged) {
                 double x = plan.x(report.worstFrame() + 0.5);
-                pen.setFill(Palette.VERMILION);
+                pen.setFill(Palette.VERMILION.colour());
                 pen.fillPolygon(new double[] {x - 4, x + 4, x}, new double[] {line - 7, line - 7, line - 1}, 3);
             }
         });
@@ -120,7 +124,7 @@ final class CheckPainter {
         String value = Double.isInfinite(across)
                 ? "still"
                 : across < 100 ? String.format(Locale.ROOT, "%.1f s across", across) : "slow";
-        head(on, "Pace", value, hasty ? Palette.PALE : Palette.MUTED, top + ScoreLayout.PACE / 2);
+        head(on, "Pace", value, hasty ? Palette.PALE.colour() : Palette.MUTED.colour(), top + ScoreLayout.PACE / 2);
         double calm = format.size().width()
                 / (Pace.CALM_CROSSING_SECONDS * format.rate().perSecond());
         double most = Math.max(report.fastestCornerPx(), calm * 1.25);
@@ -128,10 +132,18 @@ final class CheckPainter {
             double line = top + ScoreLayout.PACE - 2;
             double room = ScoreLayout.PACE - 4;
             List<Pace> paces = report.paces();
-            area(on, line, frame -> room * at(paces, frame).cornerPx() / most, Palette.faint(Palette.PALE, 0.22));
-            area(on, line, frame -> room * at(paces, frame).centrePx() / most, Palette.faint(Palette.AMBER, 0.75));
+            area(
+                    on,
+                    line,
+                    frame -> room * at(paces, frame).cornerPx() / most,
+                    Palette.faint(Palette.PALE.colour(), 0.22));
+            area(
+                    on,
+                    line,
+                    frame -> room * at(paces, frame).centrePx() / most,
+                    Palette.faint(Palette.AMBER.colour(), 0.75));
             double limit = Math.floor(line - room * calm / most) + 0.5;
-            pen.setStroke(Palette.faint(Palette.TEXT, 0.5));
+            pen.setStroke(Palette.faint(Palette.TEXT.colour(), 0.5));
             pen.setLineWidth(1);
             pen.setLineDashes(2, 4);
             pen.strokeLine(plan.x(0), limit, plan.x(on.shot().length()), limit);
@@ -155,7 +167,7 @@ final class CheckPainter {
                 on,
                 "Enlargement",
                 String.format(Locale.ROOT, soft ? "soft, %.0f %%" : "max %.0f %%", greatest.percent()),
-                soft ? Palette.OPEN_TEXT : Palette.MUTED,
+                soft ? Palette.OPEN_TEXT.colour() : Palette.MUTED.colour(),
                 y + 4);
         clipped(on, y - 2, 13, () -> {
             int step = Math.max(1, (int) Math.floor(2 / plan.perFrame()));
@@ -166,7 +178,7 @@ final class CheckPainter {
                 double to = plan.x(Math.min(on.shot().length(), frame + step));
                 pen.fillRect(from, y, to - from + 0.5, 8);
                 if (percent > limit) {
-                    pen.setFill(Palette.GROUND);
+                    pen.setFill(Palette.GROUND.colour());
                     pen.fillRect(from, y + 3, Math.max(1, (to - from) / 2), 2);
                 }
             }
@@ -185,6 +197,6 @@ final class CheckPainter {
 
     /** From a dark brown at a third of the pixels to full amber at 100 % and above. */
     private static Color tone(double percent) {
-        return Palette.RAISED.interpolate(Palette.AMBER, Math.clamp((percent - 20) / 90, 0.12, 1));
+        return Palette.RAISED.colour().interpolate(Palette.AMBER.colour(), Math.clamp((percent - 20) / 90, 0.12, 1));
     }
 }

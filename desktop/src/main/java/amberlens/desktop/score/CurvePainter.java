@@ -49,7 +49,7 @@ final class CurvePainter {
     }
 
     private static void gridLines(Painting on, LaneScale scale) {
-        on.pen().setStroke(Palette.faint(Palette.LINE, 0.8));
+        on.pen().setStroke(Palette.faint(Palette.LINE.colour(), 0.8));
         on.pen().setLineWidth(1);
         lines(scale, (_, y) -> on.pen()
                 .strokeLine(ScoreLayout.LEFT, y, on.plan().width(), y));
@@ -66,9 +66,9 @@ final class CurvePainter {
             }
             String text = String.format(Locale.ROOT, "%." + decimals + "f %s", value == 0 ? 0.0 : value, unit);
             double width = Brush.width(Fonts.numbers(10.5), text);
-            pen.setFill(Palette.faint(Palette.GROUND, 0.85));
+            pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.85));
             pen.fillRoundRect(right - width - 3, y - 7, width + 6, 14, 4, 4);
-            Brush.aligned(pen, Fonts.numbers(10.5), Palette.MUTED, text, right, y, TextAlignment.RIGHT);
+            Brush.aligned(pen, Fonts.numbers(10.5), Palette.MUTED.colour(), text, right, y, TextAlignment.RIGHT);
         });
     }
 
@@ -77,14 +77,14 @@ final class CurvePainter {
         double x = ScoreLayout.LEFT + 8;
         GraphicsContext pen = on.pen();
         pen.setLineWidth(1.6);
-        pen.setStroke(Palette.AMBER);
+        pen.setStroke(Palette.AMBER.colour());
         pen.strokeLine(x, y, x + 18, y);
-        Brush.text(pen, Fonts.text(11), Palette.MUTED, "x", x + 23, y);
-        pen.setStroke(Palette.PALE);
+        Brush.text(pen, Fonts.text(11), Palette.MUTED.colour(), "x", x + 23, y);
+        pen.setStroke(Palette.PALE.colour());
         pen.setLineDashes(4, 3);
         pen.strokeLine(x + 40, y, x + 58, y);
         pen.setLineDashes();
-        Brush.text(pen, Fonts.text(11), Palette.MUTED, "y", x + 63, y);
+        Brush.text(pen, Fonts.text(11), Palette.MUTED.colour(), "y", x + 63, y);
     }
 
     /** One number of the lane over the time that is shown. */
@@ -92,7 +92,7 @@ final class CurvePainter {
         GraphicsContext pen = on.pen();
         ScoreLayout plan = on.plan();
         boolean tall = plan.band(lane).tall();
-        Color colour = part == 1 && tall ? Palette.PALE : Palette.AMBER;
+        Color colour = part == 1 && tall ? Palette.PALE.colour() : Palette.AMBER.colour();
         pen.setStroke(Palette.faint(colour, tall ? 0.9 : 0.65));
         pen.setLineWidth(tall ? 1.7 : 1.4);
         if (part == 1 && tall) {
@@ -104,10 +104,10 @@ final class CurvePainter {
     }
 
     private static void handle(GraphicsContext pen, EaseHandle handle) {
-        pen.setStroke(Palette.PALE);
+        pen.setStroke(Palette.PALE.colour());
         pen.setLineWidth(1);
         pen.strokeLine(handle.rootX(), handle.rootY(), handle.x(), handle.y());
-        pen.setFill(Palette.PALE);
+        pen.setFill(Palette.PALE.colour());
         pen.fillRect(
                 handle.x() - EaseHandle.RADIUS,
                 handle.y() - EaseHandle.RADIUS,

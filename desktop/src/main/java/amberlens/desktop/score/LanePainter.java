@@ -25,7 +25,7 @@ final class LanePainter {
         pen.rect(0, plan.lanesTop(), plan.width(), plan.lanesHeight());
         pen.clip();
         plan.lanes().forEach((lane, band) -> {
-            pen.setStroke(Palette.faint(Palette.LINE, 0.6));
+            pen.setStroke(Palette.faint(Palette.LINE.colour(), 0.6));
             pen.setLineWidth(1);
             double line = Math.floor(band.top()) + 0.5;
             pen.strokeLine(0, line, plan.width(), line);
@@ -46,12 +46,19 @@ final class LanePainter {
         double y = band.tall() ? band.top() + 14 : band.top() + band.height() / 2;
         grip(pen, band);
         boolean muted = on.shot().camera().get(lane.property()).muted();
-        Brush.text(pen, Fonts.text(13), muted ? Palette.MUTED : Palette.TEXT, lane.words(), 18, y);
+        Brush.text(pen, Fonts.text(13), muted ? Palette.MUTED.colour() : Palette.TEXT.colour(), lane.words(), 18, y);
         String value = muted
                 ? "muted"
                 : ValueText.of(on.shot().camera(), on.desk().cursor().shotFrame(), lane);
         if (channel.animated() || !muted) {
-            Brush.aligned(pen, Fonts.numbers(11), Palette.MUTED, value, ScoreLayout.LEFT - 12, y, TextAlignment.RIGHT);
+            Brush.aligned(
+                    pen,
+                    Fonts.numbers(11),
+                    Palette.MUTED.colour(),
+                    value,
+                    ScoreLayout.LEFT - 12,
+                    y,
+                    TextAlignment.RIGHT);
         }
     }
 
@@ -59,7 +66,7 @@ final class LanePainter {
     private static void grip(GraphicsContext pen, ScoreLayout.Band band) {
         double y = Math.floor(band.top() + band.height()) - 2.5;
         double middle = ScoreLayout.LEFT / 2;
-        pen.setStroke(Palette.LINE);
+        pen.setStroke(Palette.LINE.colour());
         pen.setLineWidth(2);
         pen.strokeLine(middle - GRIP, y, middle + GRIP, y);
     }
@@ -73,7 +80,7 @@ final class LanePainter {
             beads(on, lane);
         } else {
             double middle = band.top() + band.height() / 2;
-            on.pen().setStroke(Palette.LINE);
+            on.pen().setStroke(Palette.LINE.colour());
             on.pen().setLineDashes(2, 5);
             on.pen().strokeLine(on.plan().x(0), middle, on.plan().x(on.shot().length()), middle);
             on.pen().setLineDashes();

@@ -26,12 +26,12 @@ final class RulerPainter {
             if (x < ScoreLayout.LEFT - 1) {
                 continue;
             }
-            pen.setStroke(Palette.LINE);
+            pen.setStroke(Palette.LINE.colour());
             pen.setLineWidth(1);
             pen.strokeLine(x, 4, x, ScoreLayout.RULER);
             boolean underPlayhead = Math.abs(x + 15 - plan.x(on.desk().cursor().shotFrame())) < 36;
             if (x < plan.width() - 40 && !underPlayhead) {
-                Brush.text(pen, Fonts.numbers(11), Palette.MUTED, Timecode.brief(frame, rate), x + 4, 9);
+                Brush.text(pen, Fonts.numbers(11), Palette.MUTED.colour(), Timecode.brief(frame, rate), x + 4, 9);
             }
         }
     }
@@ -59,19 +59,19 @@ final class RulerPainter {
                 continue;
             }
             boolean selected = on.desk().cursor().selection().part().equals(new Selection.MarkerAt(marker.at(), false));
-            pen.setStroke(Palette.faint(Palette.SEA, selected ? 0.9 : 0.45));
+            pen.setStroke(Palette.faint(Palette.SEA.colour(), selected ? 0.9 : 0.45));
             pen.setLineWidth(1);
             pen.strokeLine(x, ScoreLayout.RULER, x, plan.lanesBottom());
             double width = marker.name().isEmpty() ? 0 : Brush.width(Fonts.text(11), marker.name()) + 12;
             if (width > 0) {
-                pen.setFill(Palette.RAISED);
+                pen.setFill(Palette.RAISED.colour());
                 pen.fillRoundRect(x, 2, width, 14, 4, 4);
-                Brush.text(pen, Fonts.text(11), Palette.SEA, marker.name(), x + 8, 9);
+                Brush.text(pen, Fonts.text(11), Palette.SEA.colour(), marker.name(), x + 8, 9);
             }
-            pen.setFill(Palette.SEA);
+            pen.setFill(Palette.SEA.colour());
             pen.fillPolygon(new double[] {x - 5, x + 5, x}, new double[] {3, 3, 12}, 3);
             if (selected) {
-                pen.setStroke(Palette.TEXT);
+                pen.setStroke(Palette.TEXT.colour());
                 pen.setLineWidth(1.5);
                 pen.strokePolygon(new double[] {x - 5, x + 5, x}, new double[] {3, 3, 12}, 3);
             }
@@ -87,9 +87,9 @@ final class RulerPainter {
         double from = on.plan().x(grips.first());
         double to = on.plan().x(grips.last());
         double top = StretchGrips.top();
-        pen.setFill(Palette.faint(Palette.PALE, 0.35));
+        pen.setFill(Palette.faint(Palette.PALE.colour(), 0.35));
         pen.fillRect(from, top + 2.5, to - from, 3);
-        pen.setFill(Palette.PALE);
+        pen.setFill(Palette.PALE.colour());
         pen.fillRoundRect(from - 7, top, 7, StretchGrips.HEIGHT, 3, 3);
         pen.fillRoundRect(to, top, 7, StretchGrips.HEIGHT, 3, 3);
     }
@@ -97,7 +97,7 @@ final class RulerPainter {
     static void snapLine(Painting on) {
         on.view().snapLine().ifPresent(frame -> {
             double x = on.plan().x(frame);
-            on.pen().setStroke(Palette.SEA);
+            on.pen().setStroke(Palette.SEA.colour());
             on.pen().setLineWidth(1.4);
             on.pen().setLineDashes(3, 3);
             on.pen().strokeLine(x, ScoreLayout.RULER, x, on.plan().height());
@@ -113,7 +113,7 @@ final class RulerPainter {
             return;
         }
         boolean inside = on.desk().cursor().insideShot();
-        pen.setStroke(inside ? Palette.AMBER : Palette.MUTED);
+        pen.setStroke(inside ? Palette.AMBER.colour() : Palette.MUTED.colour());
         pen.setLineWidth(1.6);
         if (!inside) {
             pen.setLineDashes(4, 4);
@@ -124,8 +124,8 @@ final class RulerPainter {
                 Timecode.brief(frame, on.desk().document().project().frame().rate());
         double width = Brush.width(Fonts.numbers(11), text) + 10;
         double left = Math.clamp(x - width / 2, ScoreLayout.LEFT - 20, on.plan().width() - width - 2);
-        pen.setFill(inside ? Palette.AMBER : Palette.MUTED);
+        pen.setFill(inside ? Palette.AMBER.colour() : Palette.MUTED.colour());
         pen.fillRoundRect(left, 1, width, 16, 5, 5);
-        Brush.text(pen, Fonts.numbers(11), Palette.GROUND, text, left + 5, 9);
+        Brush.text(pen, Fonts.numbers(11), Palette.GROUND.colour(), text, left + 5, 9);
     }
 }

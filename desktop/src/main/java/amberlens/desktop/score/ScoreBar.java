@@ -7,6 +7,7 @@ import amberlens.core.motion.Lane;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.commands.KeyTiming;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.FittingBar;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -21,7 +22,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
 /** The controls of the Score: how keys move, and how lanes are looked at. */
-final class ScoreBar extends HBox {
+final class ScoreBar extends FittingBar {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final Desk desk;
@@ -39,6 +40,7 @@ final class ScoreBar extends HBox {
     private final ToggleButton speed = toggle("Speed", "curve-speed", "Tall lanes show speed instead of value");
 
     ScoreBar(Desk desk, ScoreSurface surface) {
+        super(6);
         this.desk = desk;
         this.surface = surface;
         timing = new KeyTiming(desk);
@@ -60,22 +62,16 @@ final class ScoreBar extends HBox {
         snap.setOnAction(_ -> desk.prefer(to -> to.setSnapping(snap.isSelected())));
         curves.setOnAction(_ -> surface.view().setAllTall(curves.isSelected()));
         speed.setOnAction(_ -> surface.view().setSpeed(speed.isSelected()));
+        Button fit = button("Fit", "fit-visible", "Tall lanes fit what is visible", () -> fit(false));
+        Button fitKeys = button("Fit keys", "fit-keys", "Time and tall lanes fit the selected keys", () -> fit(true));
+        Button all = button("All", "show-all", "The whole shot and all values", surface.view()::showAll);
+        Region before = divider();
+        Region between = divider();
         getChildren()
                 .addAll(
-                        title,
-                        subject,
-                        gap,
-                        chosen,
-                        time,
-                        divider(),
-                        push,
-                        snap,
-                        divider(),
-                        curves,
-                        speed,
-                        button("Fit", "fit-visible", "Tall lanes fit what is visible", () -> fit(false)),
-                        button("Fit keys", "fit-keys", "Time and tall lanes fit the selected keys", () -> fit(true)),
-                        button("All", "show-all", "The whole shot and all values", surface.view()::showAll));
+                        title, subject, gap, chosen, time, before, push, snap, between, curves, speed, fit, fitKeys,
+                        all);
+        spare(before, between, speed, fit, fitKeys, push, all);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("score-bar");
     }
@@ -114,7 +110,8 @@ final class ScoreBar extends HBox {
         boolean any = !keys.isEmpty();
         chosen.setText(
                 any ? String.format(Locale.ROOT, "%d %s at", keys.size(), keys.size() == 1 ? "key" : "keys") : "");
-        time.setVisible(any);
+        want(chosen, any);
+        want(time, any);
         if (any && !time.isFocused()) {
             time.pseudoClassStateChanged(WRONG, false);
             time.setText(Timecode.brief(

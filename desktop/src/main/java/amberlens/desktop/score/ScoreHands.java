@@ -5,13 +5,12 @@ import amberlens.core.keys.KeyRef;
 import amberlens.core.keys.KeySet;
 import amberlens.core.model.Marker;
 import amberlens.core.model.Shot;
-import amberlens.core.motion.Framings;
 import amberlens.core.motion.Lane;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
+import amberlens.desktop.menu.Spot;
 import amberlens.desktop.style.Gesture;
 import amberlens.desktop.style.Gestures;
-import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
@@ -113,20 +112,46 @@ final class ScoreHands {
     }
 
     private Optional<? extends Gesture> inStrip(Shot shot, ScoreLayout plan, MouseEvent press) {
-        List<Integer> framings = Framings.of(shot.camera());
-        for (int frame : framings.reversed()) {
-            double left = plan.cardLeft(frame);
-            if (press.getX() >= left && press.getX() <= left + ScoreLayout.CARD_WIDTH) {
-                return Optional.of(card(shot, frame, press));
-            }
+        Optional<Integer> framing = plan.framingAt(shot, press.getX());
+        if (framing.isPresent()) {
+            return Optional.of(card(shot, framing.get(), press));
         }
-        for (int i = 0; i + 1 < framings.size(); i++) {
-            if (press.getX() >= plan.x(framings.get(i)) && press.getX() < plan.x(framings.get(i + 1))) {
-                desk.cursor().select(new Selection.LegFrom(framings.get(i)));
-                return Optional.empty();
-            }
+        Optional<Integer> leg = plan.legAt(shot, press.getX());
+        leg.ifPresent(from -> desk.cursor().select(new Selection.LegFrom(from)));
+        return leg.isPresent() ? Optional.empty() : Optional.of(scrub(press));
+    }
+
+    /** What is pointed at becomes selected, unless it is already among what is selected. */
+    Optional<Spot> pointAt(double x, double y) {
+        ScoreLayout plan = surface.plan();
+        return desk.cursor()
+                .selectedShot()
+                .filter(_ -> x >= ScoreLayout.LEFT - 8)
+                .map(shot -> {
+                    boolean strip = y >= plan.stripTop() && y < plan.lanesTop();
+                    Optional<Integer> framing = strip ? plan.framingAt(shot, x) : Optional.empty();
+                    Optional<Integer> leg = strip ? plan.legAt(shot, x) : Optional.empty();
+                    Optional<Bead> bead = y >= plan.lanesTop() && y < plan.lanesBottom()
+                            ? Bead.at(shot, plan, surface.view(), x, y)
+                            : Optional.empty();
+                    if (framing.isPresent()) {
+                        pointAt(KeySet.at(shot.camera(), framing.get()), new Selection.Framing(framing.get()));
+                        return Spot.FRAMING;
+                    }
+                    if (leg.isPresent()) {
+                        desk.cursor().select(new Selection.LegFrom(leg.get()));
+                        return Spot.LEG;
+                    }
+                    bead.map(found -> KeySet.of(found.key()))
+                            .ifPresent(keys -> pointAt(keys, new Selection.Keys(keys)));
+                    return bead.isPresent() ? Spot.KEYS : Spot.TIME;
+                });
+    }
+
+    private void pointAt(KeySet keys, Selection.Part alone) {
+        if (!keys.stream().allMatch(desk.cursor().selectedKeys()::contains)) {
+            desk.cursor().select(alone);
         }
-        return Optional.of(scrub(press));
     }
 
     private Gesture card(Shot shot, int frame, MouseEvent press) {

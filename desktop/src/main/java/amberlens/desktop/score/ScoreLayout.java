@@ -1,5 +1,7 @@
 package amberlens.desktop.score;
 
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Framings;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
@@ -8,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /**
  * Where things lie in the Score, in its own pixels. Time runs from {@link #LEFT} to the right; a frame has a width, its
@@ -139,6 +142,22 @@ record ScoreLayout(
 
     double enlargementTop() {
         return paceTop() + PACE;
+    }
+
+    /** The framing whose card lies at an x; of several the last, which lies uppermost. */
+    Optional<Integer> framingAt(Shot shot, double x) {
+        return Framings.of(shot.camera()).reversed().stream()
+                .filter(frame -> x >= cardLeft(frame) && x <= cardLeft(frame) + CARD_WIDTH)
+                .findFirst();
+    }
+
+    /** The framing that the leg at an x leaves. */
+    Optional<Integer> legAt(Shot shot, double x) {
+        List<Integer> framings = Framings.of(shot.camera());
+        return IntStream.range(0, Math.max(0, framings.size() - 1))
+                .filter(i -> x >= x(framings.get(i)) && x < x(framings.get(i + 1)))
+                .mapToObj(framings::get)
+                .findFirst();
     }
 
     /** The left side of a framing's card: at its frame, but never cut by the right border. */

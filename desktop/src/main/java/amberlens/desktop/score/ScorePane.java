@@ -3,6 +3,7 @@ package amberlens.desktop.score;
 import amberlens.core.motion.Property;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
+import amberlens.desktop.menu.Menus;
 import amberlens.desktop.services.Services;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -15,11 +16,13 @@ public final class ScorePane extends BorderPane implements Subscription {
     private final ScoreBar bar;
     private final Subscription subscription;
 
-    public ScorePane(Desk desk, Services services) {
+    public ScorePane(Desk desk, Services services, Menus menus) {
         this.desk = desk;
         surface = new ScoreSurface(desk, services);
         surface.setId("score-surface");
-        new ScoreHands(desk, surface);
+        var hands = new ScoreHands(desk, surface);
+        surface.setOnContextMenuRequested(
+                event -> hands.pointAt(event.getX(), event.getY()).ifPresent(spot -> menus.show(spot, surface, event)));
         bar = new ScoreBar(desk, surface);
         setTop(bar);
         setCenter(surface);

@@ -22,6 +22,7 @@ final class ScoreSurface extends Surface {
     private Runnable onView = () -> {};
 
     ScoreSurface(Desk desk, Services services) {
+        super(false);
         this.desk = desk;
         this.services = services;
         setAccessibleText("Score: the selected shot in time");
@@ -62,7 +63,7 @@ final class ScoreSurface extends Surface {
             Brush.text(
                     pen,
                     Fonts.text(13),
-                    Palette.MUTED,
+                    Palette.MUTED.colour(),
                     "Select a shot, and its move is laid out here in time.",
                     ScoreLayout.LEFT + 12,
                     plan.stripTop() + ScoreLayout.STRIP / 2);
@@ -88,16 +89,16 @@ final class ScoreSurface extends Surface {
         RulerPainter.snapLine(on);
         RulerPainter.playhead(on);
         view.lasso().ifPresent(box -> {
-            pen.setFill(Palette.faint(Palette.PALE, 0.12));
+            pen.setFill(Palette.faint(Palette.PALE.colour(), 0.12));
             pen.fillRect(box.getMinX(), box.getMinY(), box.getWidth(), box.getHeight());
-            pen.setStroke(Palette.PALE);
+            pen.setStroke(Palette.PALE.colour());
             pen.setLineWidth(1);
             pen.strokeRect(box.getMinX(), box.getMinY(), box.getWidth(), box.getHeight());
         });
     }
 
     private static void rules(GraphicsContext pen, ScoreLayout plan, double width) {
-        pen.setStroke(Palette.LINE);
+        pen.setStroke(Palette.LINE.colour());
         pen.setLineWidth(1);
         for (double y : new double[] {plan.stripTop(), plan.lanesTop()}) {
             pen.strokeLine(0, Math.floor(y) + 0.5, width, Math.floor(y) + 0.5);

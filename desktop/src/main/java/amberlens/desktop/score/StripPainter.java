@@ -30,7 +30,7 @@ final class StripPainter {
         GraphicsContext pen = on.pen();
         ScoreLayout plan = on.plan();
         Shot shot = on.shot();
-        Brush.text(pen, Fonts.text(13), Palette.TEXT, "Framings", 18, plan.stripTop() + ScoreLayout.STRIP / 2);
+        Brush.text(pen, Fonts.text(13), Palette.TEXT.colour(), "Framings", 18, plan.stripTop() + ScoreLayout.STRIP / 2);
         pen.save();
         pen.beginPath();
         pen.rect(ScoreLayout.LEFT - 8, plan.stripTop(), plan.width(), ScoreLayout.STRIP);
@@ -40,7 +40,7 @@ final class StripPainter {
             Brush.text(
                     pen,
                     Fonts.text(13),
-                    Palette.MUTED,
+                    Palette.MUTED.colour(),
                     "Frame the picture with the amber gate, then press Add framing (A) to set the first framing here.",
                     ScoreLayout.LEFT + 12,
                     plan.stripTop() + ScoreLayout.STRIP / 2);
@@ -67,7 +67,7 @@ final class StripPainter {
         boolean wide = plan.x(to) - plan.x(from) >= LEAST_GAP;
         boolean still = wide && shot.camera().at(from).equals(shot.camera().at(to));
         boolean selected = on.desk().cursor().selection().part().equals(new Selection.LegFrom(from));
-        pen.setStroke(selected ? Palette.PALE : still ? Palette.MUTED : Palette.AMBER);
+        pen.setStroke(selected ? Palette.PALE.colour() : still ? Palette.MUTED.colour() : Palette.AMBER.colour());
         pen.setLineWidth(selected ? 3 : 2);
         pen.strokeLine(plan.x(from), y, plan.x(to), y);
         Leg leg = Framings.legAt(shot.camera(), from).orElse(Leg.LINEAR);
@@ -86,13 +86,13 @@ final class StripPainter {
 
     private static void pill(
             GraphicsContext pen, double x, double y, double width, Leg leg, String text, boolean selected) {
-        pen.setFill(selected ? Palette.RAISED : Palette.PANEL);
+        pen.setFill(selected ? Palette.RAISED.colour() : Palette.PANEL.colour());
         pen.fillRoundRect(x, y - 13, width, 26, 10, 10);
-        pen.setStroke(selected ? Palette.PALE : Palette.faint(Palette.AMBER, 0.8));
+        pen.setStroke(selected ? Palette.PALE.colour() : Palette.faint(Palette.AMBER.colour(), 0.8));
         pen.setLineWidth(1.2);
         pen.strokeRoundRect(x, y - 13, width, 26, 10, 10);
         double[] points = EaseGlyph.points(leg, x + 8, y - 7, 24, 14);
-        pen.setStroke(Palette.AMBER);
+        pen.setStroke(Palette.AMBER.colour());
         pen.setLineWidth(1.8);
         pen.beginPath();
         for (int i = 0; i < points.length; i += 2) {
@@ -103,7 +103,8 @@ final class StripPainter {
             }
         }
         pen.stroke();
-        Brush.text(pen, Fonts.text(12), Palette.TEXT, Brush.fitted(Fonts.text(12), text, width - 46), x + 40, y);
+        Brush.text(
+                pen, Fonts.text(12), Palette.TEXT.colour(), Brush.fitted(Fonts.text(12), text, width - 46), x + 40, y);
     }
 
     private static void card(Painting on, int frame, int number) {
@@ -118,22 +119,28 @@ final class StripPainter {
         boolean selected = on.desk().cursor().selection().part().equals(new Selection.Framing(frame))
                 || on.selectedFrames().contains(frame);
         boolean beyond = frame > shot.lastFrame() || frame < 0;
-        pen.setFill(Palette.RAISED);
+        pen.setFill(Palette.RAISED.colour());
         pen.fillRoundRect(x, y, ScoreLayout.CARD_WIDTH, ScoreLayout.CARD_HEIGHT, 6, 6);
         on.services()
                 .thumbnails()
                 .framing(on.desk().document().project(), shot, frame, CARD)
                 .ifPresent(image -> pen.drawImage(image, x + 2, y + 2, CARD.width(), CARD.height()));
-        pen.setStroke(selected ? Palette.AMBER : Palette.PALE);
+        pen.setStroke(selected ? Palette.AMBER.colour() : Palette.PALE.colour());
         pen.setLineWidth(selected ? 2.5 : 1.4);
         if (beyond) {
             pen.setLineDashes(3, 3);
         }
         pen.strokeRoundRect(x, y, ScoreLayout.CARD_WIDTH, ScoreLayout.CARD_HEIGHT, 6, 6);
         pen.setLineDashes();
-        pen.setFill(Palette.PALE);
+        pen.setFill(Palette.PALE.colour());
         pen.fillRoundRect(x + 3, y + 3, 15, 14, 4, 4);
         Brush.aligned(
-                pen, Fonts.strong(11), Palette.GROUND, String.valueOf(number), x + 10.5, y + 10, TextAlignment.CENTER);
+                pen,
+                Fonts.strong(11),
+                Palette.GROUND.colour(),
+                String.valueOf(number),
+                x + 10.5,
+                y + 10,
+                TextAlignment.CENTER);
     }
 }

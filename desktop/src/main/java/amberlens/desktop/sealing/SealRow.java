@@ -3,6 +3,7 @@ package amberlens.desktop.sealing;
 import amberlens.core.seal.SealCost;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealWay;
+import amberlens.desktop.style.TextSizes;
 import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -21,7 +22,7 @@ final class SealRow extends FlowPane {
         choice.setId("seal-" + way.name().toLowerCase(Locale.ROOT));
         choice.setToggleGroup(group);
         choice.setTooltip(new Tooltip(way.words() + ": " + way.explained()));
-        choice.setMinWidth(104);
+        TextSizes.minWidth(choice, 104);
         choice.setOnAction(_ -> chosen.run());
         cost.getStyleClass().add("seal-cost");
         cost.setId("seal-cost-" + way.name().toLowerCase(Locale.ROOT));

@@ -10,6 +10,7 @@ import amberlens.core.words.Figures;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
+import amberlens.desktop.style.TextSizes;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import javafx.scene.control.CheckBox;
@@ -78,7 +79,7 @@ final class FramePanel extends VBox {
                 new HBox(6, shutter, DialogParts.quiet("° open; 0 is one instant, 180 usual")));
         note.getStyleClass().add("problem");
         note.setWrapText(true);
-        note.setMaxWidth(380);
+        TextSizes.maxWidth(note, 380);
         setSpacing(14);
         getChildren()
                 .addAll(

@@ -2,6 +2,8 @@ package amberlens.desktop.session;
 
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.Needs;
+import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.intake.MediaImport;
@@ -31,61 +33,61 @@ public final class ProjectActions {
      * @param exports opens the list of exports
      */
     public void addTo(Actions actions, ProjectSession session, Runnable export, Runnable exports) {
-        actions.add(Menu.PROJECT, "project.new", "New project", "Shortcut+N", () -> true, session::startNew);
-        actions.add(Menu.PROJECT, "project.open", "Open…", "Shortcut+O", () -> true, session::chooseAndOpen);
-        actions.add(Menu.PROJECT, "project.save", "Save", "Shortcut+S", () -> true, session::save);
-        actions.add(Menu.PROJECT, "project.save-as", "Save as…", "Shortcut+Shift+S", () -> true, session::saveAs);
+        actions.add(Menu.PROJECT, "project.new", "New project", "Shortcut+N", Needs.NOTHING, session::startNew);
+        actions.add(Menu.PROJECT, "project.open", "Open…", "Shortcut+O", Needs.NOTHING, session::chooseAndOpen);
+        actions.add(Menu.PROJECT, "project.save", "Save", "Shortcut+S", Needs.NOTHING, session::save);
+        actions.add(Menu.PROJECT, "project.save-as", "Save as…", "Shortcut+Shift+S", Needs.NOTHING, session::saveAs);
         actions.add(
                 Menu.PROJECT,
                 "project.versions",
                 "Earlier versions…",
                 "",
-                () -> desk.document().file().isPresent(),
+                Needs.of(
+                        "a project that was saved", () -> desk.document().file().isPresent()),
                 session::showVersions);
-        actions.add(Menu.PROJECT, "project.kept", "Work that was kept safe…", "", () -> true, session::offerKeptWork);
+        actions.add(
+                Menu.PROJECT, "project.kept", "Work that was kept safe…", "", Needs.NOTHING, session::offerKeptWork);
         actions.add(
                 Menu.PROJECT,
                 "media.trust",
                 "Read distrusted files again",
                 "",
-                () -> desk.document().project().media().stream()
-                        .anyMatch(media -> services.distrusted().contains(Path.of(media.path()))),
+                Needs.of(
+                        "a file that is distrusted because the program ended while reading it",
+                        () -> desk.document().project().media().stream()
+                                .anyMatch(media -> services.distrusted().contains(Path.of(media.path())))),
                 this::readDistrusted);
         actions.add(
                 Menu.PROJECT,
                 "media.add",
                 "Add pictures and footage…",
                 "Shortcut+Alt+P",
-                () -> true,
+                Needs.NOTHING,
                 () -> importer.add(files.mediaToAdd()));
         actions.add(
                 Menu.PROJECT,
                 "media.find",
                 "Find missing pictures…",
                 "",
-                () -> desk.document().project().media().stream()
-                        .anyMatch(media -> services.ready().problem(media).isPresent()),
+                Needs.of("a picture that is missing", () -> desk.document().project().media().stream()
+                        .anyMatch(media -> services.ready().problem(media).isPresent())),
                 () -> files.folderToSearch().ifPresent(importer::findAll));
         actions.add(
                 Menu.PROJECT,
                 "project.frame",
                 "Name and frame…",
                 "Shortcut+F",
-                () -> true,
+                Needs.NOTHING,
                 () -> overlay.show(new FramePanel(desk, overlay), overlay::close));
-        actions.add(
-                Menu.PROJECT,
-                "project.export",
-                "Export…",
-                "Shortcut+E",
-                () -> !desk.document().project().shots().isEmpty(),
-                export);
+        actions.add(Menu.PROJECT, "project.export", "Export…", "Shortcut+E", DeskNeeds.shots(desk), export);
         actions.add(
                 Menu.PROJECT,
                 "project.exports",
                 "Exports that wait and run…",
                 "Shortcut+Shift+E",
-                () -> !services.exports().entries().isEmpty(),
+                Needs.of(
+                        "an export that waits, runs or is done",
+                        () -> !services.exports().entries().isEmpty()),
                 exports);
     }
 

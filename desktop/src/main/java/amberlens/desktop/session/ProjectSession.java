@@ -76,6 +76,18 @@ public final class ProjectSession {
                         why -> overlay.tell("The project could not be opened", why));
     }
 
+    /** Opens a project that is to stay as it is: saving asks for another place. */
+    public void openCopy(Path file) {
+        whenSafe(() -> services.saver()
+                .open(
+                        file,
+                        read -> {
+                            desk.document().load(read.project(), Optional.empty());
+                            opened.run();
+                        },
+                        why -> overlay.tell("The project could not be opened", why)));
+    }
+
     private void load(ProjectFile.Opened read, Path file) {
         recent.add(file);
         desk.document().load(read.project(), Optional.of(file), Optional.of(read.stamp()));

@@ -2,6 +2,7 @@ package amberlens.desktop.session;
 
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
+import amberlens.desktop.style.TextSizes;
 import amberlens.project.safe.Safe.LeftBehind;
 import java.io.IOException;
 import java.io.InputStream;
@@ -64,7 +65,7 @@ final class RecoveryPanel extends VBox {
         scroll.getStyleClass().add("quiet-scroll");
         scroll.setFitToWidth(true);
         scroll.setMaxHeight(TALLEST);
-        scroll.setPrefWidth(620);
+        TextSizes.prefWidth(scroll, 620);
         setSpacing(12);
         getChildren()
                 .addAll(

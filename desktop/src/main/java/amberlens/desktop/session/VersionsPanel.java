@@ -2,6 +2,7 @@ package amberlens.desktop.session;
 
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
+import amberlens.desktop.style.TextSizes;
 import amberlens.project.safe.EarlierVersions.Version;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -24,7 +25,7 @@ final class VersionsPanel extends VBox {
 
     VersionsPanel(List<Version> versions, Overlay overlay, Consumer<Version> take) {
         setSpacing(10);
-        setPrefWidth(460);
+        TextSizes.prefWidth(this, 460);
         getChildren()
                 .addAll(
                         DialogParts.title("Earlier versions"),

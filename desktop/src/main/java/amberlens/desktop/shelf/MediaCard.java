@@ -2,41 +2,39 @@ package amberlens.desktop.shelf;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
-import amberlens.desktop.style.DragFormats;
+import amberlens.desktop.style.OwnKeys;
+import java.util.EnumSet;
 import java.util.Optional;
-import java.util.function.Consumer;
+import java.util.Set;
 import javafx.css.PseudoClass;
-import javafx.scene.control.ContextMenu;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.TransferMode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** One picture on the shelf: thumbnail, name, true size. Double-click, Enter or a drag makes a shot of it. */
-final class MediaCard extends VBox {
-    static final Size THUMBNAIL = new Size(142, 60);
+/** One picture on the shelf: thumbnail, name, true size. */
+final class MediaCard extends VBox implements OwnKeys {
     private static final PseudoClass SHOWN = PseudoClass.getPseudoClass("shown");
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final Set<KeyCode> KEYS = EnumSet.of(KeyCode.UP, KeyCode.DOWN, KeyCode.LEFT, KeyCode.RIGHT);
 
     private final Media media;
+    private final Size thumbnail;
     private final ImageView picture = new ImageView();
     private final Label size = new Label();
 
-    /**
-     * @param addShot makes a shot of the picture
-     * @param replace shows it in the selected shots
-     * @param remove takes it off the shelf
-     */
-    MediaCard(Media media, Consumer<Media> addShot, Consumer<Media> replace, Consumer<Media> remove) {
+    /** @param thumbnail how large the picture is shown */
+    MediaCard(Media media, Size thumbnail) {
         this.media = media;
+        this.thumbnail = thumbnail;
         StackPane frame = new StackPane(picture);
         frame.getStyleClass().add("thumbnail");
-        frame.setMinHeight(THUMBNAIL.height() + 2.0);
+        frame.setMinHeight(thumbnail.height() + 2.0);
         Label name = new Label(media.title());
         name.getStyleClass().add("card-name");
         size.getStyleClass().add("card-size");
@@ -45,37 +43,17 @@ final class MediaCard extends VBox {
         getStyleClass().add("media-card");
         setId("media-" + media.id());
         setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.LIST_ITEM);
         setAccessibleText(media.title() + ", " + media.size() + length(media));
         Tooltip.install(
                 this, new Tooltip(media.fileName() + ", " + media.size() + " px. Double-click or Enter: new shot."));
-        setOnMouseClicked(event -> {
-            requestFocus();
-            if (event.getClickCount() == 2) {
-                addShot.accept(media);
-            }
-        });
-        setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ENTER) {
-                addShot.accept(media);
-                event.consume();
-            }
-        });
-        MenuItem shot = new MenuItem("New shot");
-        shot.setOnAction(_ -> addShot.accept(media));
-        MenuItem instead = new MenuItem("Show it in the selected shots");
-        instead.setId("replace-" + media.id());
-        instead.setOnAction(_ -> replace.accept(media));
-        MenuItem away = new MenuItem("Remove from the shelf, with its shots");
-        away.setId("remove-" + media.id());
-        away.setOnAction(_ -> remove.accept(media));
-        ContextMenu menu = new ContextMenu(shot, instead, away);
-        setOnContextMenuRequested(event -> menu.show(this, event.getScreenX(), event.getScreenY()));
-        setOnDragDetected(event -> {
-            var content = new ClipboardContent();
-            content.put(DragFormats.MEDIA, media.id());
-            startDragAndDrop(TransferMode.COPY).setContent(content);
-            event.consume();
-        });
+    }
+
+    @Override
+    public boolean uses(KeyEvent event) {
+        boolean all = event.isShortcutDown() && event.getCode() == KeyCode.A && !event.isShiftDown();
+        boolean plain = !event.isShortcutDown() && !event.isAltDown();
+        return all || plain && (KEYS.contains(event.getCode()) || event.getCode() == KeyCode.ENTER);
     }
 
     private static String length(Media media) {
@@ -88,12 +66,22 @@ final class MediaCard extends VBox {
         return media;
     }
 
+    Size thumbnail() {
+        return thumbnail;
+    }
+
+    /** The picture as it is shown; empty until it is there. */
+    Optional<Image> image() {
+        return Optional.ofNullable(picture.getImage());
+    }
+
     /** Shows what is known of the picture now. */
-    void show(Optional<Image> thumbnail, boolean missing, boolean inSelectedShot) {
-        picture.setFitWidth(THUMBNAIL.width());
-        picture.setFitHeight(THUMBNAIL.height());
-        thumbnail.ifPresent(picture::setImage);
+    void show(Optional<Image> image, boolean missing, boolean inSelectedShot, boolean chosen) {
+        picture.setFitWidth(thumbnail.width());
+        picture.setFitHeight(thumbnail.height());
+        image.ifPresent(picture::setImage);
         size.setText(missing ? "missing" : media.size() + length(media));
         pseudoClassStateChanged(SHOWN, inSelectedShot);
+        pseudoClassStateChanged(CHOSEN, chosen);
     }
 }

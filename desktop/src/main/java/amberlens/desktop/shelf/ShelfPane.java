@@ -1,59 +1,79 @@
 package amberlens.desktop.shelf;
 
 import amberlens.core.edges.Conform;
+import amberlens.core.edit.Edit;
 import amberlens.core.edit.MediaEdits;
-import amberlens.core.edit.ShotEdits;
-import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.ready.OwnMove;
+import amberlens.core.words.Counted;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Changes;
 import amberlens.desktop.desk.Desk;
-import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Subscription;
+import amberlens.desktop.intake.DropPlace;
+import amberlens.desktop.intake.Drops;
+import amberlens.desktop.intake.PictureLaying;
 import amberlens.desktop.services.Services;
-import java.io.File;
+import amberlens.desktop.style.DragFormats;
+import amberlens.desktop.style.DropSign;
+import amberlens.desktop.style.Icons;
 import java.nio.file.Path;
-import java.util.ArrayList;
+import java.nio.file.attribute.FileTime;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
-import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
-import javafx.scene.control.ListView;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.ContextMenuEvent;
 import javafx.scene.input.DragEvent;
+import javafx.scene.input.Dragboard;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import org.jspecify.annotations.Nullable;
+import org.kordamp.ikonli.feather.Feather;
 
 /** The pictures of the project with their thumbnails and true sizes. */
 public final class ShelfPane extends BorderPane implements Subscription {
+    private static final String INVITATION =
+            "Drop pictures and footage here, or press Add.\n\nJPEG, PNG, TIFF, WebP, BMP and GIF, films, and"
+                    + " numbered pictures; every pixel is kept.";
+
     private final Desk desk;
     private final Services services;
-    private final Consumer<List<Path>> importer;
     private final BiConsumer<Set<String>, String> replacing;
-    private final ListView<Media> cards = new ListView<>();
-    private final List<Cell> shown = new ArrayList<>();
-    private final Label empty =
-            new Label("Drop pictures and footage here, or press Add.\n\nJPEG, PNG, TIFF, WebP, BMP and GIF, films, and"
-                    + " numbered pictures; every pixel is kept.");
+    private final ShelfGrid grid;
+    private final PictureLaying laying;
+    private final FileDates dates;
+    private final DropSign sign = new DropSign();
+    private final TextField filter = new TextField();
+    private final OrderMenu order = new OrderMenu(this::refill);
+    private final ToggleButton large = Icons.toggle(Feather.GRID, "Large cards");
+    private final HBox tools = new HBox(2, filter, order, large);
+    private final Button lay;
+    private final Label empty = new Label(INVITATION);
     private final ToggleGroup conform = new ToggleGroup();
     private final ReadyPane ready;
     private final ToggleButton readyTab = new ToggleButton();
     private final Subscription subscription;
 
     /**
-     * @param importer takes dropped files
+     * @param drops brings what is dropped
+     * @param laying makes shots of it
      * @param replacing shows other media, by their id, in some shots
      * @param settings the folder where kept moves are
      */
@@ -61,33 +81,33 @@ public final class ShelfPane extends BorderPane implements Subscription {
             Desk desk,
             Services services,
             Actions actions,
-            Consumer<List<Path>> importer,
+            Drops drops,
+            PictureLaying laying,
             BiConsumer<Set<String>, String> replacing,
             Path settings) {
         this.replacing = replacing;
         this.desk = desk;
         this.services = services;
-        this.importer = importer;
+        this.laying = laying;
+        dates = new FileDates(services.background(), this::refill);
+        lay = actions.bind(new Button("Lay in"), "shelf.lay");
         ready = new ReadyPane(desk, services, settings);
         empty.setWrapText(true);
         empty.getStyleClass().add("empty-text");
-        cards.getStyleClass().add("shelf-cards");
-        cards.setId("shelf-cards");
-        cards.setFocusTraversable(false);
-        cards.setCellFactory(_ -> new Cell());
-        StackPane scroll = new StackPane(cards, empty);
+        grid = new ShelfGrid(new Cards(), this::tellSelected);
+        StackPane scroll = new StackPane(grid, empty);
         StackPane.setAlignment(empty, Pos.TOP_LEFT);
         BorderPane pictures = new BorderPane(scroll);
+        pictures.setTop(finding());
         pictures.setBottom(foot(actions));
         ready.setVisible(false);
         setTop(tabs(pictures));
-        StackPane both = new StackPane(pictures, ready);
+        StackPane both = new StackPane(pictures, ready, sign);
         both.setAlignment(Pos.TOP_LEFT);
         setCenter(both);
         setId("shelf");
         getStyleClass().add("shelf-pane");
-        setOnDragOver(this::over);
-        setOnDragDropped(this::dropped);
+        drops.serve(this, new Place());
         subscription = desk.subscribe(this::changed);
         refill();
     }
@@ -158,6 +178,26 @@ public final class ShelfPane extends BorderPane implements Subscription {
         ready.panBetweenPlaces();
     }
 
+    /** What finds and orders pictures. */
+    private HBox finding() {
+        filter.setId("shelf-filter");
+        filter.setPromptText("Find");
+        filter.setPrefColumnCount(4);
+        filter.setMinWidth(0);
+        HBox.setHgrow(filter, Priority.ALWAYS);
+        filter.textProperty().addListener((_, _, _) -> refill());
+        large.setId("shelf-large");
+        large.setOnAction(_ -> grid.setThumbnail(large.isSelected() ? ShelfGrid.LARGE : ShelfGrid.SMALL));
+        tools.setAlignment(Pos.CENTER_LEFT);
+        tools.getStyleClass().add("shelf-tools");
+        tools.managedProperty().bind(tools.visibleProperty());
+        return tools;
+    }
+
+    private void tellSelected(int count) {
+        lay.setText(count > 1 ? "Lay in " + count : "Lay in");
+    }
+
     private VBox foot(Actions actions) {
         Button add = actions.bind(new Button("Add…"), "media.add");
         add.getStyleClass().add("quiet-button");
@@ -175,7 +215,12 @@ public final class ShelfPane extends BorderPane implements Subscription {
         }
         Label label = new Label("New shots");
         label.getStyleClass().add("quiet");
-        VBox foot = new VBox(6, label, choice, add);
+        lay.getStyleClass().add("quiet-button");
+        lay.setMaxWidth(Double.MAX_VALUE);
+        HBox buttons = new HBox(6, add, lay);
+        HBox.setHgrow(add, Priority.ALWAYS);
+        HBox.setHgrow(lay, Priority.ALWAYS);
+        VBox foot = new VBox(6, label, choice, buttons);
         foot.getStyleClass().add("shelf-foot");
         return foot;
     }
@@ -204,88 +249,115 @@ public final class ShelfPane extends BorderPane implements Subscription {
         }
     }
 
-    /** Only the cards that are seen are made; those that stay are kept, so that a click in progress is not lost. */
     private void refill() {
-        List<Media> wanted = desk.document().project().media().stream()
+        List<Media> all = desk.document().project().media().stream()
                 .filter(media -> media.kind() != Media.Kind.RIG)
                 .toList();
-        if (!cards.getItems().equals(wanted)) {
-            cards.getItems().setAll(wanted);
-        }
-        shown.forEach(Cell::show);
+        Map<String, FileTime> known = order.chosen() == ShelfOrder.DATE ? dates.of(all) : Map.of();
+        List<Media> wanted = order.chosen().of(all, filter.getText(), known);
+        grid.show(wanted);
         empty.setVisible(wanted.isEmpty());
-        cards.setVisible(!wanted.isEmpty());
+        empty.setText(all.isEmpty() ? INVITATION : "No picture has these words in its name.");
+        grid.setVisible(!wanted.isEmpty());
+        tools.setVisible(!all.isEmpty());
     }
 
-    /** One place of the list, with the card of whatever stands there. */
-    private final class Cell extends ListCell<Media> {
-        private @Nullable MediaCard card;
+    /** Lays the selected pictures into the Line-up; all that are shown when none is selected. */
+    public void laySelected() {
+        if (grid.chosen().isEmpty()) {
+            grid.selectAll();
+        }
+        laying.atEnd(grid.chosen());
+    }
 
-        Cell() {
-            setPrefWidth(0);
-            shown.add(this);
+    /** What cards show and do. */
+    private final class Cards implements ShelfGrid.Cards {
+        @Override
+        public void show(MediaCard card, boolean chosen) {
+            Media media = card.media();
+            card.show(
+                    services.thumbnails().whole(media, card.thumbnail()),
+                    services.ready().problem(media).isPresent(),
+                    desk.cursor()
+                            .selectedShot()
+                            .filter(shot -> shot.media().equals(media.id()))
+                            .isPresent(),
+                    chosen);
         }
 
         @Override
-        protected void updateItem(Media media, boolean none) {
-            super.updateItem(media, none);
-            if (none || media == null) {
-                card = null;
-                setGraphic(null);
-                return;
-            }
-            if (card == null || !card.media().equals(media)) {
-                card = new MediaCard(
-                        media,
-                        ShelfPane.this::addShot,
-                        found -> replacing.accept(desk.cursor().selection().shots(), found.id()),
-                        gone -> desk.document().apply(MediaEdits.remove(gone.id())));
-                setGraphic(card);
-            }
-            show();
+        public void use(Media media) {
+            laying.atEnd(List.of(media));
         }
 
-        void show() {
-            if (card != null) {
-                Media media = card.media();
-                card.show(
-                        services.thumbnails().whole(media, MediaCard.THUMBNAIL),
-                        services.ready().problem(media).isPresent(),
-                        desk.cursor()
-                                .selectedShot()
-                                .filter(shot -> shot.media().equals(media.id()))
-                                .isPresent());
-            }
+        @Override
+        public void prepare(MediaCard card) {
+            card.setOnContextMenuRequested(event -> menu(card, event));
+            card.setOnDragDetected(event -> {
+                List<Media> dragged = grid.chosenWith(card.media());
+                var content = new ClipboardContent();
+                content.put(DragFormats.MEDIA, dragged.stream().map(Media::id).collect(Collectors.joining("\n")));
+                Dragboard board = card.startDragAndDrop(TransferMode.COPY);
+                board.setContent(content);
+                card.image().ifPresent(image -> board.setDragView(DragPicture.of(image, dragged.size())));
+                event.consume();
+            });
         }
-    }
 
-    private void addShot(Media media) {
-        int place = LineUp.track(desk.document().project(), 1).size();
-        Set<String> before = Set.copyOf(desk.document().project().shots().stream()
-                .map(shot -> shot.id())
-                .toList());
-        desk.document().apply(ShotEdits.add(media, conform(), place));
-        desk.document().project().shots().stream()
-                .filter(shot -> !before.contains(shot.id()))
-                .findFirst()
-                .ifPresent(shot -> {
-                    desk.cursor().select(Selection.shot(shot.id()));
-                    desk.cursor().seek(shot.start());
-                });
-    }
-
-    private void over(DragEvent event) {
-        if (event.getDragboard().hasFiles()) {
-            event.acceptTransferModes(TransferMode.COPY);
+        private void menu(MediaCard card, ContextMenuEvent event) {
+            List<Media> meant = grid.chosenWith(card.media());
+            String them = meant.size() == 1 ? "" : " (" + meant.size() + ")";
+            MenuItem shot = new MenuItem(meant.size() == 1 ? "New shot" : "New shots, in order" + them);
+            shot.setId("lay-" + card.media().id());
+            shot.setOnAction(_ -> laying.atEnd(meant));
+            MenuItem instead = new MenuItem("Show it in the selected shots");
+            instead.setId("replace-" + card.media().id());
+            instead.setDisable(meant.size() > 1);
+            instead.setOnAction(_ -> replacing.accept(
+                    desk.cursor().selection().shots(), card.media().id()));
+            MenuItem away = new MenuItem(
+                    meant.size() == 1
+                            ? "Remove from the Shelf, with its shots"
+                            : "Remove from the Shelf, with their shots" + them);
+            away.setId("remove-" + card.media().id());
+            away.setOnAction(_ -> desk.document()
+                    .apply(Edit.all(
+                            "removal of " + Counted.of(meant.size(), "picture"),
+                            meant.stream()
+                                    .map(gone -> MediaEdits.remove(gone.id()))
+                                    .toList())));
+            new ContextMenu(shot, instead, new SeparatorMenuItem(), away)
+                    .show(card, event.getScreenX(), event.getScreenY());
             event.consume();
         }
     }
 
-    private void dropped(DragEvent event) {
-        importer.accept(
-                event.getDragboard().getFiles().stream().map(File::toPath).toList());
-        event.setDropCompleted(true);
-        event.consume();
+    /** Files that are dropped here come onto the Shelf. */
+    private final class Place implements DropPlace {
+        @Override
+        public void over(DragEvent event) {
+            sign.show(Drops.isProject(event) ? Drops.what(event) : "Onto the Shelf");
+        }
+
+        @Override
+        public void gone() {
+            sign.hide();
+        }
+
+        @Override
+        public void take(List<Media> media, double x, double y) {
+            if (media.size() > 1) {
+                desk.say(
+                        Counted.of(media.size(), "picture") + " came onto the Shelf.",
+                        "Lay them into the Line-up",
+                        () -> laying.atEnd(media));
+            }
+        }
+    }
+
+    /** What takes files that are dropped where no view has a use of its own for them. */
+    public DropPlace place() {
+        return new Place();
     }
 
     @Override

@@ -2,6 +2,7 @@ package amberlens.desktop.shooting;
 
 import amberlens.core.geometry.Size;
 import amberlens.desktop.desk.Arrangement;
+import amberlens.desktop.style.Appearance;
 import java.nio.file.Path;
 import java.util.Optional;
 
@@ -12,5 +13,14 @@ import java.util.Optional;
  * @param frame of the line-up
  * @param size of the window
  * @param shelf whether the Shelf stands open
+ * @param text the text size in per cent
  */
-public record Order(View view, Optional<Path> file, int frame, Size size, Arrangement arrangement, boolean shelf) {}
+public record Order(
+        View view,
+        Optional<Path> file,
+        int frame,
+        Size size,
+        Arrangement arrangement,
+        boolean shelf,
+        int text,
+        Appearance appearance) {}

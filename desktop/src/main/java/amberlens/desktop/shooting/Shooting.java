@@ -48,9 +48,10 @@ public final class Shooting {
     /** Opens the bench offscreen, waits until its pictures are there, and saves what it looks like. */
     public static void shoot(Order order, Path output) throws FileProblem {
         Path own = ownFolder();
-        Optional<Project> project = order.file().isPresent() && order.view() != View.EMPTY
-                ? Optional.of(ProjectFile.open(order.file().get()))
-                : Optional.empty();
+        Optional<Project> project =
+                order.file().isPresent() && order.view() != View.EMPTY && order.view() != View.FIRST_MOVE
+                        ? Optional.of(ProjectFile.open(order.file().get()))
+                        : Optional.empty();
         var taken = new CompletableFuture<FrameRaster>();
         Platform.startup(() -> open(Folders.below(own), order, project, taken));
         try {
@@ -90,7 +91,10 @@ public final class Shooting {
             Bench bench = new Bench(new NoFiles(), folders, size.width(), size.height());
             bench.desk().prefer(to -> {
                 to.setArrangement(order.arrangement());
+                Staging.prepare(order.view(), to);
                 to.setShelfOpen(order.shelf());
+                to.setTextPercent(order.text());
+                to.setAppearance(order.appearance());
             });
             if (size.width() <= SCREEN.width() && size.height() <= SCREEN.height()) {
                 Stage stage = new Stage();

@@ -16,6 +16,7 @@ import amberlens.core.seal.SealWay;
 import amberlens.core.time.FrameSpan;
 import amberlens.desktop.app.Bench;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Preferences;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Tools;
 import amberlens.media.export.ExportFormat;
@@ -32,6 +33,8 @@ final class Staging {
 
     /** How far down it stands when the line-up matters. */
     private static final double LOW_SCORE = 0.6;
+
+    private static final double WIDE_SHELF_PX = 350;
 
     private Staging() {}
 
@@ -62,7 +65,17 @@ final class Staging {
                 ((SplitPane) bench.scene().lookup("#seam-score")).setDividerPositions(LOW_SCORE);
             }
             case DEPTH -> lean(bench);
-            case BENCH, EMPTY -> {}
+            case SETTINGS -> bench.showSettings();
+            case GUIDE -> bench.showGuide();
+            case FIRST_MOVE -> bench.actions().run("help.first-move");
+            case BENCH, EMPTY, SHELF -> {}
+        }
+    }
+
+    /** Seams as one drags them for a view. */
+    static void prepare(View view, Preferences preferences) {
+        if (view == View.SHELF) {
+            preferences.setSeam("both-shelf.0", WIDE_SHELF_PX);
         }
     }
 

@@ -17,5 +17,9 @@ public enum View {
     CHECK,
     QUEUE,
     DEPTH,
+    SETTINGS,
+    GUIDE,
+    SHELF,
+    FIRST_MOVE,
     EMPTY
 }

@@ -9,12 +9,13 @@ import amberlens.core.layering.Backdrop;
 import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.Needs;
+import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.commands.ShotLength;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.Overlay;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
@@ -37,7 +38,7 @@ public final class ShotActions {
     }
 
     private void add() {
-        BooleanSupplier shot = () -> desk.cursor().selectedShot().isPresent();
+        Needs shot = DeskNeeds.shot(desk);
         actions.add(
                 Menu.SHOT, "shot.delete", "Delete the selected shots", "Shortcut+Delete", shot, () -> desk.document()
                         .apply(LineUpEdits.delete(
@@ -72,18 +73,9 @@ public final class ShotActions {
                 shot,
                 () -> withShot(found -> overlay.show(new MirrorPanel(desk, overlay, found), overlay::close)));
         backdrops(shot);
-        actions.add(
-                Menu.SHOT,
-                "shot.length-timing",
-                "When a length changes: ask, keep the timing, or stretch the move",
-                () -> "When a length changes, now: "
-                        + desk.preferences().lengthTiming().map(Timing::words).orElse("ask") + " (switch)",
-                "",
-                () -> true,
-                () -> desk.prefer(to -> to.setLengthTiming(after(to.lengthTiming()))));
     }
 
-    private void backdrops(BooleanSupplier shot) {
+    private void backdrops(Needs shot) {
         backdrop("shot.backdrop-below", "Behind it: what lies below", shot, () -> Backdrop.BELOW);
         backdrop("shot.backdrop-blurred", "Behind it: a blurred, darkened copy", shot, () -> Backdrop.BLURRED);
         actions.add(
@@ -95,7 +87,7 @@ public final class ShotActions {
                 () -> withShot(found -> overlay.show(new BackdropPanel(desk, overlay, found), overlay::close)));
     }
 
-    private void backdrop(String id, String words, BooleanSupplier shot, Supplier<Backdrop> backdrop) {
+    private void backdrop(String id, String words, Needs shot, Supplier<Backdrop> backdrop) {
         actions.add(
                 Menu.SHOT,
                 id,

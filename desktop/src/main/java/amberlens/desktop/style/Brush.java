@@ -18,7 +18,7 @@ public final class Brush {
 
     /** Slanted vermilion lines: the mark of an open edge, and of nothing else. The caller has set the clip. */
     public static void hatch(GraphicsContext pen, double x, double y, double width, double height) {
-        pen.setStroke(Palette.VERMILION);
+        pen.setStroke(Palette.VERMILION.colour());
         pen.setLineWidth(2);
         for (double at = x - height; at < x + width; at += HATCH_STEP) {
             pen.strokeLine(at, y + height, at + height, y);
@@ -31,7 +31,7 @@ public final class Brush {
         pen.beginPath();
         pen.rect(x, y, width, height);
         pen.clip();
-        pen.setFill(Palette.faint(Palette.VERMILION, 0.22));
+        pen.setFill(Palette.faint(Palette.VERMILION.colour(), 0.22));
         pen.fillRect(x, y, width, height);
         hatch(pen, x, y, width, height);
         pen.restore();
@@ -39,9 +39,9 @@ public final class Brush {
 
     /** A key: a round bead, filled when the playhead is on it. */
     public static void bead(GraphicsContext pen, double x, double y, double radius, boolean filled, boolean selected) {
-        pen.setFill(filled ? Palette.AMBER : Palette.GROUND);
+        pen.setFill(filled ? Palette.AMBER.colour() : Palette.GROUND.colour());
         pen.fillOval(x - radius, y - radius, 2 * radius, 2 * radius);
-        pen.setStroke(selected ? Palette.TEXT : Palette.AMBER);
+        pen.setStroke(selected ? Palette.TEXT.colour() : Palette.AMBER.colour());
         pen.setLineWidth(selected ? 2.5 : 2);
         pen.strokeOval(x - radius, y - radius, 2 * radius, 2 * radius);
     }

@@ -4,6 +4,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
 /** What every dialog has: a title, quiet words, and at its foot a way out and the one main action. */
@@ -35,6 +36,13 @@ public final class DialogParts {
         Label label = new Label(words);
         label.getStyleClass().add(style);
         return label;
+    }
+
+    /** What pushes apart what stands before and behind it. */
+    public static Region gap() {
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        return gap;
     }
 
     /** Cancel, and the main action that Enter does. */

@@ -25,7 +25,7 @@ public abstract class FormPanel extends VBox {
         form.getStyleClass().add("form");
         note.getStyleClass().add("problem");
         note.setWrapText(true);
-        note.setMaxWidth(WIDTH);
+        TextSizes.maxWidth(note, WIDTH);
         note.setId("form-note");
         note.managedProperty().bind(note.textProperty().isNotEmpty());
         addEventFilter(KeyEvent.KEY_PRESSED, this::enter);
@@ -52,7 +52,7 @@ public abstract class FormPanel extends VBox {
     protected final void explain(String words) {
         Label label = DialogParts.quiet(words);
         label.setWrapText(true);
-        label.setMaxWidth(WIDTH);
+        TextSizes.maxWidth(label, WIDTH);
         form.add(label, 0, rows++, 2, 1);
     }
 

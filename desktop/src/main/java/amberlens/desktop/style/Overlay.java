@@ -57,7 +57,7 @@ public final class Overlay extends StackPane {
         heading.getStyleClass().add("dialog-title");
         Label body = new Label(text);
         body.setWrapText(true);
-        body.setMaxWidth(440);
+        TextSizes.maxWidth(body, 440);
         HBox buttons = new HBox(8);
         buttons.setAlignment(Pos.CENTER_RIGHT);
         Consumer<Answer> give = answer -> {

@@ -20,7 +20,7 @@ final class AidPainter {
 
     /** The lines of the picture that the gate has snapped to. */
     static void snapLines(GraphicsContext pen, Tools viewing, TableView view, double width, double height) {
-        pen.setStroke(Palette.SEA);
+        pen.setStroke(Palette.SEA.colour());
         pen.setLineWidth(1);
         for (Tools.Line line : viewing.snapLines()) {
             FramePoint at = view.toScreen(new PicturePoint(line.at(), line.at()));
@@ -35,21 +35,21 @@ final class AidPainter {
     /** The point of the picture that matters: a ring with a dot, told from the anchor's cross by its shape. */
     static void subject(GraphicsContext pen, FramePoint at) {
         for (boolean shade : new boolean[] {true, false}) {
-            pen.setStroke(shade ? Palette.faint(Palette.GROUND, 0.8) : Palette.SEA);
+            pen.setStroke(shade ? Palette.faint(Palette.GROUND.colour(), 0.8) : Palette.SEA.colour());
             pen.setLineWidth(shade ? 3.6 : 1.8);
             pen.strokeOval(at.x() - 7, at.y() - 7, 14, 14);
         }
-        pen.setFill(Palette.SEA);
+        pen.setFill(Palette.SEA.colour());
         pen.fillOval(at.x() - 2, at.y() - 2, 4, 4);
     }
 
     /** The closest framing at the limit, as a dotted gate. */
     static void closest(GraphicsContext pen, Pose pose, double limit, Size frame, TableView view) {
         GateShape ghost = GateShape.of(Closest.pose(pose, limit, frame), frame, view);
-        pen.setStroke(Palette.faint(Palette.GROUND, 0.8));
+        pen.setStroke(Palette.faint(Palette.GROUND.colour(), 0.8));
         pen.setLineWidth(2.6);
         Outline.stroke(pen, ghost.corners());
-        pen.setStroke(Palette.PALE);
+        pen.setStroke(Palette.PALE.colour());
         pen.setLineWidth(1.4);
         pen.setLineDashes(1.5, 4);
         Outline.stroke(pen, ghost.corners());
@@ -57,14 +57,14 @@ final class AidPainter {
         FramePoint corner = ghost.corners().get(2);
         String text = String.format(Locale.ROOT, "%.0f %%", limit);
         double width = Brush.width(Fonts.numbers(10.5), text) + 8;
-        pen.setFill(Palette.faint(Palette.GROUND, 0.85));
+        pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.85));
         pen.fillRoundRect(corner.x() - width, corner.y() + 2, width, 14, 4, 4);
-        Brush.text(pen, Fonts.numbers(10.5), Palette.PALE, text, corner.x() - width + 4, corner.y() + 9);
+        Brush.text(pen, Fonts.numbers(10.5), Palette.PALE.colour(), text, corner.x() - width + 4, corner.y() + 9);
     }
 
     /** Where the gate was before it turned, and what it turns about. */
     static void turnGhost(GraphicsContext pen, Pose before, Pose now, Size frame, TableView view) {
-        pen.setStroke(Palette.faint(Palette.AMBER, 0.45));
+        pen.setStroke(Palette.faint(Palette.AMBER.colour(), 0.45));
         pen.setLineWidth(1.2);
         pen.setLineDashes(3, 3);
         Outline.stroke(pen, GateShape.of(before, frame, view).corners());
@@ -74,7 +74,7 @@ final class AidPainter {
             FramePoint corner = GateShape.of(pose, frame, view).corners().get(1);
             pen.strokeLine(pivot.x(), pivot.y(), corner.x(), corner.y());
         }
-        pen.setFill(Palette.AMBER);
+        pen.setFill(Palette.AMBER.colour());
         pen.fillOval(pivot.x() - 3, pivot.y() - 3, 6, 6);
     }
 
@@ -91,17 +91,17 @@ final class AidPainter {
     static void drawn(GraphicsContext pen, Tools.Drawn drawn, TableView view) {
         FramePoint from = view.toScreen(drawn.from());
         FramePoint to = view.toScreen(drawn.to());
-        pen.setStroke(Palette.SEA);
+        pen.setStroke(Palette.SEA.colour());
         pen.setLineWidth(1.8);
         if (drawn.box()) {
             double left = Math.min(from.x(), to.x());
             double top = Math.min(from.y(), to.y());
-            pen.setFill(Palette.faint(Palette.SEA, 0.15));
+            pen.setFill(Palette.faint(Palette.SEA.colour(), 0.15));
             pen.fillRect(left, top, Math.abs(to.x() - from.x()), Math.abs(to.y() - from.y()));
             pen.strokeRect(left, top, Math.abs(to.x() - from.x()), Math.abs(to.y() - from.y()));
         } else {
             pen.strokeLine(from.x(), from.y(), to.x(), to.y());
-            pen.setFill(Palette.SEA);
+            pen.setFill(Palette.SEA.colour());
             pen.fillOval(from.x() - 3, from.y() - 3, 6, 6);
             pen.fillOval(to.x() - 3, to.y() - 3, 6, 6);
         }

@@ -38,7 +38,7 @@ final class GatePainter {
     static void hatchOpen(GraphicsContext pen, GateShape gate, TableView view, Size picture, boolean judged) {
         for (List<FramePoint> part : gate.beyond(view, picture)) {
             if (!judged) {
-                pen.setFill(Palette.faint(Palette.PALE, 0.07));
+                pen.setFill(Palette.faint(Palette.PALE.colour(), 0.07));
                 pen.beginPath();
                 Outline.trace(pen, part);
                 pen.fill();
@@ -52,41 +52,41 @@ final class GatePainter {
             double top = part.stream().mapToDouble(FramePoint::y).min().orElse(0);
             double right = part.stream().mapToDouble(FramePoint::x).max().orElse(0);
             double bottom = part.stream().mapToDouble(FramePoint::y).max().orElse(0);
-            pen.setFill(Palette.faint(Palette.VERMILION, 0.3));
+            pen.setFill(Palette.faint(Palette.VERMILION.colour(), 0.3));
             pen.fillRect(left, top, right - left, bottom - top);
             Brush.hatch(pen, left, top, right - left, bottom - top);
             pen.restore();
-            pen.setStroke(Palette.VERMILION);
+            pen.setStroke(Palette.VERMILION.colour());
             pen.setLineWidth(2);
             Outline.stroke(pen, part);
         }
     }
 
     static void gate(GraphicsContext pen, GateShape gate) {
-        pen.setStroke(Palette.faint(Palette.GROUND, 0.7));
+        pen.setStroke(Palette.faint(Palette.GROUND.colour(), 0.7));
         pen.setLineWidth(3.5);
         Outline.stroke(pen, gate.corners());
-        pen.setStroke(Palette.AMBER);
+        pen.setStroke(Palette.AMBER.colour());
         pen.setLineWidth(2);
         Outline.stroke(pen, gate.corners());
     }
 
     /** The gate as the rigs above leave it: what the output shows. */
     static void ridden(GraphicsContext pen, GateShape gate) {
-        pen.setStroke(Palette.faint(Palette.GROUND, 0.7));
+        pen.setStroke(Palette.faint(Palette.GROUND.colour(), 0.7));
         pen.setLineWidth(3);
         Outline.stroke(pen, gate.corners());
-        pen.setStroke(Palette.PALE);
+        pen.setStroke(Palette.PALE.colour());
         pen.setLineWidth(1.6);
         Outline.stroke(pen, gate.corners());
         FramePoint bottom = gate.side(Side.BOTTOM);
         double width = Brush.width(Fonts.text(11), RIDDEN) + 10;
-        pen.setFill(Palette.faint(Palette.GROUND, 0.8));
+        pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.8));
         pen.fillRoundRect(bottom.x() - width / 2, bottom.y() - 20, width, 16, 4, 4);
         Brush.aligned(
                 pen,
                 Fonts.text(11),
-                Palette.PALE,
+                Palette.PALE.colour(),
                 RIDDEN,
                 bottom.x(),
                 bottom.y() - 12,
@@ -95,7 +95,7 @@ final class GatePainter {
 
     static void handles(GraphicsContext pen, GateShape gate) {
         FramePoint top = gate.side(Side.TOP);
-        pen.setStroke(Palette.AMBER);
+        pen.setStroke(Palette.AMBER.colour());
         pen.setLineWidth(2);
         pen.strokeLine(
                 top.x(), top.y(), gate.turnHandle().x(), gate.turnHandle().y());
@@ -109,28 +109,28 @@ final class GatePainter {
     }
 
     private static void square(GraphicsContext pen, FramePoint at, double radius) {
-        pen.setFill(Palette.GROUND);
+        pen.setFill(Palette.GROUND.colour());
         pen.fillRect(at.x() - radius, at.y() - radius, 2 * radius, 2 * radius);
-        pen.setStroke(Palette.AMBER);
+        pen.setStroke(Palette.AMBER.colour());
         pen.strokeRect(at.x() - radius, at.y() - radius, 2 * radius, 2 * radius);
     }
 
     /** The anchor's cross, and its grip where that stands beside it. */
     static void anchor(GraphicsContext pen, FramePoint at, FramePoint grip) {
         for (boolean shade : new boolean[] {true, false}) {
-            pen.setStroke(shade ? Palette.faint(Palette.GROUND, 0.8) : Palette.PALE);
+            pen.setStroke(shade ? Palette.faint(Palette.GROUND.colour(), 0.8) : Palette.PALE.colour());
             pen.setLineWidth(shade ? 3.4 : 1.4);
             if (!grip.equals(at)) {
                 pen.strokeLine(at.x(), at.y(), grip.x(), grip.y());
             }
             pen.strokeOval(grip.x() - 4.5, grip.y() - 4.5, 9, 9);
         }
-        pen.setFill(Palette.GROUND);
+        pen.setFill(Palette.GROUND.colour());
         pen.fillOval(grip.x() - 3.5, grip.y() - 3.5, 7, 7);
-        pen.setStroke(Palette.faint(Palette.GROUND, 0.8));
+        pen.setStroke(Palette.faint(Palette.GROUND.colour(), 0.8));
         pen.setLineWidth(3);
         cross(pen, at);
-        pen.setStroke(Palette.PALE);
+        pen.setStroke(Palette.PALE.colour());
         pen.setLineWidth(1.4);
         cross(pen, at);
     }
@@ -145,8 +145,8 @@ final class GatePainter {
         FramePoint corner = gate.corners().getFirst();
         double x = Math.clamp(corner.x() + 40, 2, Math.max(2, width - 90));
         double y = Math.clamp(corner.y() - 16, 2, Math.max(2, height - 18));
-        pen.setFill(Palette.AMBER);
+        pen.setFill(Palette.AMBER.colour());
         pen.fillRoundRect(x, y, 80, 15, 4, 4);
-        Brush.text(pen, Fonts.numbers(11), Palette.GROUND, text, x + 5, y + 7.5);
+        Brush.text(pen, Fonts.numbers(11), Palette.GROUND.colour(), text, x + 5, y + 7.5);
     }
 }

@@ -48,10 +48,10 @@ final class MovePainter {
             Pose pose = desk.document().project().pose(shot, framings.get(i));
             GateShape gate = GateShape.of(pose, frame, view);
             if (!pose.equals(shown)) {
-                pen.setStroke(Palette.faint(Palette.GROUND, 0.8));
+                pen.setStroke(Palette.faint(Palette.GROUND.colour(), 0.8));
                 pen.setLineWidth(2.5);
                 Outline.stroke(pen, gate.corners());
-                pen.setStroke(Palette.PALE);
+                pen.setStroke(Palette.PALE.colour());
                 pen.setLineWidth(1.4);
                 pen.setLineDashes(6, 4);
                 Outline.stroke(pen, gate.corners());
@@ -59,12 +59,12 @@ final class MovePainter {
             }
             boolean selected = desk.cursor().selection().part().equals(new Selection.Framing(framings.get(i)));
             FramingTag tag = FramingTag.of(desk.document().project(), shot, framings, i, view);
-            pen.setFill(selected ? Palette.AMBER : Palette.PALE);
+            pen.setFill(selected ? Palette.AMBER.colour() : Palette.PALE.colour());
             pen.fillRoundRect(tag.x(), tag.y(), FramingTag.WIDTH, FramingTag.HEIGHT, 4, 4);
             Brush.aligned(
                     pen,
                     Fonts.strong(10.5),
-                    Palette.GROUND,
+                    Palette.GROUND.colour(),
                     String.valueOf(i + 1),
                     tag.x() + FramingTag.WIDTH / 2,
                     tag.y() + FramingTag.HEIGHT / 2,
@@ -87,13 +87,13 @@ final class MovePainter {
         points.add(centreAt(last));
         double[] xs = points.stream().mapToDouble(FramePoint::x).toArray();
         double[] ys = points.stream().mapToDouble(FramePoint::y).toArray();
-        pen.setStroke(Palette.faint(Palette.GROUND, 0.7));
+        pen.setStroke(Palette.faint(Palette.GROUND.colour(), 0.7));
         pen.setLineWidth(3.2);
         pen.strokePolyline(xs, ys, xs.length);
-        pen.setStroke(Palette.AMBER);
+        pen.setStroke(Palette.AMBER.colour());
         pen.setLineWidth(1.6);
         pen.strokePolyline(xs, ys, xs.length);
-        pen.setFill(Palette.PALE);
+        pen.setFill(Palette.PALE.colour());
         for (int i = 0; i < xs.length; i += FRAMES_PER_DOT) {
             pen.fillOval(xs[i] - 1.5, ys[i] - 1.5, 3, 3);
         }

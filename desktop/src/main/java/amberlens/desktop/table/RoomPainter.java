@@ -42,9 +42,9 @@ final class RoomPainter {
                 judged.area().left() + reach.right(), judged.area().top() + reach.bottom()));
         double width = Math.max(1, to.x() - from.x());
         double height = Math.max(1, to.y() - from.y());
-        pen.setFill(Palette.faint(Palette.SEA, 0.12));
+        pen.setFill(Palette.faint(Palette.SEA.colour(), 0.12));
         pen.fillRect(from.x(), from.y(), width, height);
-        pen.setStroke(Palette.faint(Palette.SEA, 0.9));
+        pen.setStroke(Palette.faint(Palette.SEA.colour(), 0.9));
         pen.setLineWidth(1.2);
         pen.setLineDashes(2, 3);
         pen.strokeRect(from.x(), from.y(), width, height);
@@ -63,12 +63,12 @@ final class RoomPainter {
         String text = Math.round(room) + " px";
         Font font = Fonts.numbers(11);
         double width = Brush.width(font, text) + 10;
-        pen.setFill(Palette.faint(Palette.GROUND, 0.85));
+        pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.85));
         pen.fillRoundRect(at.x() - width / 2, at.y() - 8, width, 16, 4, 4);
         Brush.aligned(
                 pen,
                 font,
-                room < -0.001 ? Palette.OPEN_TEXT : Palette.SEA,
+                room < -0.001 ? Palette.OPEN_TEXT.colour() : Palette.SEA.colour(),
                 text,
                 at.x(),
                 at.y(),

@@ -89,7 +89,7 @@ final class TableGround {
                         h);
             }
         } else {
-            pen.setFill(Palette.RAISED);
+            pen.setFill(Palette.RAISED.colour());
             pen.fillRect(view.left(), view.top(), w, h);
         }
     }
@@ -115,7 +115,7 @@ final class TableGround {
                 redraw.run();
             });
         }
-        pen.setFill(Palette.RAISED);
+        pen.setFill(Palette.RAISED.colour());
         pen.fillRect(view.left(), view.top(), w, h);
         if (belowPicture != null) {
             pen.drawImage(belowPicture, view.left(), view.top(), w, h);

@@ -7,14 +7,24 @@ import amberlens.desktop.desk.Changes;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.desk.Tools.Tool;
+import amberlens.desktop.intake.Drops;
+import amberlens.desktop.intake.PictureLaying;
+import amberlens.desktop.menu.Menus;
+import amberlens.desktop.menu.Spot;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.style.DropSign;
+import amberlens.desktop.style.FittingBar;
 import amberlens.desktop.style.Icons;
+import amberlens.desktop.style.TextSizes;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -33,20 +43,40 @@ public final class TablePane extends BorderPane implements Subscription {
     private final TableSurface surface;
     private final Label subject = new Label();
     private final Button moment = new Button();
-    private final Label empty = new Label();
+    private final Label empty =
+            new Label("Double-click a picture on the Shelf, or drag it to the Line-up, to make a shot of it.");
     private final Label missingText = new Label();
     private final VBox missing;
     private final Map<Tool, ToggleButton> tools = new EnumMap<>(Tool.class);
+    private final Node waysIn;
+    private final DropSign asNew = new DropSign();
+    private final DropSign instead = new DropSign();
+    private final FittingBar heading;
     private final Subscription subscription;
 
     /**
+     * @param waysIn what an empty bench offers
+     * @param drops brings what is dropped
+     * @param laying makes shots of it
+     * @param replacing shows other media, by their id, in some shots
      * @param find asks where the file of missing media is now
      */
-    public TablePane(Desk desk, Services services, Actions actions, Consumer<Media> find) {
+    public TablePane(
+            Desk desk,
+            Services services,
+            Actions actions,
+            Menus menus,
+            Node waysIn,
+            Drops drops,
+            PictureLaying laying,
+            BiConsumer<Set<String>, String> replacing,
+            Consumer<Media> find) {
         this.desk = desk;
+        this.waysIn = waysIn;
         this.services = services;
         surface = new TableSurface(desk, services);
         new TableHands(desk, surface);
+        surface.setOnContextMenuRequested(event -> menus.show(Spot.GATE, surface, event));
         missing = missingPanel(find);
         Label title = new Label("Table");
         title.getStyleClass().add("view-title");
@@ -54,30 +84,28 @@ public final class TablePane extends BorderPane implements Subscription {
         subject.getStyleClass().add("quiet");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox heading = new HBox(
-                8,
-                title,
-                subject,
-                gap,
-                moment,
-                tool(actions, Feather.MINUS, "aim.level", Tool.LEVEL),
-                tool(actions, Feather.CROP, "aim.cover", Tool.FRAME_COVERING),
-                tool(actions, Feather.CROSSHAIR, "aim.subject", Tool.SUBJECT),
-                actions.bind(Icons.button(Feather.MAXIMIZE_2, ""), "view.fit-all"),
-                actions.bind(Icons.button(Feather.MINIMIZE_2, ""), "view.fit-gate"));
+        ToggleButton level = tool(actions, Feather.MINUS, "aim.level", Tool.LEVEL);
+        ToggleButton cover = tool(actions, Feather.CROP, "aim.cover", Tool.FRAME_COVERING);
+        ToggleButton point = tool(actions, Feather.CROSSHAIR, "aim.subject", Tool.SUBJECT);
+        Button all = actions.bind(Icons.button(Feather.MAXIMIZE_2, ""), "view.fit-all");
+        Button gate = actions.bind(Icons.button(Feather.MINIMIZE_2, ""), "view.fit-gate");
+        heading = new FittingBar(8, title, subject, gap, moment, level, cover, point, all, gate);
+        heading.spare(gate, all, level, cover, point);
         actions.bind(moment, "view.table-moment");
         moment.getStyleClass().add("small-toggle");
         moment.setMinWidth(USE_PREF_SIZE);
-        moment.managedProperty().bind(moment.visibleProperty());
         subject.setMinWidth(0);
         heading.getStyleClass().addAll("view-heading", "table-heading");
         heading.setAlignment(Pos.CENTER_LEFT);
         setTop(heading);
-        empty.getStyleClass().add("empty-text");
+        StackPane signs = new StackPane(asNew, instead);
+        signs.setMouseTransparent(true);
+        empty.getStyleClass().addAll("empty-text", "placeholder");
         empty.setWrapText(true);
-        empty.setMaxWidth(420);
+        TextSizes.maxWidth(empty, 420);
         surface.setId("table-surface");
-        setCenter(new StackPane(surface, empty, missing));
+        setCenter(new StackPane(surface, empty, waysIn, missing, signs));
+        drops.serve(this, new TableDrop(desk, this, asNew, instead, laying, replacing));
         getStyleClass().add("table-view-pane");
         setMinSize(0, 0);
         subscription = desk.subscribe(this::changed);
@@ -89,6 +117,11 @@ public final class TablePane extends BorderPane implements Subscription {
         button.setId("tool-" + tool.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         tools.put(tool, button);
         return button;
+    }
+
+    /** Lets keys go to the Table. */
+    public void takeFocus() {
+        surface.requestFocus();
     }
 
     /** Shows the picture with all framings. */
@@ -103,7 +136,7 @@ public final class TablePane extends BorderPane implements Subscription {
 
     private VBox missingPanel(Consumer<Media> find) {
         missingText.setWrapText(true);
-        missingText.setMaxWidth(420);
+        TextSizes.maxWidth(missingText, 420);
         missingText.getStyleClass().add("empty-text");
         Button button = new Button("Find the picture…");
         button.setId("find-picture");
@@ -135,15 +168,14 @@ public final class TablePane extends BorderPane implements Subscription {
                                 : " · whole picture, ")
                         + desk.document().project().mediaOf(found).size() + " px")
                 .orElse(""));
-        moment.setVisible(
+        heading.want(
+                moment,
                 shot.filter(found -> desk.document().project().mediaOf(found).moves())
                         .isPresent());
         moment.setText(desk.tools().tableMoment().words());
-        empty.setVisible(shot.isEmpty());
-        empty.setText(
-                desk.document().project().media().isEmpty()
-                        ? "Drop pictures on the shelf at the left.\nThey keep all their pixels, however large they are."
-                        : "Double-click a picture on the shelf, or drag it to the line-up, to make a shot of it.");
+        boolean nothing = desk.document().project().media().isEmpty();
+        waysIn.setVisible(nothing);
+        empty.setVisible(shot.isEmpty() && !nothing);
         var problem = media().flatMap(services.ready()::problem);
         missing.setVisible(problem.isPresent());
         missingText.setText(problem.map(Throwable::getMessage).orElse(""));

@@ -31,6 +31,7 @@ final class TableSurface extends Surface {
     private String zoomedFor = "";
 
     TableSurface(Desk desk, Services services) {
+        super(true);
         this.desk = desk;
         this.services = services;
         ground = new TableGround(desk, services, this::redraw);

@@ -22,6 +22,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import javafx.application.Platform;
+import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -49,7 +50,25 @@ class BenchBoundsTest {
             "seal-pane",
             "score-pane",
             "lineup-pane",
-            "status-line");
+            "status-line",
+            "first-move",
+            "dialog-panel");
+
+    private static final List<String> DIALOGS = List.of(
+            "settings.show",
+            "help.guide",
+            "help.keys",
+            "project.frame",
+            "project.export",
+            "edges.check-all",
+            "shot.name-and-length",
+            "shot.mirror",
+            "shot.backdrop-colour",
+            "lineup.lengths",
+            "lineup.transition",
+            "lineup.blend",
+            "edges.sharpness",
+            "move.arrange");
 
     /** What a control may stick out, and two may share, because of borders and rounding. */
     private static final double TOLERANCE = 2;
@@ -89,12 +108,13 @@ class BenchBoundsTest {
         return shot.withCamera(shot.camera().withRotation(Channel.constant(ValueKinds.NUMBER, 5.0)));
     }
 
-    private static Bench opened(int width, int height, Arrangement arrangement, boolean shelf) {
+    private static Bench opened(int width, int height, Arrangement arrangement, boolean shelf, int text) {
         Bench bench = onInterface(() -> {
             var made = new Bench(new AnsweredFiles(), Folders.below(folder), width, height);
             made.desk().prefer(to -> {
                 to.setArrangement(arrangement);
                 to.setShelfOpen(shelf);
+                to.setTextPercent(text);
             });
             made.desk().document().load(project(), Optional.empty());
             made.desk().cursor().seek(30);
@@ -113,20 +133,33 @@ class BenchBoundsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "1024, 700, TABLE, false",
-        "1024, 700, BOTH, false",
-        "1024, 700, LENS, false",
-        "1280, 800, TABLE, true",
-        "1280, 800, BOTH, true",
-        "1280, 800, LENS, true",
-        "1280, 800, BOTH, false",
-        "1920, 1080, BOTH, true",
-        "1920, 1080, TABLE, false",
-        "2560, 1440, LENS, true",
-        "3840, 2160, BOTH, true"
+        "1024, 700, TABLE, false, 100",
+        "1024, 700, BOTH, false, 100",
+        "1024, 700, LENS, false, 100",
+        "1280, 800, TABLE, true, 100",
+        "1280, 800, BOTH, true, 100",
+        "1280, 800, LENS, true, 100",
+        "1280, 800, BOTH, false, 90",
+        "1920, 1080, BOTH, true, 100",
+        "1920, 1080, TABLE, false, 100",
+        "2560, 1440, LENS, true, 125",
+        "3840, 2160, BOTH, true, 150",
+        "1024, 700, BOTH, false, 150",
+        "1024, 700, TABLE, false, 150",
+        "1024, 700, LENS, false, 150",
+        "1280, 800, BOTH, false, 150",
+        "1280, 800, LENS, true, 150",
+        "1920, 1080, BOTH, true, 150",
+        "1920, 1080, TABLE, true, 150"
     })
-    void nothing_overlaps_sticks_out_or_is_cut(int width, int height, Arrangement arrangement, boolean shelf) {
-        Bench bench = opened(width, height, arrangement, shelf);
+    void nothing_overlaps_sticks_out_or_is_cut(
+            int width, int height, Arrangement arrangement, boolean shelf, int text) {
+        Bench bench = opened(width, height, arrangement, shelf, text);
+        onInterface(() -> {
+            bench.actions().run("help.first-move");
+            return null;
+        });
+        settle(bench);
         assertWellPlaced(bench, "the pose");
         onInterface(() -> {
             bench.desk().cursor().select(new Selection.LegFrom(0));
@@ -140,6 +173,30 @@ class BenchBoundsTest {
         });
         settle(bench);
         assertWellPlaced(bench, "depth");
+        onInterface(() -> {
+            bench.close();
+            return null;
+        });
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1024, 700, 100", "1024, 700, 150", "1280, 800, 150", "1920, 1080, 100"})
+    void dialogs_have_room_for_all_they_say(int width, int height, int text) {
+        Bench bench = opened(width, height, Arrangement.BOTH, false, text);
+        for (String dialog : DIALOGS) {
+            onInterface(() -> {
+                bench.actions().run(dialog);
+                return null;
+            });
+            settle(bench);
+            boolean there = onInterface(() -> bench.scene().lookup(".dialog-panel") != null);
+            assertThat(there).as(dialog + " is open").isTrue();
+            assertWellPlaced(bench, dialog);
+            onInterface(() -> {
+                bench.closeDialog();
+                return null;
+            });
+        }
         onInterface(() -> {
             bench.close();
             return null;
@@ -172,10 +229,27 @@ class BenchBoundsTest {
                         : view;
         boolean container = node instanceof ScrollPane || node instanceof SplitPane;
         if (node instanceof Control control && !container && here != null && control != here) {
-            into.add(new Placed(control, here, control.localToScene(control.getLayoutBounds())));
+            Bounds seen = seen(control);
+            if (seen.getWidth() > 0 && seen.getHeight() > 0) {
+                into.add(new Placed(control, here, seen));
+            }
         } else if (node instanceof Parent parent) {
             parent.getChildrenUnmodifiable().forEach(child -> collect(child, here, into));
         }
+    }
+
+    /** Of what is scrolled, the part that is in sight. */
+    private static Bounds seen(Control control) {
+        Bounds bounds = control.localToScene(control.getLayoutBounds());
+        for (Node above = control.getParent(); above != null; above = above.getParent()) {
+            if (above.getStyleClass().contains("viewport")) {
+                Bounds view = above.localToScene(above.getLayoutBounds());
+                double top = Math.max(bounds.getMinY(), view.getMinY());
+                double bottom = Math.min(bounds.getMaxY(), view.getMaxY());
+                bounds = new BoundingBox(bounds.getMinX(), top, bounds.getWidth(), Math.max(0, bottom - top));
+            }
+        }
+        return bounds;
     }
 
     private static Optional<String> outside(Placed one) {

@@ -17,6 +17,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.robot.Motion;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real bench in a real window, and the hands to use it. */
@@ -99,6 +100,12 @@ abstract class BenchInteraction extends ApplicationTest {
     /** Presses a key with others held down. */
     void keys(KeyCode key, KeyCode... held) {
         press(held).type(key).release(held);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Chooses an item of a menu inside a menu. */
+    void fromMenu(String menu, String inner, String item) {
+        clickOn("#menu-" + menu).moveTo("#inner-" + inner).clickOn("#item-" + item, Motion.HORIZONTAL_FIRST);
         WaitForAsyncUtils.waitForFxEvents();
     }
 

@@ -134,7 +134,9 @@ class KeyCraftTest extends BenchInteraction {
         clickOn("#go-to-key");
         assertThat(bench.desk().cursor().shotFrame()).isEqualTo(50);
         seek(52);
-        clickOn("#menu-move").clickOn("#item-move-near-key");
+        keys(KeyCode.I, KeyCode.CONTROL);
+        clickOn("#tab-settings-keys").clickOn("#setting-near-keys");
+        type(KeyCode.ESCAPE);
         assertThat(text("#will-do")).isEqualTo("goes to the key at 2:00 and sets it");
         doubleClickOn("#camera-scale");
         keys(KeyCode.A, KeyCode.CONTROL);
@@ -485,7 +487,7 @@ class KeyCraftTest extends BenchInteraction {
 
     @Test
     void a_length_can_keep_the_timing_or_stretch_the_move() {
-        clickOn("#menu-shot").clickOn("#item-shot-length-stretch");
+        fromMenu("shot", "length", "shot-length-stretch");
         TextField length = lookup("#shot-length").query();
         clickOn(length);
         keys(KeyCode.A, KeyCode.CONTROL);
@@ -500,10 +502,11 @@ class KeyCraftTest extends BenchInteraction {
 
     @Test
     void the_first_change_of_a_length_asks_about_the_move_and_the_next_does_not() throws Exception {
-        for (Optional<Timing> next : List.of(Optional.of(Timing.STRETCH), Optional.<Timing>empty())) {
-            clickOn("#menu-shot").clickOn("#item-shot-length-timing");
-            assertThat(bench.desk().preferences().lengthTiming()).isEqualTo(next);
-        }
+        keys(KeyCode.I, KeyCode.CONTROL);
+        clickOn("#tab-settings-handling").clickOn("#setting-length-timing");
+        type(KeyCode.HOME, KeyCode.ENTER);
+        assertThat(bench.desk().preferences().lengthTiming()).isEmpty();
+        type(KeyCode.ESCAPE);
         keys(KeyCode.PERIOD, KeyCode.SHIFT);
         assertThat(shot().length()).isEqualTo(125);
         clickOn("Stretch the move");
@@ -591,10 +594,10 @@ class KeyCraftTest extends BenchInteraction {
                 .filteredOn(Channel::animated)
                 .allMatch(Channel::muted);
         keys(KeyCode.U, KeyCode.SHIFT);
-        clickOn("#menu-move").clickOn("#item-move-reset");
+        fromMenu("move", "reset", "move-reset");
         assertThat(shot().camera()).isEqualTo(CameraTrack.still(Pose.neutral(PLAN, FRAME)));
         undo();
-        clickOn("#menu-move").clickOn("#item-move-reset-framing");
+        fromMenu("move", "reset", "move-reset-framing");
         assertThat(shot().camera().at(20)).isEqualTo(Pose.neutral(PLAN, FRAME));
     }
 }

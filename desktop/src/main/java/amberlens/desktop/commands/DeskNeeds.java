@@ -1,0 +1,43 @@
+package amberlens.desktop.commands;
+
+import amberlens.desktop.actions.Needs;
+import amberlens.desktop.desk.Desk;
+
+/** What many actions need of the desk. */
+public final class DeskNeeds {
+    private DeskNeeds() {}
+
+    public static Needs shot(Desk desk) {
+        return Needs.of("a selected shot", () -> desk.cursor().selectedShot().isPresent());
+    }
+
+    public static Needs shots(Desk desk) {
+        return Needs.of(
+                "a shot in the Line-up",
+                () -> !desk.document().project().shots().isEmpty());
+    }
+
+    public static Needs severalShots(Desk desk) {
+        return Needs.of(
+                "more than one selected shot",
+                () -> desk.cursor().selection().shots().size() > 1);
+    }
+
+    public static Needs keys(Desk desk) {
+        return Needs.of(
+                "selected keys or a selected framing",
+                () -> !desk.cursor().selectedKeys().isEmpty());
+    }
+
+    public static Needs footage(Desk desk) {
+        return Needs.of("a selected shot of footage", () -> desk.cursor()
+                .selectedShot()
+                .filter(shot -> desk.document().project().mediaOf(shot).moves())
+                .isPresent());
+    }
+
+    /** The playhead within the selected shot. */
+    public static Needs inside(Desk desk) {
+        return Needs.of("the playhead inside the selected shot", desk.cursor()::insideShot);
+    }
+}

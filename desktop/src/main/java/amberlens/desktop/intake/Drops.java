@@ -1,0 +1,101 @@
+package amberlens.desktop.intake;
+
+import amberlens.core.model.Media;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.DragFormats;
+import amberlens.project.ProjectFile;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.Dragboard;
+import javafx.scene.input.TransferMode;
+
+/** Pictures from the Shelf and files from other programs, dropped anywhere they make sense. A project that is dropped opens. */
+public final class Drops {
+    private final Desk desk;
+    private final MediaImport importer;
+    private final Consumer<Path> opener;
+
+    /**
+     * @param importer reads files
+     * @param opener opens a project
+     */
+    public Drops(Desk desk, MediaImport importer, Consumer<Path> opener) {
+        this.desk = desk;
+        this.importer = importer;
+        this.opener = opener;
+    }
+
+    /** Lets a view take what is dropped on it. */
+    public void serve(Node view, DropPlace place) {
+        view.addEventHandler(DragEvent.DRAG_OVER, event -> {
+            if (isWanted(event.getDragboard())) {
+                event.acceptTransferModes(TransferMode.COPY);
+                place.over(event);
+                event.consume();
+            }
+        });
+        view.addEventHandler(DragEvent.DRAG_EXITED, _ -> place.gone());
+        view.addEventHandler(DragEvent.DRAG_DROPPED, event -> {
+            place.gone();
+            event.setDropCompleted(drop(event.getDragboard(), place, event.getX(), event.getY()));
+            event.consume();
+        });
+    }
+
+    private static boolean isWanted(Dragboard board) {
+        return board.hasFiles() || board.hasContent(DragFormats.MEDIA);
+    }
+
+    private boolean drop(Dragboard board, DropPlace place, double x, double y) {
+        if (board.getContent(DragFormats.MEDIA) instanceof String ids) {
+            List<Media> media = Stream.of(ids.split("\n"))
+                    .flatMap(id -> desk.document().project().media(id).stream())
+                    .toList();
+            if (!media.isEmpty()) {
+                place.take(media, x, y);
+            }
+            return !media.isEmpty();
+        }
+        List<Path> files = board.getFiles().stream().map(File::toPath).toList();
+        Optional<Path> project = files.stream()
+                .filter(file -> file.toString().endsWith(ProjectFile.ENDING))
+                .findFirst();
+        if (project.isPresent()) {
+            opener.accept(project.get());
+        } else {
+            importer.add(files, media -> place.take(media, x, y));
+        }
+        return !files.isEmpty();
+    }
+
+    /** Whether a drag brings one picture only. */
+    public static boolean isSingle(DragEvent event) {
+        return event.getDragboard().getContent(DragFormats.MEDIA) instanceof String ids
+                ? !ids.contains("\n")
+                : event.getDragboard().getFiles().size() == 1;
+    }
+
+    /** Whether a drag brings a project, which opens wherever it is dropped. */
+    public static boolean isProject(DragEvent event) {
+        return event.getDragboard().hasFiles()
+                && event.getDragboard().getFiles().stream()
+                        .anyMatch(file -> file.getName().endsWith(ProjectFile.ENDING));
+    }
+
+    /** What a drag brings, in words: "3 files", or the name of one picture. */
+    public static String what(DragEvent event) {
+        if (isProject(event)) {
+            return "Open the project";
+        }
+        int count = event.getDragboard().getContent(DragFormats.MEDIA) instanceof String ids
+                ? ids.split("\n").length
+                : event.getDragboard().getFiles().size();
+        return count == 1 ? "1 picture" : count + " pictures";
+    }
+}

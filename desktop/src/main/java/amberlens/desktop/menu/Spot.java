@@ -1,0 +1,13 @@
+package amberlens.desktop.menu;
+
+/** What may be pointed at to ask what can be done with it. */
+public enum Spot {
+    SHOT,
+    KEYS,
+    LEG,
+    FRAMING,
+    /** A moment of the shot with nothing of the above. */
+    TIME,
+    GATE,
+    OUTPUT
+}

@@ -1,0 +1,80 @@
+package amberlens.desktop.style;
+
+import atlantafx.base.theme.PrimerDark;
+import atlantafx.base.theme.PrimerLight;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.scene.Scene;
+import javafx.scene.text.Font;
+
+/** Dresses the windows in the appearance and the text size that a person has chosen. Used by the interface thread. */
+public final class Wardrobe {
+    private static final double LEAST = 0.9;
+    private static final double MOST = 1.5;
+
+    /** What the system calls its usual text, in points of JavaFX: common practice of each system's own settings. */
+    private static final double USUAL = 13;
+
+    private static final double USUAL_ON_WINDOWS = 12;
+    private static final double STEP = 0.05;
+
+    private final List<Scene> scenes = new ArrayList<>();
+    private final DoubleProperty text = new SimpleDoubleProperty(1);
+    private Appearance appearance = Appearance.DARK;
+
+    /** Dresses one more window, and again whenever something changes. */
+    public void dress(Scene scene) {
+        scenes.add(scene);
+        scene.getStylesheets().setAll(Stylesheet.of(appearance, text.get()));
+    }
+
+    /** A window that is gone. */
+    public void forget(Scene scene) {
+        scenes.remove(scene);
+    }
+
+    /**
+     * Changes what is worn.
+     *
+     * @param textPercent of the size that the system wants, which counts too; all together within 90 … 150 %
+     */
+    public void wear(Appearance wanted, int textPercent) {
+        double size = Math.clamp(textPercent / 100.0 * ofSystem(), LEAST, MOST);
+        if (wanted == appearance && size == text.get()) {
+            return;
+        }
+        if (wanted != appearance) {
+            theme(wanted);
+        }
+        appearance = wanted;
+        text.set(size);
+        String sheet = Stylesheet.of(appearance, size);
+        scenes.forEach(scene -> scene.getStylesheets().setAll(sheet));
+    }
+
+    /** The look of plain controls and the painted colours; before any scene the dark one. */
+    public static void theme(Appearance appearance) {
+        Palette.wear(appearance);
+        Application.setUserAgentStylesheet(
+                appearance == Appearance.DARK
+                        ? new PrimerDark().getUserAgentStylesheet()
+                        : new PrimerLight().getUserAgentStylesheet());
+    }
+
+    /** The text size, 1 for the usual one. */
+    public DoubleProperty text() {
+        return text;
+    }
+
+    /** How much larger than usual the system's text is, in steps that hide what its fonts differ in. */
+    private static double ofSystem() {
+        boolean windows = System.getProperty("os.name", "").startsWith("Windows");
+        boolean headless = "Headless".equals(System.getProperty("glass.platform"));
+        double ratio = Font.getDefault().getSize() / (windows ? USUAL_ON_WINDOWS : USUAL);
+        return headless || !Platform.isFxApplicationThread() ? 1 : Math.round(ratio / STEP) * STEP;
+    }
+}

@@ -1,0 +1,138 @@
+package amberlens.desktop.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberlens.core.edges.Conform;
+import amberlens.core.edit.FramingEdits;
+import amberlens.core.edit.MediaEdits;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.motion.Ease;
+import amberlens.core.motion.Framings;
+import amberlens.core.motion.Lane;
+import amberlens.core.motion.Properties;
+import amberlens.desktop.desk.Selection;
+import amberlens.desktop.lineup.LineUpProbe;
+import amberlens.desktop.score.ScoreProbe;
+import amberlens.desktop.style.Appearance;
+import amberlens.desktop.table.TableProbe;
+import java.util.Optional;
+import javafx.geometry.Point2D;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Menus above the bench and where one points, the settings, the guide. */
+@EnabledIfSystemProperty(
+        named = "amber.window",
+        matches = "true",
+        disabledReason = "needs a real window with modifier keys; run ./amber test")
+class FindingThingsTest extends BenchInteraction {
+    @BeforeEach
+    void openTwoShots() throws Exception {
+        String plan = DrawnPictures.quarters(folder, "plan.png", 600, 400).toString();
+        Media media = Media.photo("m1", plan, new Size(6000, 4000));
+        Project project = MediaEdits.add(media).apply(Project.empty("Fernhollow"));
+        project = ShotEdits.add(media, Conform.FILL, 0).apply(project);
+        project = ShotEdits.add(media, Conform.FILL, 1).apply(project);
+        Project moved =
+                FramingEdits.add("s1", 80).apply(FramingEdits.add("s1", 0).apply(project));
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+            bench.desk().document().load(moved, Optional.empty());
+            bench.desk().cursor().select(Selection.shot("s1"));
+            return null;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void a_right_click_asks_what_can_be_done_with_a_shot() {
+        Point2D second =
+                at(() -> LineUpProbe.end(bench.scene(), bench.desk(), "s2")).subtract(60, 0);
+        rightClickOn(second);
+        assertThat(bench.desk().cursor().selection().includes("s2")).isTrue();
+        clickOn("#item-shot-delete");
+        assertThat(project().shots()).extracting(shot -> shot.id()).containsExactly("s1");
+    }
+
+    @Test
+    void a_right_click_asks_what_can_be_done_with_a_key_a_leg_and_the_gate() {
+        rightClickOn(at(() -> ScoreProbe.bead(bench.scene(), bench.desk(), Lane.of(Properties.SCALE), 80, 0)));
+        assertThat(bench.desk().cursor().selectedKeys().size()).isOne();
+        clickOn("#item-edit-delete");
+        assertThat(shot().camera().get(Properties.SCALE).keys()).hasSize(1);
+        keys(KeyCode.Z, KeyCode.CONTROL);
+        Point2D bead = at(() -> ScoreProbe.bead(bench.scene(), bench.desk(), Lane.of(Properties.SCALE), 80, 0));
+        double framings =
+                at(() -> lookup("#score-surface").query().localToScreen(0, 55).getY());
+        rightClickOn(new Point2D(bead.getX() - 200, framings));
+        clickOn("#item-ease-gentle_both");
+        assertThat(shot().camera().get(Properties.SCALE).keys().getFirst().leg())
+                .isEqualTo(Ease.GENTLE_BOTH.leg());
+        type(KeyCode.HOME);
+        rightClickOn(at(() -> TableProbe.centre(bench.scene())));
+        clickOn("#item-edges-lock");
+        assertThat(shot().settings().locked()).containsExactly(0);
+    }
+
+    @Test
+    void menus_inside_menus_and_what_cannot_be_done_says_why() {
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+            bench.desk().cursor().select(bench.desk().cursor().selection().with(new Selection.LegFrom(0)));
+            return null;
+        });
+        fromMenu("move", "ease", "ease-smooth");
+        assertThat(shot().camera().get(Properties.SCALE).keys().getFirst().leg())
+                .isEqualTo(Ease.SMOOTH.leg());
+        clickOn("#menu-move").clickOn("#item-move-free");
+        assertThat(text("#status")).startsWith("\"Free from the move it follows\" needs a shot that follows");
+    }
+
+    @Test
+    void settings_hold_at_once() {
+        double before =
+                at(() -> lookup("#project-name").<Labeled>query().getFont().getSize());
+        keys(KeyCode.I, KeyCode.CONTROL);
+        clickOn("#tab-settings-appearance").clickOn("#setting-text");
+        type(KeyCode.END, KeyCode.ENTER);
+        waitUntil(
+                "larger text",
+                () -> lookup("#project-name").<Labeled>query().getFont().getSize() > 1.4 * before);
+        clickOn("#setting-appearance");
+        type(KeyCode.END, KeyCode.ENTER);
+        waitUntil("the light appearance", () -> bench.desk().preferences().appearance() == Appearance.LIGHT);
+        type(KeyCode.ESCAPE);
+        Region bar = lookup(".top-bar").query();
+        assertThat(at(() -> bar.getBackground().getFills().getFirst().getFill()))
+                .isEqualTo(javafx.scene.paint.Color.web("#FAF7F1"));
+        Point2D ruler = at(() -> ScoreProbe.bead(bench.scene(), bench.desk(), Lane.of(Properties.SCALE), 80, 0));
+        clickOn(ruler);
+        assertThat(bench.desk().cursor().selectedKeys().size())
+                .as("larger views hear of the mouse where it is")
+                .isOne();
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+            bench.desk().prefer(to -> {
+                to.setAppearance(Appearance.DARK);
+                to.setTextPercent(100);
+            });
+            return null;
+        });
+    }
+
+    @Test
+    void the_guide_opens_without_a_network_and_leads_from_page_to_page() {
+        keys(KeyCode.F1, KeyCode.SHIFT);
+        assertThat(lookup("#guide").query().isVisible()).isTrue();
+        clickOn("#guide-edges-and-seal");
+        assertThat(lookup(".guide-table").query().isVisible()).isTrue();
+        type(KeyCode.ESCAPE);
+        assertThat(lookup("#guide").tryQuery()).isEmpty();
+        assertThat(Framings.of(shot().camera())).containsExactly(0, 80);
+    }
+}
