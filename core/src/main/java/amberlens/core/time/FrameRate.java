@@ -61,6 +61,25 @@ public record FrameRate(int numerator, int denominator) {
         return new FrameRate(Integer.parseInt(match.group(1)), denominator);
     }
 
+    /**
+     * Reads a rate as people write it: {@code 25}, {@code 29.97} and {@code 23.976}, which mean 30000/1001 and 24000/1001, or a fraction.
+     *
+     * @throws IllegalArgumentException when it is none of these
+     */
+    public static FrameRate typed(String text) {
+        String rate = text.strip();
+        if (!rate.matches("\\d{1,4}\\.\\d{1,6}")) {
+            return parse(rate);
+        }
+        double perSecond = Double.parseDouble(rate);
+        int nominal = (int) Math.ceil(perSecond);
+        double slowed = nominal * 1000.0 / 1001;
+        boolean isSlowed = Math.abs(perSecond - slowed) < 0.005;
+        return isSlowed
+                ? new FrameRate(nominal * 1000, 1001)
+                : new FrameRate((int) Math.round(perSecond * 1_000), 1_000);
+    }
+
     /** Frames per second, rounded to a double. */
     public double perSecond() {
         return (double) numerator / denominator;

@@ -141,9 +141,8 @@ final class LegPanel extends VBox {
         int to = index >= 0 && index + 1 < stations.size() ? stations.get(index + 1) : shot.lastFrame();
         heading.setText(selected.lane().map(Lane::words).orElse("Leg") + " " + (index + 1) + " → " + (index + 2));
         Leg leg = leg(shot);
-        double seconds = rate.seconds(to - selected.frame());
         String word = Ease.of(leg).map(Ease::words).orElse("own curve");
-        ease.setText(String.format(Locale.ROOT, "%s · %.1f s", word, seconds));
+        ease.setText(word + " · " + Timecode.brief(to - selected.frame(), rate));
         ease.setTooltip(new Tooltip(
                 Timecode.brief(Math.max(0, selected.frame()), rate) + " to " + Timecode.brief(Math.max(0, to), rate)));
         choices.getChildren().forEach(node -> {

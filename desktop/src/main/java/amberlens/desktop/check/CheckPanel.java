@@ -21,6 +21,7 @@ import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Choices;
+import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.DialogParts;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +33,6 @@ import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.collections.transformation.FilteredList;
 import javafx.collections.transformation.SortedList;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -42,13 +42,9 @@ import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableRow;
 import javafx.scene.control.TableView;
 import javafx.scene.image.ImageView;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 
 /** All shots in one table: first and last frame, length, edges, enlargement, pace, missing pictures. */
-public final class CheckPanel extends VBox implements Subscription {
+public final class CheckPanel extends DialogPanel implements Subscription {
     private static final Size THUMBNAIL = new Size(64, 36);
 
     /** Which shots are listed. */
@@ -79,14 +75,12 @@ public final class CheckPanel extends VBox implements Subscription {
     private final Button seal = new Button("Seal the selected");
 
     public CheckPanel(Desk desk, Services services, Runnable close) {
+        super("Check of all shots");
         this.desk = desk;
         this.services = services;
         this.close = close;
         listed.setOnAction(_ -> filtered.setPredicate(this::isListed));
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox head = new HBox(12, DialogParts.title("Check of all shots"), gap, DialogParts.quiet("Show"), listed);
-        head.setAlignment(Pos.CENTER_LEFT);
+        beside(DialogParts.quiet("Show"), listed);
         columns();
         table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         table.getStyleClass().add("check-table");
@@ -96,26 +90,15 @@ public final class CheckPanel extends VBox implements Subscription {
         sorted.comparatorProperty().bind(table.comparatorProperty());
         table.setItems(sorted);
         table.setPlaceholder(DialogParts.quiet("No shot is " + Listed.ALL.words + " here."));
-        seal.getStyleClass().add("quiet-button");
-        seal.setId("check-seal");
-        seal.setOnAction(_ -> sealSelected());
-        Button go = new Button("Go there");
-        go.getStyleClass().add("quiet-button");
-        go.setId("check-go");
-        go.setOnAction(_ -> goTo(table.getSelectionModel().getSelectedItem()));
-        Button away = new Button("Close");
-        away.getStyleClass().add("main-button");
-        away.setDefaultButton(true);
-        away.setId("check-close");
-        away.setOnAction(_ -> close.run());
-        Region between = new Region();
-        HBox.setHgrow(between, Priority.ALWAYS);
         note.setId("check-note");
-        HBox foot = new HBox(8, note, between, seal, go, away);
-        foot.setAlignment(Pos.CENTER_RIGHT);
-        setSpacing(12);
         setId("check-panel");
-        getChildren().addAll(head, table, foot);
+        body(table);
+        foot(
+                note,
+                DialogParts.gap(),
+                named(other(seal, this::sealSelected), "check-seal"),
+                named(other("Go there", this::goToChosen), "check-go"),
+                named(main("Close", close), "check-close"));
         subscription = desk.subscribe(changes -> {
             if (changes.contains(Change.PICTURES)) {
                 table.refresh();
@@ -285,6 +268,10 @@ public final class CheckPanel extends VBox implements Subscription {
     }
 
     /** To the frame of a shot that is furthest open, or to its first. */
+    private void goToChosen() {
+        goTo(table.getSelectionModel().getSelectedItem());
+    }
+
     private void goTo(ShotCheck check) {
         if (check == null) {
             return;

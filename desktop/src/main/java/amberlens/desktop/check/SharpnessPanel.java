@@ -6,20 +6,19 @@ import amberlens.core.sharpness.OutputSize;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.NumberField;
 import amberlens.desktop.style.Overlay;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /** How sharp a shot is: its worst frame, the limit, and the sizes of output for which the picture would do. */
-final class SharpnessPanel extends VBox {
+final class SharpnessPanel extends DialogPanel {
     private final Desk desk;
     private final Services services;
     private final Shot shot;
@@ -27,6 +26,7 @@ final class SharpnessPanel extends VBox {
     private final Label worst = new Label();
 
     SharpnessPanel(Desk desk, Services services, Overlay overlay, Shot shot) {
+        super("Sharpness of " + shot.name());
         this.desk = desk;
         this.services = services;
         this.shot = shot;
@@ -44,20 +44,13 @@ final class SharpnessPanel extends VBox {
         HBox limits = new HBox(
                 8, DialogParts.quiet("Counts as sharp up to"), limit, DialogParts.quiet("% (110 is common practice)"));
         limits.setAlignment(Pos.CENTER_LEFT);
-        Button there = new Button("Go to the worst frame");
-        there.getStyleClass().add("quiet-button");
-        there.setOnAction(_ -> {
-            overlay.close();
-            desk.cursor().seekInShot(greatest().frame());
-        });
-        Button done = new Button("Close");
-        done.getStyleClass().add("main-button");
-        done.setDefaultButton(true);
-        done.setOnAction(_ -> overlay.close());
-        HBox foot = new HBox(8, there, done);
-        foot.setAlignment(Pos.CENTER_RIGHT);
-        setSpacing(12);
-        getChildren().addAll(DialogParts.title("Sharpness of " + shot.name()), worst, limits, sizes, foot);
+        body(worst, limits, sizes);
+        foot(
+                other("Go to the worst frame", () -> {
+                    overlay.close();
+                    desk.cursor().seekInShot(greatest().frame());
+                }),
+                main("Close", overlay::close));
         fill();
     }
 

@@ -1,5 +1,6 @@
 package amberlens.desktop.desk;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.edit.ShotEdits.Timing;
 import amberlens.core.keys.Neighbours;
 import amberlens.core.lineup.Laying;
@@ -15,9 +16,12 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Properties;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -28,6 +32,7 @@ public final class Preferences {
     private static final String SHORTCUT = "shortcut.";
     private static final String UNIT = "unit.";
     private static final String SEAM = "seam.";
+    private static final int RECENT_COLOURS = 12;
     private static final int LEAST_TEXT = 90;
     private static final int MOST_TEXT = 150;
     private static final double MOST_PIXELS = 20_000;
@@ -161,6 +166,23 @@ public final class Preferences {
 
     public void setAppearance(Appearance appearance) {
         set("appearance", appearance.name());
+    }
+
+    /** The colours chosen last, the newest first. */
+    public List<Colour> recentColours() {
+        return Arrays.stream(values.getProperty("colours", "").split(" "))
+                .filter(text -> text.matches("#[0-9A-Fa-f]{6}"))
+                .map(Colour::parse)
+                .toList();
+    }
+
+    public void addRecentColour(Colour colour) {
+        set(
+                "colours",
+                Stream.concat(Stream.of(colour), recentColours().stream().filter(other -> !other.equals(colour)))
+                        .limit(RECENT_COLOURS)
+                        .map(Colour::toString)
+                        .collect(Collectors.joining(" ")));
     }
 
     /** How large text is, of what the system wants: 90 … 150. */

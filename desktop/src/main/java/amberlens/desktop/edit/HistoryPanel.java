@@ -1,6 +1,7 @@
 package amberlens.desktop.edit;
 
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
 import amberlens.desktop.style.TextSizes;
@@ -12,7 +13,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
 
 /** All steps by name, the last one below; a click goes back, or forward again, to just after it. */
-final class HistoryPanel extends VBox {
+final class HistoryPanel extends DialogPanel {
     private static final PseudoClass UNDONE = PseudoClass.getPseudoClass("undone");
     private static final PseudoClass PRESENT = PseudoClass.getPseudoClass("present");
     private static final double ROWS_HEIGHT = 380;
@@ -21,23 +22,15 @@ final class HistoryPanel extends VBox {
     private final VBox rows = new VBox(1);
 
     HistoryPanel(Desk desk, Overlay overlay) {
+        super("History");
         this.desk = desk;
         ScrollPane scroll = new ScrollPane(rows);
         scroll.getStyleClass().add("quiet-scroll");
         scroll.setFitToWidth(true);
         TextSizes.pref(scroll, 420, ROWS_HEIGHT);
         rows.setId("history-rows");
-        Button close = new Button("Close");
-        close.getStyleClass().add("main-button");
-        close.setOnAction(_ -> overlay.close());
-        setSpacing(12);
-        setAlignment(Pos.TOP_LEFT);
-        getChildren()
-                .addAll(
-                        DialogParts.title("History"),
-                        DialogParts.quiet("Click a step to have everything up to it, and nothing after it."),
-                        scroll,
-                        close);
+        body(DialogParts.quiet("Click a step to have everything up to it, and nothing after it."), scroll);
+        foot(main("Close", overlay::close));
         fill();
         scroll.setVvalue(1);
     }

@@ -3,7 +3,7 @@ package amberlens.desktop.export;
 import amberlens.core.edit.OutputSeal;
 import amberlens.core.model.FileProblem;
 import amberlens.desktop.desk.Desk;
-import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.TextSizes;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
@@ -17,14 +17,11 @@ import java.util.concurrent.Executor;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.application.Platform;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /** The export dialog: its questions, what stands against the answers, and the way into the queue. */
-public final class ExportPanel extends VBox {
+public final class ExportPanel extends DialogPanel {
     private final Desk desk;
     private final ExportQueue queue;
     private final Executor background;
@@ -53,6 +50,7 @@ public final class ExportPanel extends VBox {
             Function<ExportFormat, Optional<Path>> browse,
             Runnable cancel,
             Runnable showQueue) {
+        super("Export");
         this.desk = desk;
         this.queue = queue;
         this.background = background;
@@ -63,23 +61,12 @@ public final class ExportPanel extends VBox {
         note.getStyleClass().add("problem");
         note.setId("export-note");
         note.managedProperty().bind(note.textProperty().isNotEmpty());
-        start.getStyleClass().add("main-button");
-        start.setDefaultButton(true);
-        start.setId("export-start");
-        start.setOnAction(_ -> start());
-        seal.getStyleClass().add("quiet-button");
-        seal.setId("export-seal");
+        named(main(start, this::start), "export-start");
+        named(other(seal, this::sealFirst), "export-seal");
         seal.setVisible(false);
         seal.managedProperty().bind(seal.visibleProperty());
-        seal.setOnAction(_ -> sealFirst());
-        Button away = new Button("Cancel");
-        away.getStyleClass().add("quiet-button");
-        away.setId("export-cancel");
-        away.setOnAction(_ -> cancel.run());
-        HBox buttons = new HBox(8, away, seal, start);
-        buttons.setAlignment(Pos.CENTER_RIGHT);
-        setSpacing(14);
-        getChildren().addAll(DialogParts.title("Export"), form, note, buttons);
+        body(form, note);
+        foot(named(other("Cancel", cancel), "export-cancel"), seal, start);
         setId("export-panel");
     }
 

@@ -3,6 +3,7 @@ package amberlens.desktop.export;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
+import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.TextSizes;
 import java.util.ArrayList;
@@ -19,7 +20,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The exports that wait, run and have ended. It can be closed at any time; the exports go on. */
-public final class QueuePanel extends VBox implements Subscription {
+public final class QueuePanel extends DialogPanel implements Subscription {
     private static final double WIDTH = 560;
     private static final double HEIGHT = 300;
 
@@ -35,27 +36,18 @@ public final class QueuePanel extends VBox implements Subscription {
      * @param close closes the panel
      */
     public QueuePanel(Desk desk, ExportQueue queue, Runnable close) {
+        super("Exports");
         this.queue = queue;
         ScrollPane scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
         TextSizes.pref(scroll, WIDTH, HEIGHT);
         scroll.getStyleClass().add("quiet-scroll");
-        clear.getStyleClass().add("quiet-button");
-        clear.setOnAction(_ -> queue.clear());
-        stopAll.getStyleClass().add("quiet-button");
-        stopAll.setId("queue-stop-all");
-        stopAll.setOnAction(_ -> queue.stopAll());
-        Button away = new Button("Close, and go on");
-        away.getStyleClass().add("main-button");
-        away.setDefaultButton(true);
-        away.setId("queue-close");
-        away.setOnAction(_ -> close.run());
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox foot = new HBox(8, clear, stopAll, gap, away);
-        foot.setAlignment(Pos.CENTER_RIGHT);
-        setSpacing(14);
-        getChildren().addAll(DialogParts.title("Exports"), scroll, foot);
+        body(scroll);
+        foot(
+                other(clear, queue::clear),
+                named(other(stopAll, queue::stopAll), "queue-stop-all"),
+                DialogParts.gap(),
+                named(main("Close, and go on", close), "queue-close"));
         setId("queue-panel");
         subscription = desk.subscribe(changes -> {
             if (changes.contains(Change.EXPORTS)) {

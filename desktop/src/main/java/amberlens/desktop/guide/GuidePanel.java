@@ -1,19 +1,17 @@
 package amberlens.desktop.guide;
 
-import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.TextSizes;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The guide: its pages at the left, the one that is read beside them. */
-public final class GuidePanel extends BorderPane {
+public final class GuidePanel extends DialogPanel {
     private static final double INDEX = 180;
     private static final double PAGE = 680;
     private static final double HEIGHT = 480;
@@ -23,6 +21,7 @@ public final class GuidePanel extends BorderPane {
 
     /** @param close takes the dialog away */
     public GuidePanel(Runnable close) {
+        super("Guide");
         setId("guide");
         VBox list = new VBox(1);
         TextSizes.prefWidth(list, INDEX);
@@ -42,17 +41,10 @@ public final class GuidePanel extends BorderPane {
         names.getStyleClass().add("quiet-scroll");
         page.getStyleClass().add("quiet-scroll");
         TextSizes.pref(page, PAGE, HEIGHT);
-        Button done = new Button("Close");
-        done.getStyleClass().add("main-button");
-        done.setCancelButton(true);
-        done.setOnAction(_ -> close.run());
-        HBox foot = new HBox(done);
-        foot.setAlignment(Pos.CENTER_RIGHT);
-        foot.getStyleClass().add("guide-foot");
-        setTop(DialogParts.title("Guide"));
-        setLeft(names);
-        setCenter(page);
-        setBottom(foot);
+        HBox both = new HBox(names, page);
+        HBox.setHgrow(page, Priority.ALWAYS);
+        body(both);
+        foot(main("Close", close));
         open(Pages.ALL.getFirst());
     }
 

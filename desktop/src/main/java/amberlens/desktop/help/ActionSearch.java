@@ -4,6 +4,7 @@ import amberlens.desktop.actions.Action;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.actions.KeyText;
 import amberlens.desktop.desk.Preferences;
+import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
 import amberlens.desktop.style.TextSizes;
@@ -25,7 +26,7 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
 /** One search over every action: found by words or keys it is done from here, and its keys can be changed and are kept. */
-public final class ActionSearch extends VBox {
+public final class ActionSearch extends DialogPanel {
     private static final double WIDTH = 620;
     private static final double HEIGHT = 430;
 
@@ -41,6 +42,7 @@ public final class ActionSearch extends VBox {
     private @Nullable Action waiting;
 
     public ActionSearch(Actions actions, Preferences preferences, Overlay overlay) {
+        super("Find an action");
         this.actions = actions;
         this.preferences = preferences;
         this.overlay = overlay;
@@ -54,17 +56,9 @@ public final class ActionSearch extends VBox {
         scroll.getStyleClass().add("quiet-scroll");
         scroll.setFitToWidth(true);
         TextSizes.pref(scroll, WIDTH, HEIGHT);
-        Button close = new Button("Close");
-        close.getStyleClass().add("main-button");
-        close.setOnAction(_ -> overlay.close());
-        Button usual = new Button("All usual keys again");
-        usual.getStyleClass().add("quiet-button");
-        usual.setId("keys-usual");
-        usual.setOnAction(_ -> allUsual());
-        HBox foot = new HBox(8, usual, close);
-        foot.setAlignment(Pos.CENTER_RIGHT);
-        setSpacing(10);
-        getChildren().addAll(DialogParts.title("Find an action"), search, scroll, note, foot);
+        Button close = other("Close", overlay::close);
+        body(search, scroll, note);
+        foot(named(other("All usual keys again", this::allUsual), "keys-usual"), close);
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         fill();
     }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
+import javafx.scene.input.ZoomEvent;
 
 /**
  * Selecting, moving and trimming shots, slipping footage, moving markers; a press beside them moves the playhead, the wheel comes
@@ -34,6 +35,14 @@ final class LineUpHands {
                 event -> surface.setCursor(
                         endAt(event.getX(), event.getY()).isPresent() ? Cursor.E_RESIZE : Cursor.DEFAULT));
         surface.addEventHandler(ScrollEvent.SCROLL, this::wheel);
+        surface.addEventHandler(ZoomEvent.ZOOM, this::pinch);
+    }
+
+    /** Two fingers that spread look closer, about the place between them. */
+    private void pinch(ZoomEvent event) {
+        surface.view().zoom(surface.plan(), event.getX(), 1 / event.getZoomFactor());
+        surface.redraw();
+        event.consume();
     }
 
     private void wheel(ScrollEvent event) {

@@ -7,6 +7,7 @@ import amberlens.core.layering.Fade;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Ease;
 import amberlens.core.time.Timecode;
+import amberlens.desktop.colours.ColourField;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.Choices;
 import amberlens.desktop.style.FormPanel;
@@ -45,7 +46,7 @@ final class TransitionPanel extends FormPanel {
     private final TextField enterLength;
     private final TextField leaveLength;
     private final ComboBox<Ease> ease;
-    private final TextField colour = new TextField();
+    private final ColourField colour;
 
     TransitionPanel(Desk desk, Overlay overlay, Shot shot) {
         super("How \"" + shot.name() + "\" comes and goes", "Set", overlay::close);
@@ -71,8 +72,8 @@ final class TransitionPanel extends FormPanel {
                 Ease::words,
                 any.flatMap(fade -> Ease.of(fade.leg())).orElse(Ease.LINEAR),
                 "transition-ease");
-        colour.setText(any.flatMap(Fade::through).orElse(Colour.BLACK).toString());
-        colour.setId("transition-colour");
+        colour = new ColourField(
+                desk, "transition-colour", any.flatMap(Fade::through).orElse(Colour.BLACK));
         enterLength.disableProperty().bind(enter.valueProperty().isEqualTo(Way.CUT));
         leaveLength.disableProperty().bind(leave.valueProperty().isEqualTo(Way.CUT));
         ease.disableProperty().bind(enterLength.disableProperty().and(leaveLength.disableProperty()));
@@ -120,7 +121,7 @@ final class TransitionPanel extends FormPanel {
 
     @Override
     protected void take() {
-        Colour through = Colour.parse(colour.getText().strip());
+        Colour through = colour.take();
         boolean wasDissolve = LayeringEdits.overlap(desk.document().project(), shot) > 0;
         List<Edit> steps = new ArrayList<>();
         if (wasDissolve && enter.getValue() != Way.DISSOLVE) {

@@ -4,23 +4,31 @@ import amberlens.core.edit.MarkerEdits;
 import amberlens.core.model.Marker;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
-import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.FormPanel;
 import amberlens.desktop.style.Overlay;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.VBox;
 
 /** The dialog for the name of a marker. */
-final class MarkerPanel extends VBox {
+final class MarkerPanel extends FormPanel {
+    private final Desk desk;
+    private final Overlay overlay;
+    private final Selection.MarkerAt marker;
+    private final Optional<String> shot;
+    private final TextField name;
+
     MarkerPanel(Desk desk, Overlay overlay, Selection.MarkerAt marker) {
-        Optional<String> shot =
-                marker.onLineUp() ? Optional.empty() : desk.cursor().selection().shotId();
+        super("Name of the marker", "Set", overlay::close);
+        this.desk = desk;
+        this.overlay = overlay;
+        this.marker = marker;
+        shot = marker.onLineUp() ? Optional.empty() : desk.cursor().selection().shotId();
         List<Marker> markers = marker.onLineUp()
                 ? desk.document().project().markers()
                 : desk.cursor().selectedShot().map(found -> found.markers()).orElse(List.of());
-        TextField name = new TextField(markers.stream()
+        name = new TextField(markers.stream()
                 .filter(found -> found.at() == marker.frame())
                 .map(Marker::name)
                 .findFirst()
@@ -28,21 +36,13 @@ final class MarkerPanel extends VBox {
         name.setId("marker-name");
         name.setPromptText("for example: door opens");
         Platform.runLater(name::requestFocus);
-        setSpacing(12);
-        getChildren()
-                .addAll(
-                        DialogParts.title("Name of the marker"),
-                        name,
-                        DialogParts.foot(
-                                "Set",
-                                () -> {
-                                    desk.document()
-                                            .apply(MarkerEdits.rename(
-                                                    shot,
-                                                    marker.frame(),
-                                                    name.getText().strip()));
-                                    overlay.close();
-                                },
-                                overlay::close));
+        row("Name", name);
+    }
+
+    @Override
+    protected void take() {
+        desk.document()
+                .apply(MarkerEdits.rename(shot, marker.frame(), name.getText().strip()));
+        overlay.close();
     }
 }

@@ -36,7 +36,9 @@ final class CheckPainter {
     }
 
     private static void head(Painting on, String name, String value, Color colour, double centreY) {
-        Brush.text(on.pen(), Fonts.text(12.5), Palette.TEXT.colour(), name, 18, centreY);
+        double room = ScoreLayout.LEFT - 12 - Brush.width(Fonts.numbers(11), value) - 8 - 18;
+        String fitted = Brush.fitted(Fonts.text(12.5), name, room);
+        Brush.text(on.pen(), Fonts.text(12.5), Palette.TEXT.colour(), fitted, 18, centreY);
         Brush.aligned(on.pen(), Fonts.numbers(11), colour, value, ScoreLayout.LEFT - 12, centreY, TextAlignment.RIGHT);
     }
 

@@ -14,6 +14,7 @@ import amberlens.desktop.style.Gestures;
 import java.util.Optional;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
+import javafx.scene.input.ZoomEvent;
 
 /** Finds out what a press in the Score means, and what the wheel does. */
 final class ScoreHands {
@@ -28,6 +29,7 @@ final class ScoreHands {
         this.surface = surface;
         new Gestures(surface, this::choose);
         surface.addEventHandler(ScrollEvent.SCROLL, this::wheel);
+        surface.addEventHandler(ZoomEvent.ZOOM, this::pinch);
     }
 
     private Optional<? extends Gesture> choose(MouseEvent press) {
@@ -224,16 +226,29 @@ final class ScoreHands {
         return Optional.empty();
     }
 
-    /** The wheel scrolls lanes that do not fit, or time; with control it zooms time, with alt the values of a tall lane. */
+    /** Two fingers that spread look closer, about the place between them. */
+    private void pinch(ZoomEvent event) {
+        ScoreLayout plan = surface.plan();
+        surface.view().zoomTime(plan.time(event.getX()), 1 / event.getZoomFactor(), plan.from(), plan.shown());
+        event.consume();
+    }
+
+    /**
+     * The wheel zooms time about the pointer; over lanes that do not all fit it scrolls them, and zooms with control. With shift it goes
+     * through time, with alt it zooms the values of a tall lane.
+     */
     private void wheel(ScrollEvent event) {
         ScoreLayout plan = surface.plan();
         double turned = event.getDeltaY() == 0 ? event.getDeltaX() : event.getDeltaY();
-        if (event.isControlDown()) {
+        boolean overLanes = event.getY() >= plan.lanesTop() && event.getY() < plan.lanesBottom();
+        boolean scrolls = overLanes && plan.overflow() > 0;
+        boolean plain = !event.isAltDown() && !event.isShiftDown() && event.getDeltaX() == 0;
+        if (event.isControlDown() || plain && !scrolls) {
             surface.view()
                     .zoomTime(plan.time(event.getX()), Math.pow(ZOOM_PER_PIXEL, -turned), plan.from(), plan.shown());
         } else if (event.isAltDown()) {
             zoomValues(plan, event, turned);
-        } else if (event.isShiftDown() || plan.overflow() == 0) {
+        } else if (event.isShiftDown() || !scrolls) {
             surface.view().pan(-turned / plan.perFrame());
         } else {
             double now = plan.lanesTop()

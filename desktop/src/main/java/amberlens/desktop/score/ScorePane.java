@@ -27,7 +27,7 @@ public final class ScorePane extends BorderPane implements Subscription {
         setTop(bar);
         setCenter(surface);
         getStyleClass().add("score-pane");
-        setMinHeight(120);
+
         subscription = desk.subscribe(changes -> {
             if (changes.concern(desk.cursor().selection().shotId())) {
                 surface.redraw();

@@ -5,13 +5,13 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Leg;
+import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.style.Brush;
 import amberlens.desktop.style.EaseGlyph;
 import amberlens.desktop.style.Fonts;
 import amberlens.desktop.style.Palette;
 import java.util.List;
-import java.util.Locale;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
@@ -71,12 +71,13 @@ final class StripPainter {
         pen.setLineWidth(selected ? 3 : 2);
         pen.strokeLine(plan.x(from), y, plan.x(to), y);
         Leg leg = Framings.legAt(shot.camera(), from).orElse(Leg.LINEAR);
-        double seconds = on.desk().document().project().frame().rate().seconds(to - from);
+        String time =
+                Timecode.brief(to - from, on.desk().document().project().frame().rate());
         if (right - left < LEAST_PILL) {
             return;
         }
         String words = still ? "holds still" : Ease.wordsFor(leg);
-        String text = String.format(Locale.ROOT, "%s · %.1f s", words, seconds);
+        String text = words + " · " + time;
         double textWidth = Brush.width(Fonts.text(12), text);
         double pill = Math.min(textWidth + 54, right - left - 8);
         if (pill > LEAST_PILL - 8) {

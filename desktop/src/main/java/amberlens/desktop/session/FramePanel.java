@@ -1,32 +1,28 @@
 package amberlens.desktop.session;
 
-import amberlens.core.colour.Colour;
+import amberlens.core.edit.Edit;
 import amberlens.core.edit.ProjectEdits;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Shutter;
 import amberlens.core.words.Figures;
+import amberlens.desktop.colours.ColourField;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.FormPanel;
 import amberlens.desktop.style.Overlay;
-import amberlens.desktop.style.TextSizes;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /** The dialog for the frame of the project: name, size, rate, background. */
-final class FramePanel extends VBox {
+final class FramePanel extends FormPanel {
     private static final Map<String, Size> SHAPES = shapes();
-    private static final String[] RATES = {
-        "24000/1001", "24/1", "25/1", "30000/1001", "30/1", "50/1", "60000/1001", "60/1"
-    };
 
     private final Desk desk;
     private final Overlay overlay;
@@ -35,12 +31,12 @@ final class FramePanel extends VBox {
     private final TextField width = new TextField();
     private final TextField height = new TextField();
     private final ComboBox<String> rate = new ComboBox<>();
-    private final TextField background = new TextField();
+    private final ColourField background;
     private final CheckBox blurred = new CheckBox("under a blurred, darkened copy of the picture");
     private final TextField shutter = new TextField();
-    private final Label note = new Label();
 
     FramePanel(Desk desk, Overlay overlay) {
+        super("Frame", "Set the frame", overlay::close);
         this.desk = desk;
         this.overlay = overlay;
         FrameFormat frame = desk.document().project().frame();
@@ -56,58 +52,51 @@ final class FramePanel extends VBox {
         height.setText(String.valueOf(frame.size().height()));
         width.setPrefColumnCount(5);
         height.setPrefColumnCount(5);
-        rate.getItems().setAll(RATES);
+        rate.getItems()
+                .setAll(FrameRate.COMMON.stream().map(FrameRate::toString).toList());
         rate.setEditable(true);
-        rate.setValue(frame.rate().written());
-        background.setText(frame.background().toString());
-        background.setPrefColumnCount(7);
+        rate.setId("frame-rate");
+        rate.setValue(frame.rate().toString());
+        background = new ColourField(desk, "frame-background", frame.background());
         blurred.setId("frame-blurred");
         blurred.setSelected(frame.blurred());
-        GridPane form = new GridPane();
-        form.getStyleClass().add("form");
-        form.addRow(0, DialogParts.quiet("Project"), name);
-        form.addRow(1, DialogParts.quiet("Usual sizes"), shape);
-        form.addRow(2, DialogParts.quiet("Size"), new HBox(6, width, new Label("×"), height, DialogParts.quiet("px")));
-        form.addRow(3, DialogParts.quiet("Frames per second"), rate);
-        form.addRow(4, DialogParts.quiet("Background"), new HBox(10, background, blurred));
         shutter.setId("frame-shutter");
         shutter.setText(Figures.fixed(frame.shutter().angle(), 0));
         shutter.setPrefColumnCount(5);
-        form.addRow(
-                5,
-                DialogParts.quiet("Shutter"),
-                new HBox(6, shutter, DialogParts.quiet("° open; 0 is one instant, 180 usual")));
-        note.getStyleClass().add("problem");
-        note.setWrapText(true);
-        TextSizes.maxWidth(note, 380);
-        setSpacing(14);
-        getChildren()
-                .addAll(
-                        DialogParts.title("Frame"),
-                        form,
-                        note,
-                        DialogParts.foot("Set the frame", this::take, overlay::close));
+        row("Project", name);
+        row("Usual sizes", shape);
+        row("Size", new HBox(6, width, new Label("×"), height, DialogParts.quiet("px")));
+        row("Frames per second", rate);
+        row("Background", background);
+        row("", blurred);
+        row("Shutter", new HBox(6, shutter, DialogParts.quiet("° open; 0 is one instant, 180 usual")));
     }
 
-    private void take() {
+    @Override
+    protected void take() {
+        var frame = new FrameFormat(
+                size(), FrameRate.typed(rate.getValue()), background.take(), blurred.isSelected(), shutter());
+        String newName = name.getText().strip();
+        desk.document().apply(Edit.of("frame", project -> ProjectEdits.rename(newName)
+                .apply(ProjectEdits.setFrame(frame).apply(project))));
+        overlay.close();
+    }
+
+    private Size size() {
         try {
-            var size = new Size(
+            return new Size(
                     Integer.parseInt(width.getText().strip()),
                     Integer.parseInt(height.getText().strip()));
-            var frame = new FrameFormat(
-                    size,
-                    FrameRate.parse(rate.getValue()),
-                    Colour.parse(background.getText().strip()),
-                    blurred.isSelected(),
-                    new Shutter(Double.parseDouble(shutter.getText().strip())));
-            String newName = name.getText().strip();
-            desk.document().apply(amberlens.core.edit.Edit.of("frame", project -> ProjectEdits.rename(newName)
-                    .apply(ProjectEdits.setFrame(frame).apply(project))));
-            overlay.close();
-        } catch (NumberFormatException e) {
-            note.setText("Width and height are whole numbers of pixels, and the shutter is a number of degrees.");
-        } catch (IllegalArgumentException e) {
-            note.setText(e.getMessage());
+        } catch (NumberFormatException _) {
+            throw new IllegalArgumentException("Width and height are whole numbers of pixels.");
+        }
+    }
+
+    private Shutter shutter() {
+        try {
+            return new Shutter(Double.parseDouble(shutter.getText().strip()));
+        } catch (NumberFormatException _) {
+            throw new IllegalArgumentException("The shutter is a number of degrees.");
         }
     }
 

@@ -1,5 +1,6 @@
 package amberlens.desktop.session;
 
+import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
 import amberlens.desktop.style.TextSizes;
@@ -24,7 +25,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The work that was kept safe by a program that ended without closing it. Only what somebody decides on is forgotten. */
-final class RecoveryPanel extends VBox {
+final class RecoveryPanel extends DialogPanel {
     private static final double PICTURE_WIDTH = 144;
     private static final double PICTURE_HEIGHT = 81;
     private static final double TALLEST = 380;
@@ -45,6 +46,7 @@ final class RecoveryPanel extends VBox {
             BiConsumer<LeftBehind, LeftBehind.Work> restore,
             Consumer<Path> open,
             Consumer<LeftBehind> exportAgain) {
+        super("Work that was kept safe");
         this.left = new ArrayList<>(left);
         this.overlay = overlay;
         for (LeftBehind safe : left) {
@@ -55,25 +57,15 @@ final class RecoveryPanel extends VBox {
                 rows.getChildren().add(exports(safe, exportAgain));
             }
         }
-        Button later = new Button("Decide later");
-        later.setId("recovery-later");
-        later.getStyleClass().add("quiet-button");
-        later.setOnAction(_ -> done());
-        HBox foot = new HBox(later);
-        foot.setAlignment(Pos.CENTER_RIGHT);
         ScrollPane scroll = new ScrollPane(rows);
         scroll.getStyleClass().add("quiet-scroll");
         scroll.setFitToWidth(true);
         scroll.setMaxHeight(TALLEST);
         TextSizes.prefWidth(scroll, 620);
-        setSpacing(12);
-        getChildren()
-                .addAll(
-                        DialogParts.title("Work that was kept safe"),
-                        DialogParts.quiet(
-                                "Amber Lens ended before this was saved. Nothing is forgotten until you say so."),
-                        scroll,
-                        foot);
+        body(
+                DialogParts.quiet("Amber Lens ended before this was saved. Nothing is forgotten until you say so."),
+                scroll);
+        foot(named(other("Decide later", this::done), "recovery-later"));
     }
 
     private HBox row(

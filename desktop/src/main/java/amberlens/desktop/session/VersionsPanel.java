@@ -1,5 +1,6 @@
 package amberlens.desktop.session;
 
+import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
 import amberlens.desktop.style.TextSizes;
@@ -15,24 +16,20 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /** The last saved versions of the project's file; one that is taken comes back as a step that can be undone. */
-final class VersionsPanel extends VBox {
+final class VersionsPanel extends DialogPanel {
     static final DateTimeFormatter TIME = DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM)
             .localizedBy(Locale.ENGLISH)
             .withZone(ZoneId.systemDefault());
 
     VersionsPanel(List<Version> versions, Overlay overlay, Consumer<Version> take) {
-        setSpacing(10);
+        super("Earlier versions");
         TextSizes.prefWidth(this, 460);
-        getChildren()
-                .addAll(
-                        DialogParts.title("Earlier versions"),
-                        DialogParts.sentence(
-                                versions.isEmpty()
-                                        ? "Nothing was saved under this name yet."
-                                        : "As they were saved, the newest first. Taking one is a step that can be undone."));
+        body(DialogParts.sentence(
+                versions.isEmpty()
+                        ? "Nothing was saved under this name yet."
+                        : "As they were saved, the newest first. Taking one is a step that can be undone."));
         for (int i = 0; i < versions.size(); i++) {
             Version version = versions.get(i);
             Button taken = new Button("Take this one");
@@ -47,13 +44,8 @@ final class VersionsPanel extends VBox {
             saved.setMaxWidth(Double.MAX_VALUE);
             HBox row = new HBox(12, saved, taken);
             row.setAlignment(Pos.CENTER_LEFT);
-            getChildren().add(row);
+            body(row);
         }
-        Button close = new Button("Close");
-        close.getStyleClass().add("quiet-button");
-        close.setOnAction(_ -> overlay.close());
-        HBox foot = new HBox(close);
-        foot.setAlignment(Pos.CENTER_RIGHT);
-        getChildren().add(foot);
+        foot(other("Close", overlay::close));
     }
 }

@@ -12,6 +12,7 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Preferences;
 import amberlens.desktop.style.Appearance;
 import amberlens.desktop.style.Choices;
+import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.NumberField;
 import amberlens.desktop.style.TextSizes;
@@ -29,10 +30,9 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 
 /** Everything that is a preference, in five sections. What is chosen holds at once and is kept. */
-public final class SettingsPanel extends VBox {
+public final class SettingsPanel extends DialogPanel {
     private static final double WIDTH = 520;
     private static final double HEIGHT = 300;
     private static final List<Integer> TEXT_SIZES = List.of(90, 100, 110, 125, 140, 150);
@@ -45,6 +45,7 @@ public final class SettingsPanel extends VBox {
 
     /** @param close takes the dialog away */
     public SettingsPanel(Desk desk, Actions actions, Runnable close) {
+        super("Settings");
         this.desk = desk;
         this.actions = actions;
         this.close = close;
@@ -55,15 +56,9 @@ public final class SettingsPanel extends VBox {
         sections.put("Appearance", appearance());
         shown.setAlignment(Pos.TOP_LEFT);
         TextSizes.pref(shown, WIDTH, HEIGHT);
-        Button done = new Button("Close");
-        done.getStyleClass().add("main-button");
-        done.setDefaultButton(true);
-        done.setOnAction(_ -> close.run());
-        HBox foot = new HBox(8, DialogParts.quiet("What is chosen holds at once."), DialogParts.gap(), done);
-        foot.setAlignment(Pos.CENTER_LEFT);
-        setSpacing(12);
         setId("settings");
-        getChildren().addAll(DialogParts.title("Settings"), tabs(), shown, foot);
+        body(tabs(), shown);
+        foot(DialogParts.quiet("What is chosen holds at once."), DialogParts.gap(), main("Close", close));
     }
 
     private HBox tabs() {

@@ -4,6 +4,7 @@ import amberlens.core.colour.Colour;
 import amberlens.core.edit.SettingsEdits;
 import amberlens.core.layering.Backdrop;
 import amberlens.core.model.Shot;
+import amberlens.desktop.colours.ColourField;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.Choices;
 import amberlens.desktop.style.FormPanel;
@@ -27,12 +28,15 @@ final class BackdropPanel extends FormPanel {
         }
     }
 
+    private static final Colour DUSK = new Colour(0x2B2620);
+
     private final Desk desk;
     private final Overlay overlay;
     private final Shot shot;
     private final ComboBox<Kind> kind;
-    private final TextField first = new TextField();
-    private final TextField second = new TextField();
+    private final ColourField first;
+    private final ColourField second;
+    private final TextField number = new TextField();
 
     BackdropPanel(Desk desk, Overlay overlay, Shot shot) {
         super("Behind " + shot.name(), "Put it there", overlay::close);
@@ -47,38 +51,35 @@ final class BackdropPanel extends FormPanel {
                         ? Kind.GRADIENT
                         : now instanceof Backdrop.Clouds ? Kind.CLOUDS : Kind.COLOUR,
                 "backdrop-kind");
-        kind.setOnAction(_ -> second.setDisable(kind.getValue() == Kind.COLOUR));
-        first.setId("backdrop-colour");
-        second.setId("backdrop-second");
-        first.setText(
+        first = new ColourField(
+                desk,
+                "backdrop-colour",
                 switch (now) {
-                    case Backdrop.Plain plain -> plain.colour().toString();
-                    case Backdrop.Gradient gradient -> gradient.top().toString();
-                    case Backdrop.Clouds clouds -> clouds.colour().toString();
-                    default -> "#000000";
+                    case Backdrop.Plain plain -> plain.colour();
+                    case Backdrop.Gradient gradient -> gradient.top();
+                    case Backdrop.Clouds clouds -> clouds.colour();
+                    default -> Colour.BLACK;
                 });
-        second.setText(
-                switch (now) {
-                    case Backdrop.Gradient gradient -> gradient.bottom().toString();
-                    case Backdrop.Clouds clouds -> String.valueOf(clouds.seed());
-                    default -> "#2B2620";
-                });
-        second.setDisable(kind.getValue() == Kind.COLOUR);
+        second = new ColourField(
+                desk, "backdrop-second", now instanceof Backdrop.Gradient gradient ? gradient.bottom() : DUSK);
+        number.setId("backdrop-number");
+        number.setText(now instanceof Backdrop.Clouds clouds ? String.valueOf(clouds.seed()) : "1");
+        second.disableProperty().bind(kind.valueProperty().isNotEqualTo(Kind.GRADIENT));
+        number.disableProperty().bind(kind.valueProperty().isNotEqualTo(Kind.CLOUDS));
         row("What", kind);
         row("Colour", first);
-        row("Second colour, or number of the clouds", second);
-        explain("Colours are written like #1A2B3C. Another number draws other clouds.");
+        row("Second colour", second);
+        row("Number of the clouds", number);
+        explain("Another number draws other clouds.");
     }
 
     @Override
     protected void take() {
-        Colour colour = Colour.parse(first.getText().strip());
+        Colour colour = first.take();
         Backdrop backdrop =
                 switch (kind.getValue()) {
                     case COLOUR -> new Backdrop.Plain(colour);
-                    case GRADIENT ->
-                        new Backdrop.Gradient(
-                                colour, Colour.parse(second.getText().strip()));
+                    case GRADIENT -> new Backdrop.Gradient(colour, second.take());
                     case CLOUDS -> new Backdrop.Clouds(colour, number());
                 };
         desk.document().apply(SettingsEdits.setBackdrop(shot.id(), backdrop));
@@ -87,7 +88,7 @@ final class BackdropPanel extends FormPanel {
 
     private long number() {
         try {
-            return Long.parseLong(second.getText().strip());
+            return Long.parseLong(number.getText().strip());
         } catch (NumberFormatException e) {
             return 1;
         }

@@ -1,7 +1,5 @@
 package amberlens.desktop.style;
 
-import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -43,19 +41,5 @@ public final class DialogParts {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         return gap;
-    }
-
-    /** Cancel, and the main action that Enter does. */
-    public static HBox foot(String mainWords, Runnable main, Runnable cancel) {
-        Button away = new Button("Cancel");
-        away.getStyleClass().add("quiet-button");
-        away.setOnAction(_ -> cancel.run());
-        Button go = new Button(mainWords);
-        go.getStyleClass().add("main-button");
-        go.setDefaultButton(true);
-        go.setOnAction(_ -> main.run());
-        HBox foot = new HBox(8, away, go);
-        foot.setAlignment(Pos.CENTER_RIGHT);
-        return foot;
     }
 }

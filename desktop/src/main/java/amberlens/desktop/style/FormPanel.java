@@ -6,10 +6,9 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.VBox;
 
 /** A dialog of questions one below the other, with a line for what is wrong. */
-public abstract class FormPanel extends VBox {
+public abstract class FormPanel extends DialogPanel {
     private static final double WIDTH = 460;
 
     private final GridPane form = new GridPane();
@@ -22,6 +21,7 @@ public abstract class FormPanel extends VBox {
      */
     @SuppressWarnings("this-escape")
     protected FormPanel(String title, String main, Runnable cancel) {
+        super(title);
         form.getStyleClass().add("form");
         note.getStyleClass().add("problem");
         note.setWrapText(true);
@@ -29,8 +29,8 @@ public abstract class FormPanel extends VBox {
         note.setId("form-note");
         note.managedProperty().bind(note.textProperty().isNotEmpty());
         addEventFilter(KeyEvent.KEY_PRESSED, this::enter);
-        setSpacing(12);
-        getChildren().addAll(DialogParts.title(title), form, note, DialogParts.foot(main, this::tryTake, cancel));
+        body(form, note);
+        foot(other("Cancel", cancel), main(main, this::tryTake));
     }
 
     /** Enter takes the answers wherever the focus is; by itself a check box would take it for a click. */

@@ -2,16 +2,12 @@ package amberlens.desktop.style;
 
 import java.util.List;
 import java.util.function.Consumer;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 
 /** The place over the bench where a dialog stands while the bench waits. */
 public final class Overlay extends StackPane {
@@ -47,31 +43,44 @@ public final class Overlay extends StackPane {
         onEscape = () -> {};
     }
 
+    /** Lets the bench be seen and clicked while the dialog goes on. */
+    public void stepAside() {
+        setVisible(false);
+    }
+
+    /** Brings the dialog back. */
+    public void stepBack() {
+        setVisible(!getChildren().isEmpty());
+    }
+
     public boolean isOpen() {
-        return isVisible();
+        return !getChildren().isEmpty();
     }
 
     /** Asks a question; the last answer is the one that Escape gives. */
     public void ask(String title, String text, List<Answer> answers) {
-        Label heading = new Label(title);
-        heading.getStyleClass().add("dialog-title");
-        Label body = new Label(text);
-        body.setWrapText(true);
-        TextSizes.maxWidth(body, 440);
-        HBox buttons = new HBox(8);
-        buttons.setAlignment(Pos.CENTER_RIGHT);
         Consumer<Answer> give = answer -> {
             close();
             answer.action().run();
         };
-        for (Answer answer : answers) {
-            Button button = new Button(answer.words());
-            button.getStyleClass().add(answer.main() ? "main-button" : "quiet-button");
-            button.setDefaultButton(answer.main());
-            button.setOnAction(_ -> give.accept(answer));
-            buttons.getChildren().add(button);
+        show(new Question(title, text, answers, give), () -> give.accept(answers.getLast()));
+    }
+
+    /** A question with its answers. */
+    private static final class Question extends DialogPanel {
+        Question(String title, String text, List<Answer> answers, Consumer<Answer> give) {
+            super(title);
+            Label body = new Label(text);
+            body.setWrapText(true);
+            TextSizes.maxWidth(body, 440);
+            body(body);
+            for (Answer answer : answers) {
+                foot(
+                        answer.main()
+                                ? main(answer.words(), () -> give.accept(answer))
+                                : other(answer.words(), () -> give.accept(answer)));
+            }
         }
-        show(new VBox(12, heading, body, buttons), () -> give.accept(answers.getLast()));
     }
 
     /** Says what happened. */

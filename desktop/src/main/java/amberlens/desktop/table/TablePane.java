@@ -138,12 +138,15 @@ public final class TablePane extends BorderPane implements Subscription {
         missingText.setWrapText(true);
         TextSizes.maxWidth(missingText, 420);
         missingText.getStyleClass().add("empty-text");
+        missingText.setMinHeight(0);
         Button button = new Button("Find the picture…");
+        button.setMinHeight(USE_PREF_SIZE);
         button.setId("find-picture");
         button.getStyleClass().add("main-button");
         button.setOnAction(_ -> media().ifPresent(find));
         VBox panel = new VBox(12, missingText, button);
         panel.setAlignment(Pos.CENTER);
+        panel.setMinSize(0, 0);
         panel.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         panel.getStyleClass().add("placeholder");
         return panel;

@@ -165,7 +165,7 @@ final class TableSurface extends Surface {
         move.path(pen);
         aids(pen, shot.get(), pose, view, gate);
         room(pen, shot.get(), seenPose, view, seen);
-        String time = Timecode.of(
+        String time = Timecode.brief(
                 desk.cursor().shotFrame(), desk.document().project().frame().rate());
         GatePainter.label(pen, gate, time, width, height);
     }
