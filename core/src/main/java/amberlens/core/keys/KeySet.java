@@ -3,30 +3,49 @@ package amberlens.core.keys;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
+import java.util.Arrays;
 import java.util.Collection;
-import java.util.Collections;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
-import java.util.NavigableSet;
-import java.util.Set;
-import java.util.TreeSet;
+import java.util.Map;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
-/** Some keys of one camera. */
+/** Some keys of one camera: for each lane the frames, ascending. */
 public final class KeySet {
-    public static final KeySet NONE = new KeySet(new TreeSet<>());
+    public static final KeySet NONE = new KeySet(new TreeMap<>());
 
-    private final NavigableSet<KeyRef> keys;
-    private final Set<KeyRef> lookup;
+    private static final int[] NO_FRAMES = {};
 
-    private KeySet(NavigableSet<KeyRef> keys) {
-        this.keys = Collections.unmodifiableNavigableSet(keys);
-        lookup = new HashSet<>(keys);
+    private final SortedMap<Lane, int[]> frames;
+    private final int size;
+
+    /** @param frames ascending, each once; lanes without any are left out */
+    private KeySet(SortedMap<Lane, int[]> frames) {
+        frames.values().removeIf(own -> own.length == 0);
+        this.frames = frames;
+        size = frames.values().stream().mapToInt(own -> own.length).sum();
+    }
+
+    /** The frames of each lane, ascending, each once; the arrays are kept. */
+    static KeySet of(Map<Lane, int[]> frames) {
+        return new KeySet(new TreeMap<>(frames));
     }
 
     public static KeySet of(Collection<KeyRef> keys) {
-        return new KeySet(new TreeSet<>(keys));
+        Map<Lane, IntStream.Builder> found = new HashMap<>();
+        keys.forEach(key ->
+                found.computeIfAbsent(key.lane(), _ -> IntStream.builder()).add(key.at()));
+        SortedMap<Lane, int[]> frames = new TreeMap<>();
+        found.forEach((lane, own) -> frames.put(lane, ascending(own.build())));
+        return new KeySet(frames);
+    }
+
+    private static int[] ascending(IntStream frames) {
+        return frames.sorted().distinct().toArray();
     }
 
     public static KeySet of(KeyRef key) {
@@ -35,7 +54,16 @@ public final class KeySet {
 
     /** All keys of the camera that fit. */
     public static KeySet where(CameraTrack camera, Predicate<KeyRef> fits) {
-        return of(allRefs(camera).filter(fits).toList());
+        SortedMap<Lane, int[]> frames = new TreeMap<>();
+        for (Lane lane : camera.lanes()) {
+            frames.put(
+                    lane,
+                    camera.channel(lane).keys().stream()
+                            .mapToInt(Key::at)
+                            .filter(at -> fits.test(new KeyRef(lane, at)))
+                            .toArray());
+        }
+        return new KeySet(frames);
     }
 
     /** All keys of the camera. */
@@ -53,102 +81,114 @@ public final class KeySet {
         return where(camera, key -> key.lane().equals(lane));
     }
 
-    private static Stream<KeyRef> allRefs(CameraTrack camera) {
-        return camera.lanes().stream()
-                .flatMap(lane ->
-                        camera.channel(lane).keys().stream().map(Key::at).map(at -> new KeyRef(lane, at)));
-    }
-
     /** The keys that the camera still has. */
     public KeySet within(CameraTrack camera) {
         List<Lane> lanes = camera.lanes();
-        boolean all = keys.stream()
-                .allMatch(key -> lanes.contains(key.lane())
-                        && camera.channel(key.lane()).keyAt(key.at()).isPresent());
-        if (all) {
-            return this;
-        }
-        return of(keys.stream()
-                .filter(key -> lanes.contains(key.lane()))
-                .filter(key -> camera.channel(key.lane()).keyAt(key.at()).isPresent())
-                .toList());
+        SortedMap<Lane, int[]> left = new TreeMap<>();
+        frames.forEach((lane, own) -> {
+            if (lanes.contains(lane)) {
+                var channel = camera.channel(lane);
+                left.put(
+                        lane,
+                        Arrays.stream(own)
+                                .filter(at -> channel.keyAt(at).isPresent())
+                                .toArray());
+            }
+        });
+        KeySet still = new KeySet(left);
+        return still.size == size ? this : still;
     }
 
     public KeySet with(KeySet more) {
-        var all = new TreeSet<>(keys);
-        all.addAll(more.keys);
+        SortedMap<Lane, int[]> all = new TreeMap<>(frames);
+        more.frames.forEach((lane, own) -> all.merge(
+                lane, own, (one, other) -> ascending(IntStream.concat(Arrays.stream(one), Arrays.stream(other)))));
         return new KeySet(all);
     }
 
     /** Adds the keys, or takes them away when all are there. */
     public KeySet toggled(KeySet others) {
-        var changed = new TreeSet<>(keys);
-        if (!changed.removeAll(others.keys) || !keys.containsAll(others.keys)) {
-            changed.addAll(others.keys);
+        if (others.isEmpty() || !others.stream().allMatch(this::contains)) {
+            return with(others);
         }
-        return new KeySet(changed);
+        SortedMap<Lane, int[]> left = new TreeMap<>();
+        frames.forEach((lane, own) -> left.put(
+                lane,
+                Arrays.stream(own).filter(at -> !others.contains(lane, at)).toArray()));
+        return new KeySet(left);
     }
 
     public boolean contains(KeyRef key) {
-        return lookup.contains(key);
+        return contains(key.lane(), key.at());
     }
 
     public boolean contains(Lane lane, int at) {
-        return lookup.contains(new KeyRef(lane, at));
+        return Arrays.binarySearch(own(lane), at) >= 0;
+    }
+
+    private int[] own(Lane lane) {
+        return frames.getOrDefault(lane, NO_FRAMES);
     }
 
     public boolean isEmpty() {
-        return keys.isEmpty();
+        return size == 0;
     }
 
     public int size() {
-        return keys.size();
+        return size;
     }
 
+    /** Lane by lane, from early to late. */
     public Stream<KeyRef> stream() {
-        return keys.stream();
+        return frames.entrySet().stream()
+                .flatMap(own -> Arrays.stream(own.getValue()).mapToObj(at -> new KeyRef(own.getKey(), at)));
     }
 
     /** The lanes that have a key here, in order. */
     public List<Lane> lanes() {
-        return keys.stream().map(KeyRef::lane).distinct().toList();
+        return List.copyOf(frames.keySet());
     }
 
     /** The frames of one lane's keys, ascending. */
     public int[] frames(Lane lane) {
-        return keys.stream()
-                .filter(key -> key.lane().equals(lane))
-                .mapToInt(KeyRef::at)
-                .toArray();
+        return own(lane).clone();
     }
 
     /** All frames, ascending, each once. */
     public int[] frames() {
-        return keys.stream().mapToInt(KeyRef::at).sorted().distinct().toArray();
+        return ascending(frames.values().stream().flatMapToInt(Arrays::stream));
     }
 
     /** The first frame; 0 without keys. */
     public int first() {
-        return keys.stream().mapToInt(KeyRef::at).min().orElse(0);
+        return frames.values().stream().mapToInt(own -> own[0]).min().orElse(0);
     }
 
     /** The last frame; 0 without keys. */
     public int last() {
-        return keys.stream().mapToInt(KeyRef::at).max().orElse(0);
+        return frames.values().stream()
+                .mapToInt(own -> own[own.length - 1])
+                .max()
+                .orElse(0);
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof KeySet set && set.keys.equals(keys);
+        return other instanceof KeySet set
+                && set.size == size
+                && set.frames.keySet().equals(frames.keySet())
+                && frames.keySet().stream().allMatch(lane -> Arrays.equals(own(lane), set.own(lane)));
     }
 
     @Override
     public int hashCode() {
-        return keys.hashCode();
+        return frames.entrySet().stream()
+                .mapToInt(own -> own.getKey().hashCode() ^ Arrays.hashCode(own.getValue()))
+                .sum();
     }
 
     @Override
     public String toString() {
-        return keys.toString();
+        return stream().toList().toString();
     }
 }

@@ -5,10 +5,13 @@ import amberlens.core.motion.Channel;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.function.IntUnaryOperator;
+import java.util.stream.IntStream;
 
 /**
  * Moves keys in time without changing their order. Keys inside the shot stay inside; keys that a trim left beyond the cut may
@@ -87,7 +90,7 @@ public record Retiming(CameraTrack camera, KeySet keys, int lastFrame, Neighbour
     /** The keys at new frames; empty when they would meet other keys, each other, or the ends of the shot. */
     Optional<Moved> placed(IntUnaryOperator target) {
         CameraTrack changed = camera;
-        List<KeyRef> moved = new ArrayList<>();
+        Map<Lane, int[]> moved = new HashMap<>();
         for (Lane lane : keys.lanes()) {
             Channel<?> channel = camera.channel(lane);
             Optional<int[]> frames = frames(lane, channel, target);
@@ -95,11 +98,14 @@ public record Retiming(CameraTrack camera, KeySet keys, int lastFrame, Neighbour
                 return Optional.empty();
             }
             changed = changed.map(lane, new At(frames.get()));
-            for (int i = 0; i < frames.get().length; i++) {
-                if (keys.contains(lane, channel.keys().get(i).at())) {
-                    moved.add(new KeyRef(lane, frames.get()[i]));
-                }
-            }
+            int[] now = frames.get();
+            moved.put(
+                    lane,
+                    IntStream.range(0, now.length)
+                            .filter(i ->
+                                    keys.contains(lane, channel.keys().get(i).at()))
+                            .map(i -> now[i])
+                            .toArray());
         }
         return Optional.of(new Moved(changed, KeySet.of(moved)));
     }

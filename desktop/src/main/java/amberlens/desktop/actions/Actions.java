@@ -133,7 +133,12 @@ public final class Actions {
 
     /** Shows at the buttons what can be done now; what cannot stays there and says why when it is pressed. */
     public void refresh() {
-        bound.forEach(this::name);
+        for (Bound entry : bound) {
+            boolean possible = get(entry.id()).isPossible();
+            if (possible == entry.button().getPseudoClassStates().contains(IMPOSSIBLE)) {
+                name(entry);
+            }
+        }
     }
 
     private void name(Bound entry) {

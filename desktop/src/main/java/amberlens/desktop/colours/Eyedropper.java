@@ -23,6 +23,7 @@ final class Eyedropper {
     private final Optional<Overlay> overlay;
     private final Consumer<Colour> taken;
     private final EventHandler<InputEvent> handler = this::heard;
+    private boolean pressed;
 
     private Eyedropper(Scene scene, Optional<Overlay> overlay, Consumer<Colour> taken) {
         this.scene = scene;
@@ -50,7 +51,8 @@ final class Eyedropper {
 
     private void heard(InputEvent event) {
         boolean away = event instanceof KeyEvent key && key.getCode() == KeyCode.ESCAPE;
-        boolean click = event.getEventType() == MouseEvent.MOUSE_CLICKED;
+        pressed |= event.getEventType() == MouseEvent.MOUSE_PRESSED; // the click that began it goes on after it
+        boolean click = pressed && event.getEventType() == MouseEvent.MOUSE_CLICKED;
         event.consume();
         if (away || click) {
             scene.removeEventFilter(MouseEvent.ANY, handler);

@@ -12,6 +12,7 @@ import amberlens.desktop.desk.Tools.LensZoom;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.play.FramePictures;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.style.Brush;
 import amberlens.desktop.style.Palette;
 import amberlens.desktop.style.Pictures;
 import amberlens.desktop.style.Surface;
@@ -185,9 +186,7 @@ final class LensSurface extends Surface {
         }
         LensView view = view();
         pen.save();
-        pen.beginPath();
-        pen.rect(0, 0, width, height);
-        pen.clip();
+        Brush.clip(pen, 0, 0, width, height);
         pen.setFill(Palette.GROUND.colour());
         pen.fillRect(view.left(), view.top(), view.shown().width(), view.shown().height());
         if (shown != null) {

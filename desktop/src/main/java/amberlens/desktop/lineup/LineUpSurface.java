@@ -83,9 +83,7 @@ final class LineUpSurface extends Surface {
                     height / 2);
         }
         pen.save();
-        pen.beginPath();
-        pen.rect(LineUpLayout.LEFT - 2, 0, width - LineUpLayout.LEFT + 2, height);
-        pen.clip();
+        Brush.clip(pen, LineUpLayout.LEFT - 2, 0, width - LineUpLayout.LEFT + 2, height);
         var painter = new ShotPainter(desk, services, pen, plan);
         desk.document().project().shots().stream().filter(plan::shows).forEach(painter::shot);
         markers(pen, plan, height);

@@ -43,9 +43,7 @@ final class ShotPainter {
         pen.fillRect(x, y, width, height);
         if (width > PLAIN) {
             pen.save();
-            pen.beginPath();
-            pen.rect(x, y, width, height);
-            pen.clip();
+            Brush.clip(pen, x, y, width, height);
             inside(shot, x, y, width, height);
             pen.restore();
         }

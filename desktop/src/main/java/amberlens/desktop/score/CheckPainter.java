@@ -190,9 +190,7 @@ final class CheckPainter {
     private static void clipped(Painting on, double top, double height, Runnable paint) {
         GraphicsContext pen = on.pen();
         pen.save();
-        pen.beginPath();
-        pen.rect(ScoreLayout.LEFT - 1, top, on.plan().width(), height);
-        pen.clip();
+        Brush.clip(pen, ScoreLayout.LEFT - 1, top, on.plan().width(), height);
         paint.run();
         pen.restore();
     }

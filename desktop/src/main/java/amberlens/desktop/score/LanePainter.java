@@ -21,9 +21,7 @@ final class LanePainter {
         GraphicsContext pen = on.pen();
         ScoreLayout plan = on.plan();
         pen.save();
-        pen.beginPath();
-        pen.rect(0, plan.lanesTop(), plan.width(), plan.lanesHeight());
-        pen.clip();
+        Brush.clip(pen, 0, plan.lanesTop(), plan.width(), plan.lanesHeight());
         plan.lanes().forEach((lane, band) -> {
             pen.setStroke(Palette.faint(Palette.LINE.colour(), 0.6));
             pen.setLineWidth(1);
@@ -31,9 +29,7 @@ final class LanePainter {
             pen.strokeLine(0, line, plan.width(), line);
             head(on, lane, band);
             pen.save();
-            pen.beginPath();
-            pen.rect(ScoreLayout.LEFT - 9, band.top(), plan.width(), band.height());
-            pen.clip();
+            Brush.clip(pen, ScoreLayout.LEFT - 9, band.top(), plan.width(), band.height());
             body(on, lane, band);
             pen.restore();
         });

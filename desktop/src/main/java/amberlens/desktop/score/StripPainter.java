@@ -22,6 +22,9 @@ final class StripPainter {
     /** Framings closer together than this are only ticks. */
     private static final double LEAST_GAP = 7;
 
+    /** Of a card that is seen less, the next one hides the picture. */
+    private static final double LEAST_PICTURE = 24;
+
     private static final double LEAST_PILL = 42;
 
     private StripPainter() {}
@@ -32,9 +35,7 @@ final class StripPainter {
         Shot shot = on.shot();
         Brush.text(pen, Fonts.text(13), Palette.TEXT.colour(), "Framings", 18, plan.stripTop() + ScoreLayout.STRIP / 2);
         pen.save();
-        pen.beginPath();
-        pen.rect(ScoreLayout.LEFT - 8, plan.stripTop(), plan.width(), ScoreLayout.STRIP);
-        pen.clip();
+        Brush.clip(pen, ScoreLayout.LEFT - 8, plan.stripTop(), plan.width(), ScoreLayout.STRIP);
         List<Integer> framings = Framings.of(shot.camera());
         if (framings.isEmpty()) {
             Brush.text(
@@ -50,8 +51,9 @@ final class StripPainter {
         }
         for (int i = 0; i < framings.size(); i++) {
             boolean last = i + 1 == framings.size();
-            if (last || (framings.get(i + 1) - framings.get(i)) * plan.perFrame() >= LEAST_GAP) {
-                card(on, framings.get(i), i + 1);
+            double seen = last ? CARD.width() : (framings.get(i + 1) - framings.get(i)) * plan.perFrame();
+            if (seen >= LEAST_GAP) {
+                card(on, framings.get(i), i + 1, seen >= LEAST_PICTURE);
             }
         }
         pen.restore();
@@ -108,7 +110,7 @@ final class StripPainter {
                 pen, Fonts.text(12), Palette.TEXT.colour(), Brush.fitted(Fonts.text(12), text, width - 46), x + 40, y);
     }
 
-    private static void card(Painting on, int frame, int number) {
+    private static void card(Painting on, int frame, int number, boolean pictured) {
         GraphicsContext pen = on.pen();
         ScoreLayout plan = on.plan();
         Shot shot = on.shot();
@@ -122,10 +124,12 @@ final class StripPainter {
         boolean beyond = frame > shot.lastFrame() || frame < 0;
         pen.setFill(Palette.RAISED.colour());
         pen.fillRoundRect(x, y, ScoreLayout.CARD_WIDTH, ScoreLayout.CARD_HEIGHT, 6, 6);
-        on.services()
-                .thumbnails()
-                .framing(on.desk().document().project(), shot, frame, CARD)
-                .ifPresent(image -> pen.drawImage(image, x + 2, y + 2, CARD.width(), CARD.height()));
+        if (pictured) {
+            on.services()
+                    .thumbnails()
+                    .framing(on.desk().document().project(), shot, frame, CARD)
+                    .ifPresent(image -> pen.drawImage(image, x + 2, y + 2, CARD.width(), CARD.height()));
+        }
         pen.setStroke(selected ? Palette.AMBER.colour() : Palette.PALE.colour());
         pen.setLineWidth(selected ? 2.5 : 1.4);
         if (beyond) {

@@ -82,6 +82,7 @@ public final class SealPane extends BorderPane implements Subscription {
         scope.getItems().setAll(SealScope.values());
         scope.setValue(SealScope.SHOT);
         scope.setId("seal-scope");
+        scope.setAccessibleText("What is sealed");
         accept.setId("seal-accept");
         accept.getStyleClass().add("main-button");
         accept.setOnAction(_ -> accept());

@@ -62,7 +62,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
     private final DropSign sign = new DropSign();
     private final TextField filter = new TextField();
     private final OrderMenu order = new OrderMenu(this::refill);
-    private final ToggleButton large = Icons.toggle(Feather.GRID, "Large cards");
+    private final ToggleButton large = Icons.toggle(Feather.IMAGE, "Large cards");
     private final HBox tools = new HBox(2, filter, order, large);
     private final Button lay;
     private final Label empty = new Label(INVITATION);
@@ -182,6 +182,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
     private HBox finding() {
         filter.setId("shelf-filter");
         filter.setPromptText("Find");
+        filter.setAccessibleText("Find pictures by their names");
         filter.setPrefColumnCount(4);
         filter.setMinWidth(0);
         HBox.setHgrow(filter, Priority.ALWAYS);

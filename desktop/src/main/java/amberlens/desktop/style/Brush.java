@@ -25,12 +25,56 @@ public final class Brush {
         }
     }
 
+    /** The same within a convex polygon, given by the x and the y of its corners. */
+    public static void hatch(GraphicsContext pen, double[] xs, double[] ys) {
+        pen.setStroke(Palette.VERMILION.colour());
+        pen.setLineWidth(2);
+        double least = Double.POSITIVE_INFINITY;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < xs.length; i++) {
+            least = Math.min(least, xs[i] + ys[i]);
+            most = Math.max(most, xs[i] + ys[i]);
+        }
+        for (double sum = least + HATCH_STEP / 2; sum < most; sum += HATCH_STEP) {
+            double from = Double.POSITIVE_INFINITY;
+            double to = Double.NEGATIVE_INFINITY;
+            for (int i = 0; i < xs.length; i++) {
+                int next = (i + 1) % xs.length;
+                double here = xs[i] + ys[i] - sum;
+                double there = xs[next] + ys[next] - sum;
+                if (here > 0 != there > 0) {
+                    double x = xs[i] + here / (here - there) * (xs[next] - xs[i]);
+                    from = Math.min(from, x);
+                    to = Math.max(to, x);
+                }
+            }
+            if (from < to) {
+                pen.strokeLine(from, sum - from, to, sum - to);
+            }
+        }
+    }
+
+    /**
+     * Keeps what is painted within a rectangle of whole pixels until the pen is restored. Any other clip costs the painting of the whole
+     * canvas for everything that is painted within it.
+     */
+    public static void clip(GraphicsContext pen, double x, double y, double width, double height) {
+        double scale = pen.getTransform().getMxx();
+        double left = Math.rint(x * scale) / scale;
+        double top = Math.rint(y * scale) / scale;
+        pen.beginPath();
+        pen.rect(
+                left,
+                top,
+                Math.rint((x + width) * scale) / scale - left,
+                Math.rint((y + height) * scale) / scale - top);
+        pen.clip();
+    }
+
     /** Hatching within a rectangle. */
     public static void hatchedBox(GraphicsContext pen, double x, double y, double width, double height) {
         pen.save();
-        pen.beginPath();
-        pen.rect(x, y, width, height);
-        pen.clip();
+        clip(pen, x, y, width, height);
         pen.setFill(Palette.faint(Palette.VERMILION.colour(), 0.22));
         pen.fillRect(x, y, width, height);
         hatch(pen, x, y, width, height);

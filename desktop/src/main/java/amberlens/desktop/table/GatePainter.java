@@ -14,23 +14,17 @@ import javafx.scene.shape.FillRule;
 /** Paints the gate and what it does to the picture: dimmed outside, hatched where it shows no picture. */
 final class GatePainter {
     private static final double HANDLE = 4.5;
-    private static final double FAR = 20_000;
     private static final String RIDDEN = "with the rig";
 
     private GatePainter() {}
 
     static void dimOutside(GraphicsContext pen, GateShape gate, TableView view, Size picture) {
-        double width = view.scale() * picture.width();
-        double height = view.scale() * picture.height();
         pen.save();
-        pen.beginPath();
-        pen.rect(view.left(), view.top(), width, height);
-        pen.clip();
         pen.setFill(Color.rgb(18, 15, 12, 0.55));
         pen.setFillRule(FillRule.EVEN_ODD);
         pen.beginPath();
-        pen.rect(-FAR, -FAR, 3 * FAR, 3 * FAR);
-        Outline.trace(pen, gate.corners());
+        pen.rect(view.left(), view.top(), view.scale() * picture.width(), view.scale() * picture.height());
+        Outline.trace(pen, gate.within(view, picture));
         pen.fill();
         pen.restore();
     }
@@ -44,18 +38,14 @@ final class GatePainter {
                 pen.fill();
                 continue;
             }
-            pen.save();
+            pen.setFill(Palette.faint(Palette.VERMILION.colour(), 0.3));
             pen.beginPath();
             Outline.trace(pen, part);
-            pen.clip();
-            double left = part.stream().mapToDouble(FramePoint::x).min().orElse(0);
-            double top = part.stream().mapToDouble(FramePoint::y).min().orElse(0);
-            double right = part.stream().mapToDouble(FramePoint::x).max().orElse(0);
-            double bottom = part.stream().mapToDouble(FramePoint::y).max().orElse(0);
-            pen.setFill(Palette.faint(Palette.VERMILION.colour(), 0.3));
-            pen.fillRect(left, top, right - left, bottom - top);
-            Brush.hatch(pen, left, top, right - left, bottom - top);
-            pen.restore();
+            pen.fill();
+            Brush.hatch(
+                    pen,
+                    part.stream().mapToDouble(FramePoint::x).toArray(),
+                    part.stream().mapToDouble(FramePoint::y).toArray());
             pen.setStroke(Palette.VERMILION.colour());
             pen.setLineWidth(2);
             Outline.stroke(pen, part);
@@ -143,10 +133,11 @@ final class GatePainter {
     /** The time of the frame that the gate shows, at its upper left corner. */
     static void label(GraphicsContext pen, GateShape gate, String text, double width, double height) {
         FramePoint corner = gate.corners().getFirst();
-        double x = Math.clamp(corner.x() + 40, 2, Math.max(2, width - 90));
+        double wide = Brush.width(Fonts.numbers(11), text) + 10;
+        double x = Math.clamp(corner.x() + 40, 2, Math.max(2, width - wide - 10));
         double y = Math.clamp(corner.y() - 16, 2, Math.max(2, height - 18));
         pen.setFill(Palette.AMBER.colour());
-        pen.fillRoundRect(x, y, 80, 15, 4, 4);
+        pen.fillRoundRect(x, y, wide, 15, 4, 4);
         Brush.text(pen, Fonts.numbers(11), Palette.GROUND.colour(), text, x + 5, y + 7.5);
     }
 }

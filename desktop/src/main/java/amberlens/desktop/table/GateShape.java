@@ -69,16 +69,26 @@ record GateShape(List<FramePoint> corners, FramePoint centre, FramePoint turnHan
         double right = view.left() + view.scale() * picture.width();
         double bottom = view.top() + view.scale() * picture.height();
         List<List<FramePoint>> parts = new ArrayList<>();
-        parts.add(clipped(point -> view.left() - point.x()));
-        parts.add(clipped(point -> point.x() - right));
-        parts.add(clipped(point -> view.top() - point.y()));
-        parts.add(clipped(point -> point.y() - bottom));
+        parts.add(clipped(corners, point -> view.left() - point.x()));
+        parts.add(clipped(corners, point -> point.x() - right));
+        parts.add(clipped(corners, point -> view.top() - point.y()));
+        parts.add(clipped(corners, point -> point.y() - bottom));
         parts.removeIf(part -> part.size() < 3);
         return parts;
     }
 
-    /** The part of the gate where the function is positive (Sutherland and Hodgman's clipping by one line). */
-    private List<FramePoint> clipped(ToDoubleFunction<FramePoint> beyond) {
+    /** The part of the gate on the picture, as a polygon; empty when it lies beside it. */
+    List<FramePoint> within(TableView view, Size picture) {
+        double right = view.left() + view.scale() * picture.width();
+        double bottom = view.top() + view.scale() * picture.height();
+        List<FramePoint> part = clipped(corners, point -> point.x() - view.left());
+        part = clipped(part, point -> right - point.x());
+        part = clipped(part, point -> point.y() - view.top());
+        return clipped(part, point -> bottom - point.y());
+    }
+
+    /** The part of a polygon where the function is positive (Sutherland and Hodgman's clipping by one line). */
+    private static List<FramePoint> clipped(List<FramePoint> corners, ToDoubleFunction<FramePoint> beyond) {
         List<FramePoint> kept = new ArrayList<>();
         for (int i = 0; i < corners.size(); i++) {
             FramePoint from = corners.get(i);

@@ -20,7 +20,10 @@ import amberlens.desktop.style.Appearance;
 import amberlens.desktop.table.TableProbe;
 import java.util.Optional;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import org.junit.jupiter.api.BeforeEach;
@@ -36,8 +39,8 @@ import org.testfx.util.WaitForAsyncUtils;
 class FindingThingsTest extends BenchInteraction {
     @BeforeEach
     void openTwoShots() throws Exception {
-        String plan = DrawnPictures.quarters(folder, "plan.png", 600, 400).toString();
-        Media media = Media.photo("m1", plan, new Size(6000, 4000));
+        String plan = DrawnPictures.quarters(folder, "plan.png", 1500, 1000).toString();
+        Media media = Media.photo("m1", plan, new Size(1500, 1000));
         Project project = MediaEdits.add(media).apply(Project.empty("Fernhollow"));
         project = ShotEdits.add(media, Conform.FILL, 0).apply(project);
         project = ShotEdits.add(media, Conform.FILL, 1).apply(project);
@@ -134,5 +137,42 @@ class FindingThingsTest extends BenchInteraction {
         type(KeyCode.ESCAPE);
         assertThat(lookup("#guide").tryQuery()).isEmpty();
         assertThat(Framings.of(shot().camera())).containsExactly(0, 80);
+    }
+
+    @Test
+    void a_colour_is_taken_from_the_lens_while_the_dialog_steps_aside() {
+        waitUntil("the picture in the Lens", () -> {
+            var image = lookup("#lens-surface").query().snapshot(null, null);
+            int middle = image.getPixelReader().getArgb((int) image.getWidth() / 5, (int) image.getHeight() * 2 / 5);
+            return (middle & 0xFFFFFF) != 0;
+        });
+        keys(KeyCode.F, KeyCode.CONTROL);
+        clickOn("#frame-background-drop");
+        assertThat(lookup(".dialog-panel").query().getParent().isVisible()).isFalse();
+        Point2D quarter = at(() -> {
+            Node lens = lookup("#lens-surface").query();
+            var bounds = lens.getBoundsInLocal();
+            return lens.localToScreen(bounds.getWidth() * 0.2, bounds.getHeight() * 0.4);
+        });
+        clickOn(quarter);
+        assertThat(lookup(".dialog-panel").query().getParent().isVisible()).isTrue();
+        String taken = lookup("#frame-background").<TextField>query().getText();
+        // the upper left quarter of the picture that is drawn is #B0603C
+        assertThat(taken).isIn("#B0603C", "#AF603C", "#B0613C", "#B0603B");
+        clickOn("Set the frame");
+        assertThat(project().frame().background().toString()).isEqualTo(taken);
+        assertThat(bench.desk().preferences().recentColours().getFirst().toString())
+                .isEqualTo(taken);
+    }
+
+    @Test
+    void rates_are_chosen_and_written_as_people_say_them() {
+        keys(KeyCode.F, KeyCode.CONTROL);
+        assertThat(lookup("#frame-rate").<ComboBox<String>>query().getValue()).isEqualTo("25");
+        clickOn(lookup("#frame-rate").query().lookup(".text-field"));
+        keys(KeyCode.A, KeyCode.CONTROL);
+        write("29.97");
+        clickOn("Set the frame");
+        assertThat(project().frame().rate().written()).isEqualTo("30000/1001");
     }
 }
