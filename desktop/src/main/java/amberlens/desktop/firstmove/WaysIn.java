@@ -11,7 +11,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** What an empty bench offers: pictures of one's own, the demo, a project opened lately; and a first move in five steps. */
@@ -34,14 +34,16 @@ public final class WaysIn extends VBox {
         add.getStyleClass().add("main-button");
         Button open = actions.bind(new Button("Open a project…"), "project.open");
         open.setId("way-open");
+        List.of(add, open).forEach(way -> way.setMinWidth(USE_PREF_SIZE));
         open.getStyleClass().add("quiet-button");
-        HBox ways = new HBox(8, add);
+        FlowPane ways = new FlowPane(8, 8, add);
         demo.ifPresent(file -> {
             Button show = new Button("Open the demo");
             show.setId("way-demo");
             show.getStyleClass().add("quiet-button");
             show.setTooltip(new Tooltip("A film about Fernhollow Garden, to try everything with"));
             show.setOnAction(_ -> openDemo.accept(file));
+            show.setMinWidth(USE_PREF_SIZE);
             ways.getChildren().add(show);
         });
         ways.getChildren().add(open);

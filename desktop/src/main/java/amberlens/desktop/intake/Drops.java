@@ -14,12 +14,14 @@ import javafx.scene.Node;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.Dragboard;
 import javafx.scene.input.TransferMode;
+import org.jspecify.annotations.Nullable;
 
 /** Pictures from the Shelf and files from other programs, dropped anywhere they make sense. A project that is dropped opens. */
 public final class Drops {
     private final Desk desk;
     private final MediaImport importer;
     private final Consumer<Path> opener;
+    private @Nullable DropPlace lit;
 
     /**
      * @param importer reads files
@@ -36,16 +38,32 @@ public final class Drops {
         view.addEventHandler(DragEvent.DRAG_OVER, event -> {
             if (isWanted(event.getDragboard())) {
                 event.acceptTransferModes(TransferMode.COPY);
+                light(place);
                 place.over(event);
                 event.consume();
             }
         });
-        view.addEventHandler(DragEvent.DRAG_EXITED, _ -> place.gone());
+        view.addEventHandler(DragEvent.DRAG_EXITED, _ -> goneFrom(place));
         view.addEventHandler(DragEvent.DRAG_DROPPED, event -> {
-            place.gone();
+            goneFrom(place);
             event.setDropCompleted(drop(event.getDragboard(), place, event.getX(), event.getY()));
             event.consume();
         });
+    }
+
+    /** One place at a time shows what a drop would do. */
+    private void light(DropPlace place) {
+        if (lit != null && lit != place) {
+            lit.gone();
+        }
+        lit = place;
+    }
+
+    private void goneFrom(DropPlace place) {
+        place.gone();
+        if (lit == place) {
+            lit = null;
+        }
     }
 
     private static boolean isWanted(Dragboard board) {

@@ -58,6 +58,7 @@ public final class LineUpPane extends StackPane implements Subscription {
         grip = new HeightGrip(desk.preferences(), this::fitHeight);
         getChildren().addAll(surface, grip, sign);
         getStyleClass().add("lineup-pane");
+        sign.getStyleClass().add("clear");
         drops.serve(this, new Place());
         subscription = desk.subscribe(_ -> {
             fitHeight();
@@ -86,8 +87,14 @@ public final class LineUpPane extends StackPane implements Subscription {
     private final class Place implements DropPlace {
         @Override
         public void over(DragEvent event) {
-            sign.show(Drops.isProject(event) ? Drops.what(event) : "");
-            Optional<Shot> onto = replaced(Drops.isSingle(event), event.getX(), event.getY());
+            boolean single = Drops.isSingle(event);
+            Optional<Shot> onto = replaced(single, event.getX(), event.getY());
+            String laid = single ? "A new shot" : "New shots, in order";
+            sign.show(
+                    Drops.isProject(event)
+                            ? Drops.what(event)
+                            : onto.map(shot -> "Instead of the picture of " + shot.name())
+                                    .orElse(laid));
             surface.showDrop(onto.isPresent() ? OptionalDouble.empty() : OptionalDouble.of(surface.own(event.getX())));
             surface.showReplaced(onto.map(Shot::id));
         }

@@ -14,7 +14,7 @@ import java.util.stream.Stream;
 /** The table of contents of the menus. What is in none is found by the search over all actions. */
 final class MenuPlan {
     private static final List<Entry> EASES = group(
-            "ease.linear", "ease.gentle_leave", "ease.gentle_arrive", "ease.gentle_both", "ease.smooth", "ease.hold");
+            "ease.hold", "ease.linear", "ease.gentle_leave", "ease.gentle_arrive", "ease.gentle_both", "ease.smooth");
 
     private MenuPlan() {}
 

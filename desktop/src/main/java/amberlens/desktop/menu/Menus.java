@@ -21,6 +21,8 @@ import javafx.scene.input.ContextMenuEvent;
 public final class Menus {
     private static final PseudoClass IMPOSSIBLE = PseudoClass.getPseudoClass("impossible");
 
+    private static final String ON = "✓ ";
+
     private final Actions actions;
     private final Supplier<List<Path>> recent;
     private final Consumer<Path> opener;
@@ -94,10 +96,23 @@ public final class Menus {
     private static Menu inner(String word, List<MenuItem> items) {
         Menu menu = new Menu(word);
         menu.setId("inner-" + word.toLowerCase(Locale.ROOT).replace(' ', '-'));
+        shorten(items);
         menu.getItems().setAll(items);
         menu.setDisable(items.isEmpty());
         menu.setOnShown(_ -> explain(menu.getItems()));
         return menu;
+    }
+
+    /** What all items would begin with, as in "Ease: linear", the menu that they stand in has said already. */
+    private static void shorten(List<MenuItem> items) {
+        List<String> beginnings = items.stream()
+                .map(item -> item.getText().replace(ON, ""))
+                .map(text -> text.substring(0, text.indexOf(": ") + 1))
+                .distinct()
+                .toList();
+        if (beginnings.size() == 1 && !beginnings.getFirst().isEmpty()) {
+            items.forEach(item -> item.setText(item.getText().replace(beginnings.getFirst() + " ", "")));
+        }
     }
 
     private MenuItem opening(Path file) {

@@ -24,7 +24,6 @@ import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportSettings;
 import java.nio.file.Path;
 import java.util.Optional;
-import javafx.scene.control.SplitPane;
 
 /** Brings the bench into the state that a view shows. */
 final class Staging {
@@ -46,7 +45,6 @@ final class Staging {
             case CURVES -> {
                 framingBefore(bench).ifPresent(from -> bench.desk().cursor().select(new Selection.Framing(from)));
                 bench.toggleCurves();
-                ((SplitPane) bench.scene().lookup("#seam-score")).setDividerPositions(TALL_SCORE);
             }
             case KEYS -> bench.showActionSearch();
             case SEAL -> bench.desk().tools().setSealing(true);
@@ -62,7 +60,6 @@ final class Staging {
             case QUEUE -> queue(bench);
             case LAYERS -> {
                 select(bench, "s6");
-                ((SplitPane) bench.scene().lookup("#seam-score")).setDividerPositions(LOW_SCORE);
             }
             case DEPTH -> lean(bench);
             case SETTINGS -> bench.showSettings();
@@ -74,9 +71,17 @@ final class Staging {
 
     /** Seams as one drags them for a view. */
     static void prepare(View view, Preferences preferences) {
-        if (view == View.SHELF) {
-            preferences.setSeam("both-shelf.0", WIDE_SHELF_PX);
+        switch (view) {
+            case SHELF -> preferences.setSeam("both-shelf.0", WIDE_SHELF_PX);
+            case CURVES -> seam(preferences, TALL_SCORE);
+            case LAYERS -> seam(preferences, LOW_SCORE);
+            default -> {}
         }
+    }
+
+    private static void seam(Preferences preferences, double upper) {
+        preferences.setSeam("score.0", upper);
+        preferences.setSeam("score.1", 1 - upper);
     }
 
     private static void select(Bench bench, String shot) {
