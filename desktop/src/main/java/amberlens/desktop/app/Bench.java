@@ -1,31 +1,21 @@
 package amberlens.desktop.app;
 
 import amberlens.core.edges.Conform;
-import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
-import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
-import amberlens.desktop.actions.Needs;
 import amberlens.desktop.aim.AimActions;
 import amberlens.desktop.camera.CameraPane;
-import amberlens.desktop.check.CheckPanel;
 import amberlens.desktop.check.EdgeActions;
-import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.commands.ShotLength;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Changes;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Preferences;
 import amberlens.desktop.desk.Subscription;
-import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.edit.EditActions;
-import amberlens.desktop.export.ExportPanel;
-import amberlens.desktop.export.QueuePanel;
 import amberlens.desktop.firstmove.FirstMoveBar;
 import amberlens.desktop.firstmove.WaysIn;
-import amberlens.desktop.guide.GuidePanel;
-import amberlens.desktop.help.ActionSearch;
 import amberlens.desktop.intake.Drops;
 import amberlens.desktop.intake.MediaImport;
 import amberlens.desktop.intake.PictureLaying;
@@ -46,16 +36,12 @@ import amberlens.desktop.session.Leaving;
 import amberlens.desktop.session.ProjectActions;
 import amberlens.desktop.session.ProjectSession;
 import amberlens.desktop.session.RecentProjects;
-import amberlens.desktop.settings.SettingsPanel;
 import amberlens.desktop.shelf.ShelfPane;
 import amberlens.desktop.shot.ShotActions;
 import amberlens.desktop.style.Overlay;
-import amberlens.desktop.style.OwnKeys;
 import amberlens.desktop.style.Wardrobe;
 import amberlens.desktop.table.TablePane;
 import amberlens.files.Folders;
-import amberlens.media.export.ExportFormat;
-import amberlens.project.MoveFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
@@ -63,30 +49,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.animation.AnimationTimer;
-import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.control.ButtonBase;
-import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Window;
-import org.jspecify.annotations.Nullable;
 
 /** The one main window: puts the views together and gives them what they share. */
 public final class Bench implements AutoCloseable {
-    private static final double ZOOM = 1.5;
-
     /** The demo project, where the launcher says it is. */
     private static final Optional<Path> DEMO =
             Optional.ofNullable(System.getProperty("amber.demo")).map(Path::of).filter(Files::exists);
 
     /** What changes nothing in what can be done. */
     private static final Set<Change> PLAYING = EnumSet.of(Change.PLAYING, Change.MESSAGE, Change.PICTURES);
-
-    private static final Set<KeyCode> TEXT_KEYS = EnumSet.of(
-            KeyCode.A, KeyCode.C, KeyCode.X, KeyCode.V, KeyCode.LEFT, KeyCode.RIGHT, KeyCode.UP, KeyCode.DOWN);
 
     private final Desk desk;
     private final Services services;
@@ -109,7 +84,7 @@ public final class Bench implements AutoCloseable {
     private final Scene scene;
     private final Wardrobe wardrobe = new Wardrobe();
     private final Subscription changing;
-    private @Nullable Subscription listening;
+    private final Dialogs dialogs;
     private final AnimationTimer timer = new AnimationTimer() {
         @Override
         public void handle(long now) {
@@ -128,12 +103,13 @@ public final class Bench implements AutoCloseable {
         services = new Services(desk, folders.data());
         playback = new Playback(desk);
         actions = new Actions(desk.preferences()::shortcut, desk::say);
+        dialogs = new Dialogs(desk, services, actions, overlay, files);
         var lengths = new ShotLength(desk, overlay);
         importer = new MediaImport(desk, services, overlay, this::showPictures);
         session = new ProjectSession(desk, services, overlay, files, new RecentProjects(settings), importer::conform);
         var replacing = new PictureReplacing(desk, overlay);
         new ProjectActions(desk, services, overlay, files, importer)
-                .addTo(actions, session, this::showExport, this::showExports);
+                .addTo(actions, session, dialogs::showExport, dialogs::showExports);
         EditActions.addTo(actions, desk, overlay);
         ShotActions.addTo(actions, desk, overlay, lengths);
         EdgeActions.addTo(actions, desk, services, overlay);
@@ -143,7 +119,7 @@ public final class Bench implements AutoCloseable {
         AimActions.addTo(actions, desk);
         ViewActions.addTo(actions, desk, this::table);
         PlayActions.addTo(actions, desk, playback, overlay);
-        viewActions();
+        new BenchActions(desk, this, dialogs, overlay, files).add(actions);
         var menus = new Menus(actions, session::recent, session::openSafely);
         firstMove = new FirstMoveBar(desk, actions);
         waysIn = new WaysIn(actions, DEMO, session::openCopy, session::openSafely);
@@ -166,10 +142,11 @@ public final class Bench implements AutoCloseable {
         views = List.of(top, shelf, table, lens, camera, seal, lineUp, score, status, layout, firstMove);
         scene = new Scene(new StackPane(layout, overlay), width, height);
         wardrobe.dress(scene);
-        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        scene.addEventFilter(KeyEvent.KEY_RELEASED, this::released);
+        var keys = new BenchKeys(desk, actions, overlay, this::lensWindow);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, keys::pressed);
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, keys::released);
         scene.windowProperty().flatMap(Window::renderScaleXProperty).orElse(1.0).subscribe(_ -> renderFor());
-        lensWindow = new LensWindow(lens, scene, wardrobe, this::key, this::released, layout::setLensHere);
+        lensWindow = new LensWindow(lens, scene, wardrobe, keys::pressed, keys::released, layout::setLensHere);
         changing = desk.subscribe(this::changed);
         waysIn.showRecent(session.recent());
         dress();
@@ -201,67 +178,6 @@ public final class Bench implements AutoCloseable {
         services.thumbnails().setDeviceScale(device * wardrobe.text().get());
     }
 
-    /** What acts on a view rather than on the project. */
-    private void viewActions() {
-        actions.add(Menu.PLAY, "go.time", "Type a time", "T", Needs.NOTHING, () -> lens.askTime());
-        actions.add(Menu.KEYS, "score.curves", "Curves in the Score", "C", Needs.NOTHING, () -> score.toggleCurves());
-        actions.add(
-                Menu.KEYS,
-                "score.tall",
-                "Pull the lanes of the selected keys tall",
-                "Enter",
-                Needs.NOTHING,
-                () -> score.toggleTall());
-        actions.add(
-                Menu.KEYS, "score.closer", "Closer in time", "Equals", Needs.NOTHING, () -> score.zoomTime(1 / ZOOM));
-        actions.add(
-                Menu.KEYS, "score.further", "More time at once", "Minus", Needs.NOTHING, () -> score.zoomTime(ZOOM));
-        actions.add(
-                Menu.VIEW, "lens.full", "Lens: fill the screen", "F11", Needs.NOTHING, () -> lensWindow.toggle(true));
-        actions.add(
-                Menu.VIEW,
-                "lens.window",
-                "Lens: a window of its own",
-                "Shift+F11",
-                Needs.NOTHING,
-                () -> lensWindow.toggle(false));
-        actions.add(
-                Menu.SHOT,
-                "shelf.lay",
-                "Lay the selected pictures into the Line-up",
-                "Shortcut+Enter",
-                Needs.of(
-                        "a picture on the Shelf",
-                        () -> !desk.document().project().media().isEmpty()),
-                () -> shelf.laySelected());
-        actions.add(Menu.VIEW, "shelf.ready", "Pictures or ready moves", "Y", Needs.NOTHING, this::toggleReady);
-        actions.add(
-                Menu.MOVE,
-                "aim.places",
-                "Pan and zoom between two places",
-                "J",
-                DeskNeeds.shot(desk),
-                () -> shelf.panBetweenPlaces());
-        actions.add(Menu.MOVE, "move.open", "Take a kept move from a file…", "", Needs.NOTHING, this::takeMove);
-        actions.add(
-                Menu.EDGES,
-                "edges.check-all",
-                "Check all shots…",
-                "Shortcut+B",
-                DeskNeeds.shots(desk),
-                this::showCheck);
-        actions.add(Menu.PROJECT, "settings.show", "Settings…", "Shortcut+I", Needs.NOTHING, this::showSettings);
-        actions.add(
-                Menu.HELP,
-                "help.first-move",
-                "Your first move in five steps",
-                "",
-                Needs.NOTHING,
-                () -> firstMove.begin());
-        actions.add(Menu.HELP, "help.guide", "Guide", "Shift+F1", Needs.NOTHING, this::showGuide);
-        actions.add(Menu.HELP, "help.keys", "Find an action…", "F1", Needs.NOTHING, this::showActionSearch);
-    }
-
     /** New shots are framed next. */
     private void handToTable() {
         table.takeFocus();
@@ -269,21 +185,6 @@ public final class Bench implements AutoCloseable {
 
     private Conform conform() {
         return shelf.conform();
-    }
-
-    private void takeMove() {
-        files.moveToTake().ifPresent(file -> {
-            try {
-                shelf.take(MoveFile.open(file));
-            } catch (FileProblem e) {
-                overlay.tell("That move cannot be used", e.getMessage());
-            }
-        });
-    }
-
-    /** Opens the table of all shots. */
-    public void showCheck() {
-        showListening(new CheckPanel(desk, services, this::closeListening));
     }
 
     private void showPictures() {
@@ -307,131 +208,41 @@ public final class Bench implements AutoCloseable {
         lineUp.showAll();
     }
 
-    /** Opens the guide. */
-    public void showGuide() {
-        overlay.show(new GuidePanel(overlay::close), overlay::close);
-    }
-
-    /** Opens the settings. */
-    public void showSettings() {
-        overlay.show(new SettingsPanel(desk, actions, overlay::close), overlay::close);
-    }
-
-    /** Opens the search over all actions. */
-    public void showActionSearch() {
-        var panel = new ActionSearch(actions, desk.preferences(), overlay);
-        overlay.show(panel, panel::escape);
-        panel.lookup("#key-search").requestFocus();
-    }
-
     /** Pulls the lanes of the Score tall, or closes them. */
     public void toggleCurves() {
         score.toggleCurves();
-    }
-
-    /** Opens the export dialog. */
-    public void showExport() {
-        desk.cursor().transport().setPlaying(false);
-        Path folder = desk.document()
-                .file()
-                .map(file -> file.toAbsolutePath().getParent())
-                .orElse(Path.of(System.getProperty("user.home")));
-        Path proposed = folder.resolve(
-                desk.document().project().name().replaceAll("[^\\p{L}\\p{N} _-]", "") + ExportFormat.MP4_H264.ending());
-        ExportPanel panel = new ExportPanel(
-                desk,
-                services.exports(),
-                services.background(),
-                proposed,
-                files::exportTo,
-                overlay::close,
-                this::showExports);
-        overlay.show(panel, overlay::close);
-    }
-
-    /** Opens the list of exports. */
-    public void showExports() {
-        showListening(new QueuePanel(desk, services.exports(), this::closeListening));
-    }
-
-    /** Shows a panel that listens to the desk until it is closed. */
-    private <P extends Region & Subscription> void showListening(P panel) {
-        closeListening();
-        listening = panel;
-        overlay.show(panel, this::closeListening);
-    }
-
-    private void closeListening() {
-        if (listening != null) {
-            listening.close();
-            listening = null;
-            overlay.close();
-        }
     }
 
     private void find(Media media) {
         files.pictureInsteadOf(Path.of(media.path())).ifPresent(file -> importer.find(media, file));
     }
 
-    private void released(KeyEvent event) {
-        desk.tools().setPeek(0);
-    }
-
-    /** Shortcuts, wherever the focus is; plain keys and those of text editing go to a text field that is being typed in. */
-    private void key(KeyEvent event) {
-        if (overlay.isOpen()) {
-            return;
-        }
-        if (event.getCode() == KeyCode.ESCAPE && leaveModes()) {
-            event.consume();
-            return;
-        }
-        var focus = ((Node) event.getTarget()).getScene().getFocusOwner();
-        boolean plain = !event.isShortcutDown() && !event.isAltDown();
-        boolean ofText = event.isShortcutDown() && TEXT_KEYS.contains(event.getCode());
-        if ((plain || ofText) && focus instanceof TextInputControl) {
-            return;
-        }
-        if (focus instanceof OwnKeys own && own.uses(event)) {
-            return;
-        }
-        boolean presses = event.getCode() == KeyCode.SPACE && focus instanceof ButtonBase && focus.isFocusVisible();
-        if (presses) {
-            return;
-        }
-        actions.matching(event).ifPresent(action -> {
-            event.consume();
-            actions.run(action.id());
-        });
-    }
-
-    /** Escape leaves an offer to seal, puts a tool away, or brings the Lens back. */
-    private boolean leaveModes() {
-        if (desk.tools().sealing()) {
-            desk.document().cancel();
-            desk.tools().setSealing(false);
-            return true;
-        }
-        if (desk.tools().tool() != Tool.HAND && desk.tools().drawn().isEmpty()) {
-            desk.tools().take(Tool.HAND);
-            desk.say("");
-            return true;
-        }
-        if (lensWindow.isOpen()) {
-            lensWindow.close();
-            return true;
-        }
-        return false;
-    }
-
     private TablePane table() {
         return table;
     }
 
-    /** Takes away whatever dialog stands over the bench, without an answer. */
-    void closeDialog() {
-        closeListening();
-        overlay.close();
+    ShelfPane shelf() {
+        return shelf;
+    }
+
+    LensPane lens() {
+        return lens;
+    }
+
+    ScorePane score() {
+        return score;
+    }
+
+    LensWindow lensWindow() {
+        return lensWindow;
+    }
+
+    FirstMoveBar firstMove() {
+        return firstMove;
+    }
+
+    Dialogs dialogs() {
+        return dialogs;
     }
 
     public Scene scene() {
@@ -476,7 +287,7 @@ public final class Bench implements AutoCloseable {
     public void close() {
         timer.stop();
         changing.close();
-        closeListening();
+        dialogs.close();
         lensWindow.close();
         views.forEach(Subscription::close);
         playback.close();

@@ -13,8 +13,10 @@ import javafx.css.PseudoClass;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
+import javafx.scene.Node;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollBar;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -142,7 +144,7 @@ final class ShelfGrid extends StackPane {
     }
 
     private Optional<MediaCard> cardAt(MouseEvent event) {
-        for (javafx.scene.Node node = (javafx.scene.Node) event.getTarget(); node != null; node = node.getParent()) {
+        for (Node node = (Node) event.getTarget(); node != null; node = node.getParent()) {
             if (node instanceof MediaCard card) {
                 return Optional.of(card);
             }
@@ -176,9 +178,15 @@ final class ShelfGrid extends StackPane {
         }
     }
 
+    /** Not on the scroll bar. */
+    /** Not on the scroll bar. */
     private static boolean onRows(MouseEvent event) {
-        return !(event.getTarget() instanceof javafx.scene.Node node
-                && node.getStyleClass().contains("thumb"));
+        for (Node node = (Node) event.getTarget(); node != null; node = node.getParent()) {
+            if (node instanceof ScrollBar) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** A drag that began beside the cards draws a lasso. */
@@ -249,7 +257,7 @@ final class ShelfGrid extends StackPane {
                 .flatMap(row -> row.cards().stream())
                 .filter(one -> one.media().id().equals(id))
                 .findFirst();
-        card.ifPresent(javafx.scene.Node::requestFocus);
+        card.ifPresent(Node::requestFocus);
         return card.isPresent();
     }
 

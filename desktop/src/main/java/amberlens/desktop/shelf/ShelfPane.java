@@ -1,8 +1,6 @@
 package amberlens.desktop.shelf;
 
 import amberlens.core.edges.Conform;
-import amberlens.core.edit.Edit;
-import amberlens.core.edit.MediaEdits;
 import amberlens.core.model.Media;
 import amberlens.core.ready.OwnMove;
 import amberlens.core.words.Counted;
@@ -15,7 +13,6 @@ import amberlens.desktop.intake.DropPlace;
 import amberlens.desktop.intake.Drops;
 import amberlens.desktop.intake.PictureLaying;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.style.DragFormats;
 import amberlens.desktop.style.DropSign;
 import amberlens.desktop.style.Icons;
 import java.nio.file.Path;
@@ -24,22 +21,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
-import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
-import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.ClipboardContent;
-import javafx.scene.input.ContextMenuEvent;
 import javafx.scene.input.DragEvent;
-import javafx.scene.input.Dragboard;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -55,7 +44,6 @@ public final class ShelfPane extends BorderPane implements Subscription {
 
     private final Desk desk;
     private final Services services;
-    private final BiConsumer<Set<String>, String> replacing;
     private final ShelfGrid grid;
     private final PictureLaying laying;
     private final FileDates dates;
@@ -85,7 +73,6 @@ public final class ShelfPane extends BorderPane implements Subscription {
             PictureLaying laying,
             BiConsumer<Set<String>, String> replacing,
             Path settings) {
-        this.replacing = replacing;
         this.desk = desk;
         this.services = services;
         this.laying = laying;
@@ -94,7 +81,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
         ready = new ReadyPane(desk, services, settings);
         empty.setWrapText(true);
         empty.getStyleClass().add("empty-text");
-        grid = new ShelfGrid(new Cards(), this::tellSelected);
+        grid = new ShelfGrid(new MediaCards(desk, services, laying, replacing, this::chosenWith), this::tellSelected);
         StackPane scroll = new StackPane(grid, empty);
         StackPane.setAlignment(empty, Pos.TOP_LEFT);
         BorderPane pictures = new BorderPane(scroll);
@@ -263,74 +250,16 @@ public final class ShelfPane extends BorderPane implements Subscription {
         tools.setVisible(!all.isEmpty());
     }
 
+    private List<Media> chosenWith(Media media) {
+        return grid.chosenWith(media);
+    }
+
     /** Lays the selected pictures into the Line-up; all that are shown when none is selected. */
     public void laySelected() {
         if (grid.chosen().isEmpty()) {
             grid.selectAll();
         }
         laying.atEnd(grid.chosen());
-    }
-
-    /** What cards show and do. */
-    private final class Cards implements ShelfGrid.Cards {
-        @Override
-        public void show(MediaCard card, boolean chosen) {
-            Media media = card.media();
-            card.show(
-                    services.thumbnails().whole(media, card.thumbnail()),
-                    services.ready().problem(media).isPresent(),
-                    desk.cursor()
-                            .selectedShot()
-                            .filter(shot -> shot.media().equals(media.id()))
-                            .isPresent(),
-                    chosen);
-        }
-
-        @Override
-        public void use(Media media) {
-            laying.atEnd(List.of(media));
-        }
-
-        @Override
-        public void prepare(MediaCard card) {
-            card.setOnContextMenuRequested(event -> menu(card, event));
-            card.setOnDragDetected(event -> {
-                List<Media> dragged = grid.chosenWith(card.media());
-                var content = new ClipboardContent();
-                content.put(DragFormats.MEDIA, dragged.stream().map(Media::id).collect(Collectors.joining("\n")));
-                Dragboard board = card.startDragAndDrop(TransferMode.COPY);
-                board.setContent(content);
-                card.image().ifPresent(image -> board.setDragView(DragPicture.of(image, dragged.size())));
-                event.consume();
-            });
-        }
-
-        private void menu(MediaCard card, ContextMenuEvent event) {
-            List<Media> meant = grid.chosenWith(card.media());
-            String them = meant.size() == 1 ? "" : " (" + meant.size() + ")";
-            MenuItem shot = new MenuItem(meant.size() == 1 ? "New shot" : "New shots, in order" + them);
-            shot.setId("lay-" + card.media().id());
-            shot.setOnAction(_ -> laying.atEnd(meant));
-            MenuItem instead = new MenuItem("Show it in the selected shots");
-            instead.setId("replace-" + card.media().id());
-            instead.setDisable(meant.size() > 1);
-            instead.setOnAction(_ -> replacing.accept(
-                    desk.cursor().selection().shots(), card.media().id()));
-            MenuItem away = new MenuItem(
-                    meant.size() == 1
-                            ? "Remove from the Shelf, with its shots"
-                            : "Remove from the Shelf, with their shots" + them);
-            away.setId("remove-" + card.media().id());
-            away.setOnAction(_ -> desk.document()
-                    .apply(Edit.all(
-                            "removal of " + Counted.of(meant.size(), "picture"),
-                            meant.stream()
-                                    .map(gone -> MediaEdits.remove(gone.id()))
-                                    .toList())));
-            new ContextMenu(shot, instead, new SeparatorMenuItem(), away)
-                    .show(card, event.getScreenX(), event.getScreenY());
-            event.consume();
-        }
     }
 
     /** Files that are dropped here come onto the Shelf. */

@@ -39,14 +39,14 @@ final class Staging {
 
     static void set(Bench bench, View view) {
         switch (view) {
-            case EXPORT -> bench.showExport();
+            case EXPORT -> bench.actions().run("project.export");
             case LEG, PATH ->
                 framingBefore(bench).ifPresent(from -> bench.desk().cursor().select(new Selection.LegFrom(from)));
             case CURVES -> {
                 framingBefore(bench).ifPresent(from -> bench.desk().cursor().select(new Selection.Framing(from)));
                 bench.toggleCurves();
             }
-            case KEYS -> bench.showActionSearch();
+            case KEYS -> bench.actions().run("help.keys");
             case SEAL -> bench.desk().tools().setSealing(true);
             case ROOM -> takeHold(bench.desk());
             case ENDS -> bench.desk().tools().toggle(Tools.LensShow.ENDS);
@@ -56,14 +56,14 @@ final class Staging {
                 bench.desk().tools().toggle(Tools.Guide.THIRDS);
             }
             case READY -> bench.toggleReady();
-            case CHECK -> bench.showCheck();
+            case CHECK -> bench.actions().run("edges.check-all");
             case QUEUE -> queue(bench);
             case LAYERS -> {
                 select(bench, "s6");
             }
             case DEPTH -> lean(bench);
-            case SETTINGS -> bench.showSettings();
-            case GUIDE -> bench.showGuide();
+            case SETTINGS -> bench.actions().run("settings.show");
+            case GUIDE -> bench.actions().run("help.guide");
             case FIRST_MOVE -> bench.actions().run("help.first-move");
             case BENCH, EMPTY, SHELF -> {}
         }
@@ -129,7 +129,7 @@ final class Staging {
                                 .subList(0, Math.min(4, project.shots().size())),
                         settings)
                 .forEach(job -> bench.services().exports().add(job, false));
-        bench.showExports();
+        bench.actions().run("project.exports");
     }
 
     /** As if a hand held the gate: a drag in progress that has changed nothing yet. */

@@ -1,6 +1,8 @@
 package amberlens.desktop.style;
 
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -14,17 +16,37 @@ public final class Overlay extends StackPane {
     /** One answer: its words, whether it is the main one, and what it does. */
     public record Answer(String words, boolean main, Runnable action) {}
 
+    /** What goes from control to control, and what presses the main action or the way out. */
+    private static final Set<KeyCode> OF_DIALOGS = EnumSet.of(
+            KeyCode.TAB,
+            KeyCode.ENTER,
+            KeyCode.ESCAPE,
+            KeyCode.SPACE,
+            KeyCode.UP,
+            KeyCode.DOWN,
+            KeyCode.LEFT,
+            KeyCode.RIGHT);
+
     private Runnable onEscape = () -> {};
 
     public Overlay() {
         getStyleClass().add("overlay");
         setVisible(false);
+        addEventHandler(KeyEvent.KEY_PRESSED, Overlay::keepFromMenus);
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE) {
                 event.consume();
                 onEscape.run();
             }
         });
+    }
+
+    /** Keys that no control of the dialog has used are not for the menus of the bench behind it. */
+    private static void keepFromMenus(KeyEvent event) {
+        boolean held = event.isShortcutDown() || event.isAltDown();
+        if (held || !OF_DIALOGS.contains(event.getCode())) {
+            event.consume();
+        }
     }
 
     /** Shows a panel of one's own until {@link #close}. */

@@ -5,7 +5,6 @@ import atlantafx.base.theme.PrimerLight;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.application.Application;
-import javafx.application.Platform;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.Scene;
@@ -53,7 +52,10 @@ public final class Wardrobe {
         appearance = wanted;
         text.set(size);
         String sheet = Stylesheet.of(appearance, size);
-        scenes.forEach(scene -> scene.getStylesheets().setAll(sheet));
+        for (Scene scene : scenes) {
+            scene.getStylesheets().setAll(sheet);
+            scene.getRoot().lookupAll(".surface").forEach(painted -> ((Surface) painted).redraw());
+        }
     }
 
     /** The look of plain controls and the painted colours; before any scene the dark one. */
@@ -73,8 +75,8 @@ public final class Wardrobe {
     /** How much larger than usual the system's text is, in steps that hide what its fonts differ in. */
     private static double ofSystem() {
         boolean windows = System.getProperty("os.name", "").startsWith("Windows");
-        boolean headless = "Headless".equals(System.getProperty("glass.platform"));
+        boolean nobody = "Headless".equals(System.getProperty("glass.platform")); // there no one has set a size
         double ratio = Font.getDefault().getSize() / (windows ? USUAL_ON_WINDOWS : USUAL);
-        return headless || !Platform.isFxApplicationThread() ? 1 : Math.round(ratio / STEP) * STEP;
+        return nobody ? 1 : Math.round(ratio / STEP) * STEP;
     }
 }

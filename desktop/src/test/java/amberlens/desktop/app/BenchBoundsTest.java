@@ -21,7 +21,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
-import javafx.application.Platform;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -85,11 +84,7 @@ class BenchBoundsTest {
 
     @BeforeAll
     static void startToolkit() {
-        try {
-            Platform.startup(AmberLens::dress);
-        } catch (IllegalStateException alreadyRunning) {
-            assertThat(alreadyRunning).hasMessageContaining("already");
-        }
+        Toolkit.start();
     }
 
     private static <T> T onInterface(Callable<T> work) {
@@ -193,7 +188,7 @@ class BenchBoundsTest {
             assertThat(there).as(dialog + " is open").isTrue();
             assertWellPlaced(bench, dialog);
             onInterface(() -> {
-                bench.closeDialog();
+                bench.dialogs().close();
                 return null;
             });
         }

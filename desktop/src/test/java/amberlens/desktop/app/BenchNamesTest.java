@@ -14,7 +14,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
@@ -39,11 +38,7 @@ class BenchNamesTest {
 
     @BeforeEach
     void open() {
-        try {
-            Platform.startup(AmberLens::dress);
-        } catch (IllegalStateException alreadyRunning) {
-            assertThat(alreadyRunning).hasMessageContaining("already");
-        }
+        Toolkit.start();
         Media plan = Media.photo("m1", folder.resolve("plan.png").toString(), new Size(6000, 4000));
         Project empty = MediaEdits.add(plan).apply(Project.empty("Fernhollow"));
         Project project = ShotEdits.add(plan, Conform.FILL, 0).apply(empty);

@@ -175,4 +175,19 @@ class FindingThingsTest extends BenchInteraction {
         clickOn("Set the frame");
         assertThat(project().frame().rate().written()).isEqualTo("30000/1001");
     }
+
+    @Test
+    void keys_of_menus_rest_while_a_dialog_is_open() {
+        clickOn("#menu-move");
+        type(KeyCode.ESCAPE);
+        int steps = bench.desk().document().steps().size();
+        keys(KeyCode.I, KeyCode.CONTROL);
+        type(KeyCode.A);
+        keys(KeyCode.N, KeyCode.CONTROL);
+        assertThat(bench.desk().document().steps()).hasSize(steps);
+        assertThat(project().shots()).hasSize(2);
+        assertThat(lookup("#settings").query().isVisible()).isTrue();
+        type(KeyCode.ENTER);
+        assertThat(lookup("#settings").tryQuery()).isEmpty();
+    }
 }

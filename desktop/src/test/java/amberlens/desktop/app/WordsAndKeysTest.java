@@ -6,7 +6,6 @@ import amberlens.desktop.guide.GuideKeys;
 import amberlens.desktop.menu.MenuIds;
 import amberlens.files.Folders;
 import java.nio.file.Path;
-import javafx.application.Platform;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -22,11 +21,7 @@ class WordsAndKeysTest {
 
     @BeforeEach
     void open() {
-        try {
-            Platform.startup(AmberLens::dress);
-        } catch (IllegalStateException alreadyRunning) {
-            assertThat(alreadyRunning).hasMessageContaining("already");
-        }
+        Toolkit.start();
         bench = WaitForAsyncUtils.waitForAsyncFx(
                 30_000, () -> new Bench(new AnsweredFiles(), Folders.below(folder), 1280, 800));
     }

@@ -1,0 +1,106 @@
+package amberlens.desktop.app;
+
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.check.CheckPanel;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Subscription;
+import amberlens.desktop.export.ExportPanel;
+import amberlens.desktop.export.QueuePanel;
+import amberlens.desktop.guide.GuidePanel;
+import amberlens.desktop.help.ActionSearch;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.session.FileChoice;
+import amberlens.desktop.settings.SettingsPanel;
+import amberlens.desktop.style.Overlay;
+import amberlens.media.export.ExportFormat;
+import java.nio.file.Path;
+import javafx.scene.layout.Region;
+import org.jspecify.annotations.Nullable;
+
+/** The dialogs that are about the whole bench. */
+final class Dialogs implements AutoCloseable {
+    private final Desk desk;
+    private final Services services;
+    private final Actions actions;
+    private final Overlay overlay;
+    private final FileChoice files;
+    private @Nullable Subscription listening;
+
+    /** @param files asks where an export goes */
+    Dialogs(Desk desk, Services services, Actions actions, Overlay overlay, FileChoice files) {
+        this.desk = desk;
+        this.services = services;
+        this.actions = actions;
+        this.overlay = overlay;
+        this.files = files;
+    }
+
+    /** Opens the table of all shots. */
+    void showCheck() {
+        showListening(new CheckPanel(desk, services, this::closeListening));
+    }
+
+    /** Opens the guide. */
+    void showGuide() {
+        overlay.show(new GuidePanel(overlay::close), overlay::close);
+    }
+
+    /** Opens the settings. */
+    void showSettings() {
+        overlay.show(new SettingsPanel(desk, actions, overlay::close), overlay::close);
+    }
+
+    /** Opens the search over all actions. */
+    void showActionSearch() {
+        var panel = new ActionSearch(actions, desk.preferences(), overlay);
+        overlay.show(panel, panel::escape);
+        panel.lookup("#key-search").requestFocus();
+    }
+
+    /** Opens the export dialog. */
+    void showExport() {
+        desk.cursor().transport().setPlaying(false);
+        Path folder = desk.document()
+                .file()
+                .map(file -> file.toAbsolutePath().getParent())
+                .orElse(Path.of(System.getProperty("user.home")));
+        Path proposed = folder.resolve(
+                desk.document().project().name().replaceAll("[^\\p{L}\\p{N} _-]", "") + ExportFormat.MP4_H264.ending());
+        ExportPanel panel = new ExportPanel(
+                desk,
+                services.exports(),
+                services.background(),
+                proposed,
+                files::exportTo,
+                overlay::close,
+                this::showExports);
+        overlay.show(panel, overlay::close);
+    }
+
+    /** Opens the list of exports. */
+    void showExports() {
+        showListening(new QueuePanel(desk, services.exports(), this::closeListening));
+    }
+
+    /** Shows a panel that listens to the desk until it is closed. */
+    private <P extends Region & Subscription> void showListening(P panel) {
+        closeListening();
+        listening = panel;
+        overlay.show(panel, this::closeListening);
+    }
+
+    private void closeListening() {
+        if (listening != null) {
+            listening.close();
+            listening = null;
+            overlay.close();
+        }
+    }
+
+    /** Takes away whatever dialog stands over the bench, without an answer. */
+    @Override
+    public void close() {
+        closeListening();
+        overlay.close();
+    }
+}

@@ -1,0 +1,106 @@
+package amberlens.desktop.shelf;
+
+import amberlens.core.edit.Edit;
+import amberlens.core.edit.MediaEdits;
+import amberlens.core.model.Media;
+import amberlens.core.words.Counted;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.intake.PictureLaying;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.style.DragFormats;
+import java.util.List;
+import java.util.Set;
+import java.util.function.BiConsumer;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.ContextMenuEvent;
+import javafx.scene.input.Dragboard;
+import javafx.scene.input.TransferMode;
+
+/** What the cards of the Shelf show and do. */
+final class MediaCards implements ShelfGrid.Cards {
+    private final Desk desk;
+    private final Services services;
+    private final PictureLaying laying;
+    private final BiConsumer<Set<String>, String> replacing;
+    private final Function<Media, List<Media>> chosenWith;
+
+    /**
+     * @param laying makes shots
+     * @param replacing shows other media, by their id, in some shots
+     * @param chosenWith all that are selected with a medium, or it alone
+     */
+    MediaCards(
+            Desk desk,
+            Services services,
+            PictureLaying laying,
+            BiConsumer<Set<String>, String> replacing,
+            Function<Media, List<Media>> chosenWith) {
+        this.desk = desk;
+        this.services = services;
+        this.laying = laying;
+        this.replacing = replacing;
+        this.chosenWith = chosenWith;
+    }
+
+    @Override
+    public void show(MediaCard card, boolean chosen) {
+        Media media = card.media();
+        card.show(
+                services.thumbnails().whole(media, card.thumbnail()),
+                services.ready().problem(media).isPresent(),
+                desk.cursor()
+                        .selectedShot()
+                        .filter(shot -> shot.media().equals(media.id()))
+                        .isPresent(),
+                chosen);
+    }
+
+    @Override
+    public void use(Media media) {
+        laying.atEnd(List.of(media));
+    }
+
+    @Override
+    public void prepare(MediaCard card) {
+        card.setOnContextMenuRequested(event -> menu(card, event));
+        card.setOnDragDetected(event -> {
+            List<Media> dragged = chosenWith.apply(card.media());
+            var content = new ClipboardContent();
+            content.put(DragFormats.MEDIA, dragged.stream().map(Media::id).collect(Collectors.joining("\n")));
+            Dragboard board = card.startDragAndDrop(TransferMode.COPY);
+            board.setContent(content);
+            card.image().ifPresent(image -> board.setDragView(DragPicture.of(image, dragged.size())));
+            event.consume();
+        });
+    }
+
+    private void menu(MediaCard card, ContextMenuEvent event) {
+        List<Media> meant = chosenWith.apply(card.media());
+        String them = meant.size() == 1 ? "" : " (" + meant.size() + ")";
+        MenuItem shot = new MenuItem(meant.size() == 1 ? "New shot" : "New shots, in order" + them);
+        shot.setId("lay-" + card.media().id());
+        shot.setOnAction(_ -> laying.atEnd(meant));
+        MenuItem instead = new MenuItem("Show it in the selected shots");
+        instead.setId("replace-" + card.media().id());
+        instead.setDisable(meant.size() > 1);
+        instead.setOnAction(_ ->
+                replacing.accept(desk.cursor().selection().shots(), card.media().id()));
+        MenuItem away = new MenuItem(
+                meant.size() == 1
+                        ? "Remove from the Shelf, with its shots"
+                        : "Remove from the Shelf, with their shots" + them);
+        away.setId("remove-" + card.media().id());
+        away.setOnAction(_ -> desk.document()
+                .apply(Edit.all(
+                        "removal of " + Counted.of(meant.size(), "picture"),
+                        meant.stream().map(gone -> MediaEdits.remove(gone.id())).toList())));
+        new ContextMenu(shot, instead, new SeparatorMenuItem(), away)
+                .show(card, event.getScreenX(), event.getScreenY());
+        event.consume();
+    }
+}
