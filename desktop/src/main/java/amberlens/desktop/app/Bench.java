@@ -168,14 +168,14 @@ public final class Bench implements AutoCloseable {
     /** Appearance and text size as they are chosen. */
     private void dress() {
         wardrobe.wear(desk.preferences().appearance(), desk.preferences().textPercent());
-        layout.setText(wardrobe.text().get());
+        layout.setText(wardrobe.text());
         renderFor();
     }
 
     /** Small pictures are made for the pixels of the screen that they take. */
     private void renderFor() {
         double device = scene.getWindow() == null ? 1 : scene.getWindow().getRenderScaleX();
-        services.thumbnails().setDeviceScale(device * wardrobe.text().get());
+        services.thumbnails().setDeviceScale(device * wardrobe.text());
     }
 
     /** New shots are framed next. */

@@ -16,6 +16,7 @@ import amberlens.core.words.Counted;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.style.DialogParts;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -24,7 +25,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
 /** The one most useful sentence now, with the action that follows from it. */
@@ -43,8 +43,7 @@ public final class StatusLine extends HBox implements Subscription {
     public StatusLine(Desk desk, Services services) {
         this.desk = desk;
         this.services = services;
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
+        Region gap = DialogParts.gap();
         sentence.setId("status");
         sentence.setMinWidth(0);
         action.setId("status-action");

@@ -16,6 +16,7 @@ import amberlens.desktop.actions.Actions;
 import amberlens.desktop.commands.KeyChanges;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
+import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.EaseGlyph;
 import java.util.List;
 import java.util.Locale;
@@ -31,7 +32,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
@@ -61,8 +61,7 @@ final class LegPanel extends VBox {
         back.getStyleClass().add("go-to-key");
         back.setId("leg-back");
         back.setOnAction(_ -> desk.cursor().select(new Selection.Nothing()));
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
+        Region gap = DialogParts.gap();
         ease.setMinWidth(0);
         HBox title = new HBox(8, heading, ease, gap, back);
         title.setAlignment(Pos.BASELINE_LEFT);

@@ -15,7 +15,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
@@ -87,8 +86,7 @@ public final class QueuePanel extends DialogPanel implements Subscription {
             state.setWrapText(true);
             stop.getStyleClass().add("quiet-button");
             stop.setOnAction(_ -> queue.stop(entry));
-            Region gap = new Region();
-            HBox.setHgrow(gap, Priority.ALWAYS);
+            Region gap = DialogParts.gap();
             HBox head = new HBox(10, name, file, gap, stop);
             head.setAlignment(Pos.CENTER_LEFT);
             bar.setMaxWidth(Double.MAX_VALUE);

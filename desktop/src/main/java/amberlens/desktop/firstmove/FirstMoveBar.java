@@ -9,6 +9,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import org.jspecify.annotations.Nullable;
 
 /** The step of the first move that is next, in a row of its own above the Line-up. It watches what is done, and can be left. */
@@ -36,7 +37,7 @@ public final class FirstMoveBar extends HBox implements Subscription {
         words.setId("first-move-words");
         words.setMinWidth(0);
         words.setMinHeight(0);
-        HBox.setHgrow(words, javafx.scene.layout.Priority.ALWAYS);
+        HBox.setHgrow(words, Priority.ALWAYS);
         help.setId("first-move-do");
         help.getStyleClass().add("quiet-button");
         help.setMinWidth(USE_PREF_SIZE);

@@ -3,6 +3,7 @@ package amberlens.desktop.guide;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.net.URL;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
@@ -63,6 +64,6 @@ final class Pages {
     static Optional<String> picture(String name) {
         String file = name.substring(name.lastIndexOf('/') + 1);
         return Optional.ofNullable(Pages.class.getResource(FOLDER + "pictures/" + file))
-                .map(java.net.URL::toExternalForm);
+                .map(URL::toExternalForm);
     }
 }

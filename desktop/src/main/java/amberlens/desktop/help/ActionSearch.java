@@ -20,7 +20,6 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -128,8 +127,7 @@ public final class ActionSearch extends DialogPanel {
     }
 
     private HBox row(Action action) {
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
+        Region gap = DialogParts.gap();
         boolean now = waiting != null && waiting.id().equals(action.id());
         Button change = new Button(now ? "Press the keys…" : keys(action).isEmpty() ? "none" : keys(action));
         change.getStyleClass().addAll("key-button");

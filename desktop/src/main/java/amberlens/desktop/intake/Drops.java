@@ -18,6 +18,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Pictures from the Shelf and files from other programs, dropped anywhere they make sense. A project that is dropped opens. */
 public final class Drops {
+    /** What a drop of a project does anywhere. */
+    public static final String OPENS = "Open the project";
+
     private final Desk desk;
     private final MediaImport importer;
     private final Consumer<Path> opener;
@@ -92,11 +95,12 @@ public final class Drops {
         return !files.isEmpty();
     }
 
-    /** Whether a drag brings one picture only. */
+    /** Whether a drag brings one picture only; a folder may hold many. */
     public static boolean isSingle(DragEvent event) {
         return event.getDragboard().getContent(DragFormats.MEDIA) instanceof String ids
                 ? !ids.contains("\n")
-                : event.getDragboard().getFiles().size() == 1;
+                : event.getDragboard().getFiles().size() == 1
+                        && !event.getDragboard().getFiles().getFirst().isDirectory();
     }
 
     /** Whether a drag brings a project, which opens wherever it is dropped. */
@@ -104,16 +108,5 @@ public final class Drops {
         return event.getDragboard().hasFiles()
                 && event.getDragboard().getFiles().stream()
                         .anyMatch(file -> file.getName().endsWith(ProjectFile.ENDING));
-    }
-
-    /** What a drag brings, in words: "3 files", or the name of one picture. */
-    public static String what(DragEvent event) {
-        if (isProject(event)) {
-            return "Open the project";
-        }
-        int count = event.getDragboard().getContent(DragFormats.MEDIA) instanceof String ids
-                ? ids.split("\n").length
-                : event.getDragboard().getFiles().size();
-        return count == 1 ? "1 picture" : count + " pictures";
     }
 }

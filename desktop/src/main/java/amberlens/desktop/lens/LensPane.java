@@ -8,6 +8,7 @@ import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.menu.Menus;
 import amberlens.desktop.menu.Spot;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.FittingBar;
 import amberlens.desktop.style.Icons;
 import java.util.EnumSet;
@@ -17,8 +18,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -69,7 +68,7 @@ public final class LensPane extends BorderPane implements Subscription {
         var guides = new GuideMenu(desk, surface);
         Button apart = actions.bind(Icons.button(Feather.EXTERNAL_LINK, ""), "lens.window");
         Button full = actions.bind(Icons.button(Feather.MAXIMIZE, ""), "lens.full");
-        var heading = new FittingBar(4, title, caption, gap(), path, guides, zoom, apart, full);
+        var heading = new FittingBar(4, title, caption, DialogParts.gap(), path, guides, zoom, apart, full);
         heading.spare(path, apart, full, guides);
         heading.setAlignment(Pos.CENTER_LEFT);
         heading.getStyleClass().add("view-heading");
@@ -81,17 +80,11 @@ public final class LensPane extends BorderPane implements Subscription {
         Button back = actions.bind(Icons.button(Feather.CHEVRON_LEFT, ""), "go.back");
         Button on = actions.bind(Icons.button(Feather.CHEVRON_RIGHT, ""), "go.on");
         Button last = actions.bind(Icons.button(Feather.SKIP_FORWARD, ""), "go.last");
-        var bar = new FittingBar(2, time, gap(), first, back, play, on, last, gap(), loop);
+        var bar = new FittingBar(2, time, DialogParts.gap(), first, back, play, on, last, DialogParts.gap(), loop);
         bar.spare(loop, first, last, back, on);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("transport");
         return bar;
-    }
-
-    private static Region gap() {
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        return gap;
     }
 
     /** Says when the first or the last frame of the selected shot is shown. */

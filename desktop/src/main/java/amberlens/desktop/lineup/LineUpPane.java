@@ -92,7 +92,7 @@ public final class LineUpPane extends StackPane implements Subscription {
             String laid = single ? "A new shot" : "New shots, in order";
             sign.show(
                     Drops.isProject(event)
-                            ? Drops.what(event)
+                            ? Drops.OPENS
                             : onto.map(shot -> "Instead of the picture of " + shot.name())
                                     .orElse(laid));
             surface.showDrop(onto.isPresent() ? OptionalDouble.empty() : OptionalDouble.of(surface.own(event.getX())));

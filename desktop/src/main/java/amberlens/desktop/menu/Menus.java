@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
@@ -19,7 +18,6 @@ import javafx.scene.input.ContextMenuEvent;
 
 /** Makes menus of actions. What cannot be done now stays there, muted; pointed at or chosen it says why. */
 public final class Menus {
-    private static final PseudoClass IMPOSSIBLE = PseudoClass.getPseudoClass("impossible");
 
     private static final String ON = "✓ ";
 
@@ -140,7 +138,6 @@ public final class Menus {
         for (MenuItem item : items) {
             Node shown = item.getStyleableNode();
             if (shown != null && item.getUserData() instanceof Action action && !action.isPossible()) {
-                shown.pseudoClassStateChanged(IMPOSSIBLE, true);
                 Tooltip.install(shown, new Tooltip(action.refusal()));
             }
         }

@@ -7,6 +7,7 @@ import amberlens.core.motion.Lane;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.commands.KeyTiming;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.FittingBar;
 import java.util.Locale;
 import java.util.Optional;
@@ -17,8 +18,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
 /** The controls of the Score: how keys move, and how lanes are looked at. */
@@ -55,8 +54,7 @@ final class ScoreBar extends FittingBar {
         time.setAccessibleText("Time of the first selected key");
         time.setTooltip(new Tooltip("The time of the first selected key: a frame, 2:06, +12 or -12"));
         time.setOnAction(_ -> setTime());
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
+        Region gap = DialogParts.gap();
         push.setOnAction(
                 _ -> desk.prefer(to -> to.setNeighbours(push.isSelected() ? Neighbours.PUSH : Neighbours.STOP)));
         snap.setOnAction(_ -> desk.prefer(to -> to.setSnapping(snap.isSelected())));

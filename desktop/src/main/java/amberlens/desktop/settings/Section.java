@@ -2,6 +2,7 @@ package amberlens.desktop.settings;
 
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.TextSizes;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -30,7 +31,7 @@ final class Section extends VBox {
     }
 
     /** A setting that is on or off. */
-    Section check(String words, String id, boolean on, java.util.function.Consumer<Boolean> set) {
+    Section check(String words, String id, boolean on, Consumer<Boolean> set) {
         CheckBox box = new CheckBox(words);
         box.setId(id);
         box.setSelected(on);

@@ -266,7 +266,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
     private final class Place implements DropPlace {
         @Override
         public void over(DragEvent event) {
-            sign.show(Drops.isProject(event) ? Drops.what(event) : "Onto the Shelf");
+            sign.show(Drops.isProject(event) ? Drops.OPENS : "Onto the Shelf");
         }
 
         @Override

@@ -15,7 +15,6 @@ import amberlens.desktop.commands.ShotLength;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.Overlay;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
@@ -103,12 +102,6 @@ public final class ShotActions {
                 "",
                 shot,
                 () -> withShot(found -> desk.document().apply(SettingsEdits.setBackdrop(found.id(), backdrop.get()))));
-    }
-
-    private static Optional<Timing> after(Optional<Timing> timing) {
-        return timing.isEmpty()
-                ? Optional.of(Timing.KEEP)
-                : timing.filter(now -> now == Timing.KEEP).map(_ -> Timing.STRETCH);
     }
 
     private void withShot(Consumer<Shot> action) {

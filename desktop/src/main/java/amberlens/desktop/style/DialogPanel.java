@@ -4,6 +4,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** What every dialog is: a title, what it is about, and at its foot the ways out, of which one is the main action. */
@@ -18,7 +19,7 @@ public abstract class DialogPanel extends VBox {
         heading = new HBox(BETWEEN, DialogParts.title(title));
         heading.setAlignment(Pos.CENTER_LEFT);
         foot.setAlignment(Pos.CENTER_RIGHT);
-        VBox.setVgrow(body, javafx.scene.layout.Priority.ALWAYS);
+        VBox.setVgrow(body, Priority.ALWAYS);
         setSpacing(BETWEEN);
         getChildren().addAll(heading, body, foot);
     }

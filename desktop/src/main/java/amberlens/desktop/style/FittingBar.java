@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 
 /**
  * A row that leaves out what it can do without when there is not room for all: what was named first goes first. Everything in it is
@@ -70,7 +71,7 @@ public class FittingBar extends HBox {
         double sum = -getSpacing();
         for (Node child : getChildren()) {
             if (isShown(child, gone)) {
-                double least = child instanceof javafx.scene.layout.Region region && region.getMinWidth() == 0
+                double least = child instanceof Region region && region.getMinWidth() == 0
                         ? 0
                         : Math.max(child.minWidth(-1), child.prefWidth(-1));
                 sum += least + getSpacing();

@@ -32,12 +32,6 @@ public final class TextSizes {
         style(region, "-fx-min-width", px);
     }
 
-    /** That large at least. */
-    public static void min(Region region, double width, double height) {
-        minWidth(region, width);
-        style(region, "-fx-min-height", height);
-    }
-
     /** How many times as large as usual the text of a plain label is. */
     public static double of(Labeled label) {
         return label.getFont().getSize() / USUAL;

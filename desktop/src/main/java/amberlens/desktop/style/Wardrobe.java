@@ -5,8 +5,6 @@ import atlantafx.base.theme.PrimerLight;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.application.Application;
-import javafx.beans.property.DoubleProperty;
-import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
 
@@ -22,13 +20,13 @@ public final class Wardrobe {
     private static final double STEP = 0.05;
 
     private final List<Scene> scenes = new ArrayList<>();
-    private final DoubleProperty text = new SimpleDoubleProperty(1);
+    private double text = 1;
     private Appearance appearance = Appearance.DARK;
 
     /** Dresses one more window, and again whenever something changes. */
     public void dress(Scene scene) {
         scenes.add(scene);
-        scene.getStylesheets().setAll(Stylesheet.of(appearance, text.get()));
+        scene.getStylesheets().setAll(Stylesheet.of(appearance, text));
     }
 
     /** A window that is gone. */
@@ -43,14 +41,14 @@ public final class Wardrobe {
      */
     public void wear(Appearance wanted, int textPercent) {
         double size = Math.clamp(textPercent / 100.0 * ofSystem(), LEAST, MOST);
-        if (wanted == appearance && size == text.get()) {
+        if (wanted == appearance && size == text) {
             return;
         }
         if (wanted != appearance) {
             theme(wanted);
         }
         appearance = wanted;
-        text.set(size);
+        text = size;
         String sheet = Stylesheet.of(appearance, size);
         for (Scene scene : scenes) {
             scene.getStylesheets().setAll(sheet);
@@ -68,7 +66,7 @@ public final class Wardrobe {
     }
 
     /** The text size, 1 for the usual one. */
-    public DoubleProperty text() {
+    public double text() {
         return text;
     }
 

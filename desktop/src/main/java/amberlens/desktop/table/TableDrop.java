@@ -60,7 +60,7 @@ final class TableDrop implements DropPlace {
         if (onto.isPresent()) {
             instead.show("Instead of the picture of " + onto.get().name());
         } else {
-            asNew.show(Drops.isProject(event) ? Drops.what(event) : single ? "A new shot" : "New shots, in order");
+            asNew.show(Drops.isProject(event) ? Drops.OPENS : single ? "A new shot" : "New shots, in order");
         }
     }
 
