@@ -33,12 +33,12 @@ public final class AmberLens extends Application {
             event.consume();
             opened.leave(stage::hide, Platform::exit);
         });
-        stage.show();
         List<String> arguments = getParameters().getRaw();
         arguments.stream()
                 .filter(argument -> !argument.startsWith("--"))
                 .findFirst()
-                .ifPresent(file -> opened.session().open(Path.of(file)));
+                .ifPresent(file -> opened.session().open(Path.of(file))); // it is read while the window comes up
+        stage.show();
         if (arguments.contains(SELF_CHECK)) {
             new SelfCheck(opened).run();
         } else {

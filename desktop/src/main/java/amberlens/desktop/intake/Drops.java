@@ -1,6 +1,7 @@
 package amberlens.desktop.intake;
 
 import amberlens.core.model.Media;
+import amberlens.core.model.Shot;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.DragFormats;
 import amberlens.project.ProjectFile;
@@ -101,6 +102,24 @@ public final class Drops {
                 ? !ids.contains("\n")
                 : event.getDragboard().getFiles().size() == 1
                         && !event.getDragboard().getFiles().getFirst().isDirectory();
+    }
+
+    /**
+     * What a drop does, in words.
+     *
+     * @param replaced the shot whose picture it takes the place of
+     * @param under the shot whose picture one picture alone would take the place of
+     */
+    public static String words(DragEvent event, Optional<Shot> replaced, Optional<Shot> under) {
+        if (isProject(event)) {
+            return OPENS;
+        }
+        if (isSingle(event)) {
+            return replaced.map(shot -> "Instead of the picture of " + shot.name())
+                    .orElse("A new shot");
+        }
+        return under.map(shot -> "New shots, in order: only one picture alone replaces that of " + shot.name())
+                .orElse("New shots, in order");
     }
 
     /** Whether a drag brings a project, which opens wherever it is dropped. */

@@ -89,12 +89,7 @@ public final class LineUpPane extends StackPane implements Subscription {
         public void over(DragEvent event) {
             boolean single = Drops.isSingle(event);
             Optional<Shot> onto = replaced(single, event.getX(), event.getY());
-            String laid = single ? "A new shot" : "New shots, in order";
-            sign.show(
-                    Drops.isProject(event)
-                            ? Drops.OPENS
-                            : onto.map(shot -> "Instead of the picture of " + shot.name())
-                                    .orElse(laid));
+            sign.show(Drops.words(event, onto, replaced(true, event.getX(), event.getY())));
             surface.showDrop(onto.isPresent() ? OptionalDouble.empty() : OptionalDouble.of(surface.own(event.getX())));
             surface.showReplaced(onto.map(Shot::id));
         }

@@ -1,6 +1,7 @@
 package amberlens.desktop.moves;
 
 import amberlens.core.edit.CarryEdits;
+import amberlens.core.motion.Group;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.desktop.desk.Desk;
@@ -10,11 +11,14 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.TilePane;
 
 /** Which properties of the shown shot's move are carried to the other selected shots, and whether they follow from then on. */
 final class CarryPanel extends FormPanel {
+    private static final int COLUMNS = 4;
+
     private final Desk desk;
     private final Overlay overlay;
     private final Map<Property<?>, CheckBox> boxes = new LinkedHashMap<>();
@@ -28,21 +32,39 @@ final class CarryPanel extends FormPanel {
                 overlay::close);
         this.desk = desk;
         this.overlay = overlay;
-        HBox properties = new HBox(12);
-        for (Property<?> property : Properties.ALL) {
-            CheckBox box = new CheckBox(property.word());
-            box.setSelected(Properties.OF_MOVE.contains(property));
-            box.setId("carry-" + property.id());
-            boxes.put(property, box);
-            properties.getChildren().add(box);
+        for (Group group : Group.values()) {
+            row(words(group), boxes(group));
         }
         linked.setId("carry-linked");
-        row("What", properties);
         row("", linked);
         int others = desk.cursor().selection().shots().size() - 1;
         explain("To " + others + (others == 1 ? " other shot" : " other shots")
                 + ", with the same look on each picture and stretched to each length. A property that is changed on one of"
                 + " them later is its own from then on.");
+    }
+
+    private static String words(Group group) {
+        return switch (group) {
+            case POSE -> "Move";
+            case DEPTH -> "Depth";
+            case LAYER -> "Layer";
+        };
+    }
+
+    private TilePane boxes(Group group) {
+        var properties = new TilePane(12, 4);
+        properties.setPrefColumns(COLUMNS);
+        properties.setTileAlignment(Pos.CENTER_LEFT);
+        for (Property<?> property : Properties.ALL) {
+            if (property.group() == group) {
+                CheckBox box = new CheckBox(property.word());
+                box.setSelected(Properties.OF_MOVE.contains(property));
+                box.setId("carry-" + property.id());
+                boxes.put(property, box);
+                properties.getChildren().add(box);
+            }
+        }
+        return properties;
     }
 
     @Override

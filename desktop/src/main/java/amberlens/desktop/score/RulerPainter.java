@@ -29,11 +29,24 @@ final class RulerPainter {
             pen.setStroke(Palette.LINE.colour());
             pen.setLineWidth(1);
             pen.strokeLine(x, 4, x, ScoreLayout.RULER);
+            String label = Timecode.brief(frame, rate);
             boolean underPlayhead = Math.abs(x + 15 - plan.x(on.desk().cursor().shotFrame())) < 36;
-            if (x < plan.width() - 40 && !underPlayhead) {
-                Brush.text(pen, Fonts.numbers(11), Palette.MUTED.colour(), Timecode.brief(frame, rate), x + 4, 9);
+            if (x < plan.width() - 40 && !underPlayhead && !underMarker(on, x, Brush.width(Fonts.numbers(11), label))) {
+                Brush.text(pen, Fonts.numbers(11), Palette.MUTED.colour(), label, x + 4, 9);
             }
         }
+    }
+
+    /** Whether a time would stand under a marker or its name. */
+    private static boolean underMarker(Painting on, double x, double width) {
+        return on.shot().markers().stream().anyMatch(marker -> {
+            double from = on.plan().x(marker.at());
+            return x + 4 < from + Math.max(5, nameWidth(marker)) && x + 4 + width > from - 5;
+        });
+    }
+
+    private static double nameWidth(Marker marker) {
+        return marker.name().isEmpty() ? 0 : Brush.width(Fonts.text(11), marker.name()) + 12;
     }
 
     /** Whole seconds that leave their labels room, or an even part of a second when zoomed far in. */
@@ -62,7 +75,7 @@ final class RulerPainter {
             pen.setStroke(Palette.faint(Palette.SEA.colour(), selected ? 0.9 : 0.45));
             pen.setLineWidth(1);
             pen.strokeLine(x, ScoreLayout.RULER, x, plan.lanesBottom());
-            double width = marker.name().isEmpty() ? 0 : Brush.width(Fonts.text(11), marker.name()) + 12;
+            double width = nameWidth(marker);
             if (width > 0) {
                 pen.setFill(Palette.RAISED.colour());
                 pen.fillRoundRect(x, 2, width, 14, 4, 4);

@@ -57,11 +57,8 @@ final class TableDrop implements DropPlace {
         double half = both ? table.getWidth() / 2 : Double.MAX_VALUE;
         asNew.setMaxWidth(half);
         instead.setMaxWidth(half);
-        if (onto.isPresent()) {
-            instead.show("Instead of the picture of " + onto.get().name());
-        } else {
-            asNew.show(Drops.isProject(event) ? Drops.OPENS : single ? "A new shot" : "New shots, in order");
-        }
+        Optional<Shot> under = desk.cursor().selectedShot().filter(_ -> event.getX() > table.getWidth() / 2);
+        (onto.isPresent() ? instead : asNew).show(Drops.words(event, onto, under));
     }
 
     @Override

@@ -67,7 +67,9 @@ class BenchBoundsTest {
             "lineup.transition",
             "lineup.blend",
             "edges.sharpness",
-            "move.arrange");
+            "move.arrange",
+            "move.carry",
+            "edit.history");
 
     /** What a control may stick out, and two may share, because of borders and rounding. */
     private static final double TOLERANCE = 2;
@@ -94,7 +96,9 @@ class BenchBoundsTest {
     private static Project project() {
         Media plan = Media.photo("m1", folder.resolve("not-there.png").toString(), new Size(6000, 4000));
         Project project = MediaEdits.add(plan).apply(Project.empty("Fernhollow"));
-        Project one = ShotEdits.add(plan, Conform.FILL, 0).apply(project).mapShot("s1", BenchBoundsTest::turned);
+        Project two = ShotEdits.add(plan, Conform.FILL, 0)
+                .apply(ShotEdits.add(plan, Conform.FILL, 0).apply(project));
+        Project one = two.mapShot("s1", BenchBoundsTest::turned);
         return FramingEdits.add("s1", 60).apply(FramingEdits.add("s1", 0).apply(one));
     }
 
@@ -178,6 +182,11 @@ class BenchBoundsTest {
     @CsvSource({"1024, 700, 100", "1024, 700, 150", "1280, 800, 150", "1920, 1080, 100"})
     void dialogs_have_room_for_all_they_say(int width, int height, int text) {
         Bench bench = opened(width, height, Arrangement.BOTH, false, text);
+        onInterface(() -> {
+            bench.desk().document().apply(FramingEdits.add("s1", 90));
+            bench.actions().run("lineup.select-all");
+            return null;
+        });
         for (String dialog : DIALOGS) {
             onInterface(() -> {
                 bench.actions().run(dialog);
