@@ -55,7 +55,7 @@ final class CameraReader {
         return track;
     }
 
-    private <V> CameraTrack read(CameraTrack track, Property<V> property, JsonNode node, String at) throws FileProblem {
+    <V> CameraTrack read(CameraTrack track, Property<V> property, JsonNode node, String at) throws FileProblem {
         NumberRange range = property.range().strict() ? property.range() : NumberRange.ANY;
         return track.with(
                 property, channel(node, property.kind(), number -> requireWithin(property, range, number), at));
@@ -142,6 +142,10 @@ final class CameraReader {
 
     static FileProblem problem(Object source, String pointer, String expectation) {
         return new FileProblem(source + ": at " + pointer + " " + expectation + ".");
+    }
+
+    <T> T checked(String pointer, Supplier<T> value) throws FileProblem {
+        return checked(source, pointer, value);
     }
 
     static <T> T checked(Object source, String pointer, Supplier<T> value) throws FileProblem {

@@ -36,7 +36,7 @@ final class CameraWriter {
         return node;
     }
 
-    private static <V> ObjectNode channel(Channel<V> channel) {
+    static <V> ObjectNode channel(Channel<V> channel) {
         ObjectNode node = NODES.objectNode();
         if (channel.muted()) {
             node.put("muted", true);

@@ -2,6 +2,9 @@ package amberlens.project;
 
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.Size;
+import amberlens.core.look.Choice;
+import amberlens.core.look.Choices;
+import amberlens.core.look.LookKind;
 import amberlens.core.motion.Group;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
@@ -14,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /**
  * Which members of an object this version reads; all others are carried along as {@link Extras}, those of inner objects too.
@@ -59,10 +63,11 @@ record KnownMembers(
                     "subject",
                     "alternatives",
                     "blend",
-                    "mirror")
+                    "mirror",
+                    "looks")
             .with("shutter", of("angle"))
             .with("camera", CAMERA)
-            .with("follows", of("shot", "properties"))
+            .with("follows", of("shot", "properties", "looks"))
             .with("source", of("in", "conversion", "tied").usually(NODES::objectNode))
             .with("enter", FADE)
             .with("leave", FADE)
@@ -71,6 +76,17 @@ record KnownMembers(
             .with(
                     "frame",
                     of("width", "height", "rate", "background", "blurred").with("shutter", of("angle")));
+
+    /** Those of a look. */
+    static KnownMembers look(LookKind kind) {
+        KnownMembers members = of(
+                Stream.concat(Stream.of("kind", "on"), kind.choices().stream().map(Choice::id))
+                        .toArray(String[]::new));
+        for (Property<?> amount : kind.amounts(Choices.USUAL)) {
+            members = members.with(amount.id(), amount.isPlaced() ? CHANNEL : leftOut(amount));
+        }
+        return members;
+    }
 
     private static KnownMembers camera() {
         KnownMembers members = of();

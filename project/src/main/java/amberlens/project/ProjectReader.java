@@ -44,11 +44,18 @@ final class ProjectReader {
                     "an id of its own was expected; \"" + item.id() + "\" is taken");
             media.add(item);
         }
+        FrameFormat format = frame(root.get("frame"));
         List<Shot> shots = new ArrayList<>();
         var shotIds = new HashSet<String>();
         for (int i = 0; i < root.get("shots").size(); i++) {
             String at = "/shots/" + i;
-            Shot shot = shot(root.get("shots").get(i), at);
+            JsonNode node = root.get("shots").get(i);
+            Size picture = media.stream()
+                    .filter(item -> item.id().equals(node.get("media").asText()))
+                    .findFirst()
+                    .map(Media::size)
+                    .orElse(format.size());
+            Shot shot = shot(node, at, picture, format.size());
             require(
                     shotIds.add(shot.id()),
                     at + "/id",
@@ -67,12 +74,7 @@ final class ProjectReader {
                     "a shot was expected that does not follow this one in turn");
         }
         return new Project(
-                root.get("name").asText(),
-                frame(root.get("frame")),
-                media,
-                shots,
-                markers(root),
-                KnownMembers.PROJECT.extras(root));
+                root.get("name").asText(), format, media, shots, markers(root), KnownMembers.PROJECT.extras(root));
     }
 
     private FrameFormat frame(JsonNode node) throws FileProblem {
@@ -103,8 +105,9 @@ final class ProjectReader {
                         KnownMembers.MEDIA.extras(node)));
     }
 
-    private Shot shot(JsonNode node, String at) throws FileProblem {
+    private Shot shot(JsonNode node, String at, Size picture, Size frame) throws FileProblem {
         CameraTrack track = new CameraReader(file).camera(node.get("camera"), at + "/camera");
+        LookReader.Read looks = new LookReader(file, picture, frame).looks(node.path("looks"), at + "/looks", track);
         String id = node.get("id").asText();
         ShotSettings settings = new SettingsReader(file).settings(node, at);
         return checked(
@@ -119,7 +122,8 @@ final class ProjectReader {
                         LayerReader.source(node),
                         LayerReader.layering(node),
                         settings,
-                        track,
+                        looks.camera(),
+                        looks.looks(),
                         markers(node),
                         KnownMembers.SHOT.extras(node)));
     }

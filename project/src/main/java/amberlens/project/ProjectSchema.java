@@ -76,6 +76,7 @@ final class ProjectSchema {
     /** The schema with the members of some properties, wherever a camera or a list of properties stands. */
     static JsonNode withProperties(JsonNode schema, List<Property<?>> properties) {
         JsonNode definitions = schema.get("$defs");
+        LookSchema.put(definitions);
         ObjectNode camera = (ObjectNode) definitions.at("/camera/properties");
         ObjectNode copied = (ObjectNode) definitions.at("/keysClip/properties/camera/properties");
         ArrayNode names =

@@ -98,6 +98,7 @@ final class ProjectWriter {
         LayerWriter.putLayering(node, shot.layering());
         putSettings(node, shot.settings());
         node.set("camera", CameraWriter.camera(shot.camera(), Properties.ALL));
+        LookWriter.put(node, shot.looks(), shot.camera());
         putMarkers(node, shot.markers());
         KnownMembers.SHOT.merge(node, shot.extras());
         return node;
@@ -145,6 +146,9 @@ final class ProjectWriter {
             follows.put("shot", carried.from());
             ArrayNode properties = follows.putArray("properties");
             carried.properties().forEach(property -> properties.add(property.id()));
+            if (carried.looks()) {
+                follows.put("looks", true);
+            }
         });
         if (!settings.alternatives().isEmpty()) {
             ArrayNode versions = node.putArray("alternatives");

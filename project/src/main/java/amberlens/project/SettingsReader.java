@@ -41,7 +41,7 @@ final class SettingsReader {
                 subject(shot.path("subject")),
                 backdrop(shot.path("backdrop")),
                 alternatives(shot.path("alternatives"), at + "/alternatives"),
-                carried(shot.path("follows")),
+                carried(shot.path("follows"), at + "/follows"),
                 mirror(shot.path("mirror").asText("")),
                 shutter(shot.path("shutter")));
     }
@@ -67,7 +67,7 @@ final class SettingsReader {
                         new PicturePoint(point.get(0).asDouble(), point.get(1).asDouble()));
     }
 
-    private static Optional<Carried> carried(JsonNode written) {
+    private Optional<Carried> carried(JsonNode written, String at) throws FileProblem {
         if (written.isMissingNode()) {
             return Optional.empty();
         }
@@ -75,7 +75,9 @@ final class SettingsReader {
         for (JsonNode id : written.get("properties")) {
             Properties.named(id.asText()).ifPresent(properties::add);
         }
-        return Optional.of(new Carried(written.get("shot").asText(), properties));
+        boolean looks = written.path("looks").asBoolean(false);
+        return Optional.of(CameraReader.checked(
+                file, at, () -> new Carried(written.get("shot").asText(), properties, looks)));
     }
 
     private static Backdrop backdrop(JsonNode written) {

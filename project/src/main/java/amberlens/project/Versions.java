@@ -12,15 +12,21 @@ import java.nio.file.Path;
 /** Recognises project files and brings older versions up to the current one. */
 final class Versions {
     static final String FORMAT = "amber-lens/project";
-    static final int CURRENT = 2;
+    static final int CURRENT = 3;
 
     /** From here on files know depth, mirrors and shutters, which an older program would leave out of what it shows. */
     private static final int WITH_DEPTH = 2;
+
+    /** From here on files know looks. */
+    private static final int WITH_LOOKS = 3;
 
     private Versions() {}
 
     /** The lowest version that says all that a project holds. */
     static int lowest(Project project) {
+        if (project.shots().stream().anyMatch(shot -> !shot.looks().isEmpty())) {
+            return WITH_LOOKS;
+        }
         boolean deep =
                 !project.frame().shutter().isOff() || project.shots().stream().anyMatch(Versions::isDeep);
         return deep ? WITH_DEPTH : 1;

@@ -38,8 +38,8 @@ public record OutputEdge(Shot shot, double at, Margin margin) {
             return Optional.empty();
         }
         return DoubleStream.of(take.momentsOf(report.worstFrame()))
-                .mapToObj(at ->
-                        new OutputEdge(shot, shot.start() + at, Margin.of(take.pose(at), take.picture(), take.frame())))
+                .mapToObj(at -> new OutputEdge(
+                        shot, shot.start() + at, Margin.of(take.edgePose(at), take.picture(), take.frame())))
                 .min(Comparator.comparingDouble(edge -> edge.margin().framePx()));
     }
 

@@ -42,7 +42,7 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
     }
 
     private static List<Margin> ofFrames(Take take) {
-        List<Pose> poses = take.poses();
+        List<Pose> poses = take.edgePoses();
         return (take.length() > LONG ? poses.parallelStream() : poses.stream())
                 .map(pose -> Margin.of(pose, take.picture(), take.frame()))
                 .toList();
@@ -52,7 +52,7 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
     private static List<Margin> ofInstants(Take take) {
         return IntStream.range(0, take.length())
                 .mapToObj(frame -> Arrays.stream(take.momentsOf(frame))
-                        .mapToObj(at -> Margin.of(take.pose(at), take.picture(), take.frame()))
+                        .mapToObj(at -> Margin.of(take.edgePose(at), take.picture(), take.frame()))
                         .min(Comparator.comparingDouble(Margin::framePx))
                         .orElse(Margin.NOT_SEEN))
                 .toList();

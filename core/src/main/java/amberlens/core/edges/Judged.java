@@ -2,6 +2,7 @@ package amberlens.core.edges;
 
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PictureArea;
+import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Depth;
@@ -18,15 +19,30 @@ import amberlens.core.motion.Take;
  * @param sheet the whole picture, source pixels
  * @param delivery its size in frame pixels, not larger than the frame
  * @param frame frame pixels
+ * @param left what is left of the area at the moment for which poses are judged
  */
-public record Judged(PictureArea area, Size sheet, Size delivery, Size frame) {
+public record Judged(PictureArea area, Size sheet, Size delivery, Size frame, Portion left) {
+    /** With all of the area left. */
+    public Judged(PictureArea area, Size sheet, Size delivery, Size frame) {
+        this(area, sheet, delivery, frame, Portion.WHOLE);
+    }
+
     /** All of a picture in all of a frame. */
     public static Judged whole(Size picture, Size frame) {
         return new Judged(PictureArea.whole(picture), picture, frame, frame);
     }
 
     public Judged withDelivery(Size newDelivery) {
-        return new Judged(area, sheet, newDelivery, frame);
+        return new Judged(area, sheet, newDelivery, frame, left);
+    }
+
+    /**
+     * The same at a moment at which only a part is left of the picture.
+     *
+     * @param ofSheet the part
+     */
+    public Judged cropped(Portion ofSheet) {
+        return new Judged(area, sheet, delivery, frame, ofSheet.in(area, sheet));
     }
 
     /** The size of what counts as the picture, in source pixels. */
@@ -45,14 +61,16 @@ public record Judged(PictureArea area, Size sheet, Size delivery, Size frame) {
     /** A pose as it is judged. */
     public Pose of(Pose pose) {
         Pose placed = pose.isFlat() ? pose : pose.withDepth(pose.depth().in(setting(pose)));
-        return shifts()
+        Pose shifted = shifts()
                 ? placed.withAnchor(pose.anchor().plus(-area.left(), -area.top()))
                         .withPosition(pose.position().minus(deliveryOrigin()))
                 : placed;
+        return shifted.within(left, picture());
     }
 
     /** The pose of which a judged pose is made. */
-    public Pose back(Pose judged) {
+    public Pose back(Pose ofLeft) {
+        Pose judged = ofLeft.outOf(left, picture());
         Pose placed = judged.isFlat() ? judged : judged.withDepth(judged.depth().in(Depth.Setting.of(sheet, frame)));
         return shifts()
                 ? placed.withAnchor(judged.anchor().plus(area.left(), area.top()))

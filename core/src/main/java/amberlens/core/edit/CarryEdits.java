@@ -27,6 +27,16 @@ public final class CarryEdits {
      * @throws IllegalArgumentException when applied, if a shot would follow itself through others
      */
     public static Edit carry(String fromId, Set<String> toIds, Set<Property<?>> properties, boolean linked) {
+        return carry(new Carried(fromId, properties), toIds, linked);
+    }
+
+    /**
+     * Likewise, with its looks if they are wanted.
+     *
+     * @param what is carried, and from where
+     */
+    public static Edit carry(Carried what, Set<String> toIds, boolean linked) {
+        String fromId = what.from();
         int count = toIds.contains(fromId) ? toIds.size() - 1 : toIds.size();
         return Edit.of("carrying of a move to " + count + (count == 1 ? " shot" : " shots"), project -> {
             Shot from = project.shot(fromId).orElseThrow();
@@ -35,18 +45,19 @@ public final class CarryEdits {
             }
             return project.withShots(project.shots().stream()
                     .map(shot -> toIds.contains(shot.id()) && !shot.id().equals(fromId)
-                            ? carried(project, from, shot, properties, linked)
+                            ? carried(project, from, shot, what, linked)
                             : shot)
                     .toList());
         });
     }
 
-    private static Shot carried(Project project, Shot from, Shot to, Set<Property<?>> properties, boolean linked) {
-        Optional<Carried> link = linked ? Optional.of(new Carried(from.id(), properties)) : Optional.empty();
-        Optional<Carried> others =
-                to.settings().carried().filter(old -> !linked && !properties.containsAll(old.properties()));
-        return to.withCamera(taken(project, from, to, properties))
-                .withSettings(to.settings().withCarried(link.or(() -> others)));
+    private static Shot carried(Project project, Shot from, Shot to, Carried what, boolean linked) {
+        Optional<Carried> link = linked ? Optional.of(what) : Optional.empty();
+        Optional<Carried> others = to.settings()
+                .carried()
+                .filter(old -> !linked
+                        && (!what.properties().containsAll(old.properties()) || (old.looks() && !what.looks())));
+        return taken(project, from, to, what).withSettings(to.settings().withCarried(link.or(() -> others)));
     }
 
     /** Frees shots from what they follow; their moves stay as they are. */
@@ -92,27 +103,31 @@ public final class CarryEdits {
         Optional<Carried> left = own.settings().carried();
         boolean changed = left.isPresent()
                 && (!before.shot(link.from()).map(Shot::camera).equals(from.map(Shot::camera))
+                        || !before.shot(link.from()).map(Shot::looks).equals(from.map(Shot::looks))
                         || !before.shot(link.from()).map(Shot::length).equals(from.map(Shot::length))
                         || !old.map(Shot::length).equals(Optional.of(shot.length()))
                         || !old.map(Shot::media).equals(Optional.of(shot.media())));
-        return changed ? own.withCamera(taken(after, from.get(), own, left.get().properties())) : own;
+        return changed ? taken(after, from.get(), own, left.get()) : own;
     }
 
     /** The shot without the links of the properties that were changed on it by themselves. */
     private static Shot freed(Shot old, Shot shot, Carried link) {
-        if (old.camera() == shot.camera()
-                || old.length() != shot.length()
-                || !old.media().equals(shot.media())) {
+        boolean same = old.camera() == shot.camera() && old.looks().equals(shot.looks());
+        if (same || old.length() != shot.length() || !old.media().equals(shot.media())) {
             return shot;
         }
         Set<Property<?>> left = new TreeSet<>(link.properties());
         left.removeIf(
                 property -> !old.camera().get(property).equals(shot.camera().get(property)));
-        Optional<Carried> rest = left.isEmpty() ? Optional.empty() : Optional.of(new Carried(link.from(), left));
+        boolean looks = link.looks()
+                && old.looks().equals(shot.looks())
+                && shot.camera().equals(shot.camera().withLooksOf(old.camera()));
+        Optional<Carried> rest =
+                left.isEmpty() && !looks ? Optional.empty() : Optional.of(new Carried(link.from(), left, looks));
         return shot.withSettings(shot.settings().withCarried(rest));
     }
 
-    private static CameraTrack taken(Project project, Shot from, Shot to, Set<Property<?>> properties) {
+    private static Shot taken(Project project, Shot from, Shot to, Carried what) {
         Media source = project.mediaOf(from);
         CameraTrack fitted = MoveLength.stretched(
                 Carrying.fitted(
@@ -120,9 +135,9 @@ public final class CarryEdits {
                 from.length(),
                 to.length());
         CameraTrack camera = to.camera();
-        for (Property<?> property : properties) {
+        for (Property<?> property : what.properties()) {
             camera = camera.taking(property, fitted);
         }
-        return camera;
+        return what.looks() ? to.withLooks(from.looks(), camera.withLooksOf(fitted)) : to.withCamera(camera);
     }
 }

@@ -26,7 +26,8 @@ public final class VersionEdits {
             }
             Alternative taken = versions.removeFirst();
             versions.add(taken.withCamera(shot.camera()));
-            return shot.withCamera(taken.camera()).withSettings(shot.settings().withAlternatives(versions));
+            return shot.withCamera(taken.camera().withLooksOf(shot.camera()))
+                    .withSettings(shot.settings().withAlternatives(versions));
         });
     }
 

@@ -9,6 +9,8 @@ import java.util.List;
 public record ProjectiveMap(
         double xx, double xy, double dx, double yx, double yy, double dy, double wx, double wy, double ww) {
 
+    public static final ProjectiveMap IDENTITY = new ProjectiveMap(1, 0, 0, 0, 1, 0, 0, 0, 1);
+
     public static ProjectiveMap of(AffineMap map) {
         return new ProjectiveMap(map.xx(), map.xy(), map.dx(), map.yx(), map.yy(), map.dy(), 0, 0, 1);
     }
@@ -113,6 +115,12 @@ public record ProjectiveMap(
         return Math.abs(sum - difference) / 2;
     }
 
+    /** How much it stretches at a place in the mean of all directions: the root of how much it stretches areas. */
+    public double meanStretch(double px, double py) {
+        double w = w(px, py);
+        return Math.sqrt(Math.abs(determinant() / (w * w * w)));
+    }
+
     /** First this map, then another one. */
     public ProjectiveMap then(ProjectiveMap next) {
         return new ProjectiveMap(
@@ -130,6 +138,13 @@ public record ProjectiveMap(
     /** This map followed by a shift. */
     public ProjectiveMap thenShifted(double byX, double byY) {
         return then(new ProjectiveMap(1, 0, byX, 0, 1, byY, 0, 0, 1));
+    }
+
+    /** This map followed by a turn about the origin, in degrees clockwise. */
+    public ProjectiveMap thenTurned(double degrees) {
+        double cos = Turn.cos(degrees);
+        double sin = Turn.sin(degrees);
+        return then(new ProjectiveMap(cos, -sin, 0, sin, cos, 0, 0, 0, 1));
     }
 
     /** First a shift, then this map. */

@@ -7,6 +7,8 @@ import amberlens.core.footage.SourceTime;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
+import amberlens.core.look.Appearance;
+import amberlens.core.look.Looks;
 import amberlens.core.motion.Exposure;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
@@ -78,6 +80,16 @@ public record Project(
         return new Judged(seen, shown.size(), frame.size(), frame.size());
     }
 
+    /** Likewise for the pose at one of its frames: its looks may leave only a part of the picture. */
+    public Judged judged(Shot shot, double at) {
+        Judged judged = judged(shot);
+        return Looks.crop(shot.looks())
+                ? judged.cropped(Appearance.of(shot.looks(), shot.camera(), at)
+                        .judged(judged.sheet())
+                        .mirrored(shot.settings().mirror()))
+                : judged;
+    }
+
     /** What the edges of a shot of this project depend on, as it is judged. */
     public Take take(Shot shot) {
         return take(shot, judged(shot));
@@ -95,7 +107,10 @@ public record Project(
 
     /** Likewise, judged by something else. */
     public Take take(Shot shot, Judged by) {
-        return by.take(shot.camera(), shot.length(), ride(shot)).withExposure(Exposure.of(shutter(shot), 1));
+        return by.take(shot.camera(), shot.length(), ride(shot))
+                .withExposure(Exposure.of(shutter(shot), 1))
+                .withCropping(Looks.cropping(
+                        shot.looks(), by.area(), by.sheet(), shot.settings().mirror()));
     }
 
     /** What rigs on higher tracks do to a shot of this project, the lowest first; a rig has nothing riding on it. */
@@ -123,9 +138,12 @@ public record Project(
                 .toList();
     }
 
-    /** Whether the edges of a shot of this project are judged: a rig's own are not, but those of what it moves. */
+    /**
+     * Whether the edges of a shot of this project are judged: a rig's own are not, but those of what it moves; and not those of a
+     * picture out of which a mask cuts a shape.
+     */
     public boolean judges(Shot shot) {
-        return shot.fillsFrame() && !isRig(shot);
+        return shot.fillsFrame() && !isRig(shot) && !Looks.cutOut(shot.looks());
     }
 
     /** This project with one of its shots alone, and what rides on it. */

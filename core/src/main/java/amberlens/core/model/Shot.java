@@ -3,6 +3,8 @@ package amberlens.core.model;
 import amberlens.core.extras.Extras;
 import amberlens.core.footage.Source;
 import amberlens.core.layering.Layering;
+import amberlens.core.look.Look;
+import amberlens.core.look.Looks;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.time.FrameSpan;
 import java.util.List;
@@ -18,6 +20,8 @@ import java.util.List;
  * @param source which part of its footage it shows; without meaning for a still picture
  * @param layering how it lies over what is below
  * @param settings how it is handled
+ * @param camera what moves, and what is keyed of its looks
+ * @param looks how its picture appears, in order
  * @param markers in time; their frames count from the shot's first
  */
 public record Shot(
@@ -31,6 +35,7 @@ public record Shot(
         Layering layering,
         ShotSettings settings,
         CameraTrack camera,
+        List<Look> looks,
         List<Marker> markers,
         Extras extras) {
 
@@ -42,6 +47,12 @@ public record Shot(
 
     public Shot {
         markers = Marker.inTime(markers);
+        looks = List.copyOf(looks);
+        if (looks.size() > Looks.MOST
+                || looks.stream().map(Look::owner).distinct().count() < looks.size()) {
+            throw new IllegalArgumentException("a shot has at most " + Looks.MOST + " looks, each numbered on its own");
+        }
+        camera = Looks.owned(camera, looks);
         if (id.isBlank()) {
             throw new IllegalArgumentException("a shot needs an id");
         }
@@ -78,6 +89,7 @@ public record Shot(
                 ShotSettings.USUAL.withFillsFrame(fillsFrame),
                 camera,
                 List.of(),
+                List.of(),
                 extras);
     }
 
@@ -97,46 +109,69 @@ public record Shot(
     }
 
     public Shot withName(String newName) {
-        return new Shot(id, newName, media, track, start, length, source, layering, settings, camera, markers, extras);
+        return new Shot(
+                id, newName, media, track, start, length, source, layering, settings, camera, looks, markers, extras);
     }
 
     public Shot withStart(int newStart) {
-        return new Shot(id, name, media, track, newStart, length, source, layering, settings, camera, markers, extras);
+        return new Shot(
+                id, name, media, track, newStart, length, source, layering, settings, camera, looks, markers, extras);
     }
 
     public Shot withLength(int newLength) {
-        return new Shot(id, name, media, track, start, newLength, source, layering, settings, camera, markers, extras);
+        return new Shot(
+                id, name, media, track, start, newLength, source, layering, settings, camera, looks, markers, extras);
     }
 
     public Shot withCamera(CameraTrack newCamera) {
-        return new Shot(id, name, media, track, start, length, source, layering, settings, newCamera, markers, extras);
+        return new Shot(
+                id, name, media, track, start, length, source, layering, settings, newCamera, looks, markers, extras);
+    }
+
+    public Shot withLooks(List<Look> newLooks) {
+        return new Shot(
+                id, name, media, track, start, length, source, layering, settings, camera, newLooks, markers, extras);
+    }
+
+    /** Other looks, with what is keyed of them. */
+    public Shot withLooks(List<Look> newLooks, CameraTrack newCamera) {
+        return new Shot(
+                id, name, media, track, start, length, source, layering, settings, newCamera, newLooks, markers,
+                extras);
     }
 
     public Shot withMarkers(List<Marker> newMarkers) {
-        return new Shot(id, name, media, track, start, length, source, layering, settings, camera, newMarkers, extras);
+        return new Shot(
+                id, name, media, track, start, length, source, layering, settings, camera, looks, newMarkers, extras);
     }
 
     public Shot withSettings(ShotSettings newSettings) {
-        return new Shot(id, name, media, track, start, length, source, layering, newSettings, camera, markers, extras);
+        return new Shot(
+                id, name, media, track, start, length, source, layering, newSettings, camera, looks, markers, extras);
     }
 
     public Shot withId(String newId) {
-        return new Shot(newId, name, media, track, start, length, source, layering, settings, camera, markers, extras);
+        return new Shot(
+                newId, name, media, track, start, length, source, layering, settings, camera, looks, markers, extras);
     }
 
     public Shot withMedia(String newMedia) {
-        return new Shot(id, name, newMedia, track, start, length, source, layering, settings, camera, markers, extras);
+        return new Shot(
+                id, name, newMedia, track, start, length, source, layering, settings, camera, looks, markers, extras);
     }
 
     public Shot withTrack(int newTrack) {
-        return new Shot(id, name, media, newTrack, start, length, source, layering, settings, camera, markers, extras);
+        return new Shot(
+                id, name, media, newTrack, start, length, source, layering, settings, camera, looks, markers, extras);
     }
 
     public Shot withSource(Source newSource) {
-        return new Shot(id, name, media, track, start, length, newSource, layering, settings, camera, markers, extras);
+        return new Shot(
+                id, name, media, track, start, length, newSource, layering, settings, camera, looks, markers, extras);
     }
 
     public Shot withLayering(Layering newLayering) {
-        return new Shot(id, name, media, track, start, length, source, newLayering, settings, camera, markers, extras);
+        return new Shot(
+                id, name, media, track, start, length, source, newLayering, settings, camera, looks, markers, extras);
     }
 }

@@ -5,6 +5,7 @@ import amberlens.core.geometry.PicturePoint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SortedSet;
+import java.util.function.Predicate;
 
 /**
  * What moves in one shot: the properties of its camera over time, and beside them those of its layer. The properties of the pose have
@@ -148,8 +149,7 @@ public final class CameraTrack {
      */
     public Channel<?> channel(Lane lane) {
         Channel<?> channel = get(lane.property());
-        if (!lane.owner().equals(Owner.CAMERA)
-                || (lane.axis() == Axis.LINKED) != channel.axes().isEmpty()) {
+        if ((lane.axis() == Axis.LINKED) != channel.axes().isEmpty()) {
             throw new IllegalArgumentException("there is no lane " + lane.words());
         }
         return lane.axis() == Axis.LINKED
@@ -189,9 +189,14 @@ public final class CameraTrack {
                 channels.taking(other.channels, property -> property.group().ofMove()));
     }
 
+    /** This camera with what is keyed of looks beside another one. */
+    public CameraTrack withLooksOf(CameraTrack other) {
+        return new CameraTrack(channels.taking(other.channels, property -> property.group() == Group.LOOK));
+    }
+
     /** This camera with one property as it is in another one. */
     public CameraTrack taking(Property<?> property, CameraTrack other) {
-        return new CameraTrack(channels.taking(other.channels, one -> one == property));
+        return new CameraTrack(channels.taking(other.channels, one -> one.equals(property)));
     }
 
     /** Applies one change to one lane. */
@@ -236,6 +241,11 @@ public final class CameraTrack {
     /** Applies a change to a property as a whole, whether its axes are linked or not. */
     public <V> CameraTrack withWhole(Property<V> property, ChannelChange change) {
         return with(property, change.apply(get(property)));
+    }
+
+    /** This camera without what was keyed for some of the things beside it. */
+    public CameraTrack without(Predicate<Owner> gone) {
+        return new CameraTrack(channels.taking(Channels.NONE, property -> gone.test(property.owner())));
     }
 
     /** Applies a change to every property as a whole that is not simply neutral. */

@@ -7,7 +7,7 @@ import java.util.function.Predicate;
 
 /**
  * What some properties do over time. One that is left out is neutral, and a neutral constant is left out by itself, save for those of
- * the pose, whose neutral values depend on picture and frame.
+ * the pose and others whose neutral values depend on picture and frame.
  */
 public final class Channels {
     public static final Channels NONE = new Channels(List.of(), List.of());
@@ -47,7 +47,7 @@ public final class Channels {
     @SuppressWarnings("unchecked") // with() puts only channels of a property's own type beside it
     public <V> Channel<V> get(Property<V> property) {
         for (int i = 0; i < properties.size(); i++) {
-            if (properties.get(i) == property) {
+            if (properties.get(i).equals(property)) {
                 return (Channel<V>) channels.get(i);
             }
         }
@@ -60,14 +60,14 @@ public final class Channels {
 
     /** These with the channel of a property. */
     public <V> Channels with(Property<V> property, Channel<V> channel) {
-        boolean leftOut = property.group() != Group.POSE && channel.equals(neutral(property));
+        boolean leftOut = property.group() != Group.POSE && !property.isPlaced() && channel.equals(neutral(property));
         List<Property<?>> newProperties = new ArrayList<>(properties);
         List<Channel<?>> newChannels = new ArrayList<>(channels);
         int at = 0;
         while (at < properties.size() && properties.get(at).compareTo(property) < 0) {
             at++;
         }
-        if (at < properties.size() && properties.get(at) == property) {
+        if (at < properties.size() && properties.get(at).equals(property)) {
             newProperties.remove(at);
             newChannels.remove(at);
         }

@@ -2,6 +2,7 @@ package amberlens.core.motion;
 
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.Size;
 import amberlens.core.geometry.Turn;
 import java.util.Optional;
@@ -28,23 +29,51 @@ public record Depth(double tilt, double swivel, double distance, CornerOffsets c
      *
      * @param left where the sheet's left side lies among the picture points of the pose: not 0 where only a part of it is judged
      * @param top likewise
+     * @param across how many source pixels one picture point's unit is across: not 1 where a part stands for the whole
+     * @param down likewise down
      * @param sheet source pixels
      * @param centre of the frame among the frame points of the pose
      * @param over what rigs lay over it: frame points on frame points
      */
-    public record Setting(double left, double top, Size sheet, FramePoint centre, Laid over) {
+    public record Setting(
+            double left, double top, double across, double down, Size sheet, FramePoint centre, Laid over) {
         /** A whole picture in a whole frame with nothing laid over it. */
         public static Setting of(Size picture, Size frame) {
-            return new Setting(0, 0, picture, frame.centre(), Laid.NOTHING);
+            return new Setting(0, 0, 1, 1, picture, frame.centre(), Laid.NOTHING);
         }
 
         Setting withOver(Laid laid) {
-            return new Setting(left, top, sheet, centre, laid);
+            return new Setting(left, top, across, down, sheet, centre, laid);
         }
 
         /** The same as a part of the sheet is judged, in a part of the frame. */
         public Setting judged(double fromLeft, double fromTop, FramePoint origin) {
-            return new Setting(left - fromLeft, top - fromTop, sheet, centre.minus(origin), over.from(origin));
+            return new Setting(
+                    left - fromLeft, top - fromTop, across, down, sheet, centre.minus(origin), over.from(origin));
+        }
+
+        /** The same when a part of what counts as the picture stands for all of it. */
+        Setting within(Portion part, Size picture) {
+            return new Setting(
+                    (left - part.left() * picture.width()) / part.width(),
+                    (top - part.top() * picture.height()) / part.height(),
+                    across * part.width(),
+                    down * part.height(),
+                    sheet,
+                    centre,
+                    over);
+        }
+
+        /** Undoes {@link #within}. */
+        Setting outOf(Portion part, Size picture) {
+            return new Setting(
+                    left * part.width() + part.left() * picture.width(),
+                    top * part.height() + part.top() * picture.height(),
+                    across / part.width(),
+                    down / part.height(),
+                    sheet,
+                    centre,
+                    over);
         }
     }
 

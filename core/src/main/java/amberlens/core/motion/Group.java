@@ -7,7 +7,9 @@ public enum Group {
     /** How the picture leans out of the frame's plane. */
     DEPTH(true),
     /** How a shot lies over what is below it, and how its footage runs. */
-    LAYER(false);
+    LAYER(false),
+    /** How the picture is seen: what a shot's looks change. */
+    LOOK(false);
 
     private final boolean ofMove;
 

@@ -2,20 +2,19 @@ package amberlens.core.motion;
 
 import java.util.Comparator;
 
-/** What has keys of its own: a property of an owner, or one axis of a property whose axes are unlinked. */
-public record Lane(Owner owner, Property<?> property, Axis axis) implements Comparable<Lane> {
-    private static final Comparator<Lane> ORDER = Comparator.comparing(Lane::owner)
-            .thenComparing(Comparator.<Lane, Property<?>>comparing(Lane::property))
-            .thenComparing(Lane::axis);
+/** What has keys of its own: a property, or one axis of a property whose axes are unlinked. */
+public record Lane(Property<?> property, Axis axis) implements Comparable<Lane> {
+    private static final Comparator<Lane> ORDER =
+            Comparator.<Lane, Property<?>>comparing(Lane::property).thenComparing(Lane::axis);
 
-    /** A lane of a shot's camera. */
-    public Lane(Property<?> property, Axis axis) {
-        this(Owner.CAMERA, property, axis);
-    }
-
-    /** A lane of a shot's camera whose axes are linked. */
+    /** A lane of a property whose axes are linked. */
     public static Lane of(Property<?> property) {
         return new Lane(property, Axis.LINKED);
+    }
+
+    /** Whose it is. */
+    public Owner owner() {
+        return property.owner();
     }
 
     /** For example "Scale" or "Position x". */
@@ -23,10 +22,10 @@ public record Lane(Owner owner, Property<?> property, Axis axis) implements Comp
         return axis == Axis.LINKED ? property.word() : property.word() + " " + axis.word();
     }
 
-    /** For example "scale" or "position-x". */
+    /** For example "scale", "position-x" or "tone-1-exposure". */
     public String id() {
         String own = axis == Axis.LINKED ? property.id() : property.id() + "-" + axis.word();
-        return owner.equals(Owner.CAMERA) ? own : owner.id() + "-" + own;
+        return owner().equals(Owner.CAMERA) ? own : owner().id() + "-" + own;
     }
 
     @Override

@@ -3,6 +3,7 @@ package amberlens.core.motion;
 import amberlens.core.geometry.AffineMap;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Size;
 import amberlens.core.geometry.Turn;
@@ -66,6 +67,44 @@ public record Pose(Scale scale, FramePoint position, double degrees, PicturePoin
                 .filter(projection -> projection.unseen().isEmpty())
                 .map(Projection::toFrame)
                 .orElseGet(() -> ProjectiveMap.of(pictureToFrame()));
+    }
+
+    /**
+     * This pose for a part of the picture that stands for all of it: what is seen of that part stays where it is.
+     *
+     * @param picture its size, which the part then has
+     */
+    public Pose within(Portion part, Size picture) {
+        if (part.isWhole()) {
+            return this;
+        }
+        return new Pose(
+                ValueKinds.SCALE.of(i -> i == 0 ? scale.x() * part.width() : scale.y() * part.height()),
+                position,
+                degrees,
+                new PicturePoint(
+                        (anchor.x() - part.left() * picture.width()) / part.width(),
+                        (anchor.y() - part.top() * picture.height()) / part.height()),
+                depth.setting()
+                        .map(setting -> depth.in(setting.within(part, picture)))
+                        .orElse(depth));
+    }
+
+    /** Undoes {@link #within}. */
+    public Pose outOf(Portion part, Size picture) {
+        if (part.isWhole()) {
+            return this;
+        }
+        return new Pose(
+                ValueKinds.SCALE.of(i -> i == 0 ? scale.x() / part.width() : scale.y() / part.height()),
+                position,
+                degrees,
+                new PicturePoint(
+                        anchor.x() * part.width() + part.left() * picture.width(),
+                        anchor.y() * part.height() + part.top() * picture.height()),
+                depth.setting()
+                        .map(setting -> depth.in(setting.outOf(part, picture)))
+                        .orElse(depth));
     }
 
     /** Whether the picture can be seen at all. */

@@ -53,8 +53,8 @@ public record Projection(ProjectiveMap toFrame, Optional<Unseen> unseen) {
         ProjectiveMap over = ProjectiveMap.of(setting.over().map());
         List<FramePoint> corners = new ArrayList<>();
         for (Corner corner : Corner.values()) {
-            double u = setting.left() + corner.of(setting.sheet()).x();
-            double v = setting.top() + corner.of(setting.sheet()).y();
+            double u = setting.left() + corner.of(setting.sheet()).x() / setting.across();
+            double v = setting.top() + corner.of(setting.sheet()).y() / setting.down();
             if (!(leaning.w(u, v) >= NEAREST)) {
                 return new Projection(leaning.then(over), Optional.of(Unseen.BEHIND));
             }
@@ -69,8 +69,8 @@ public record Projection(ProjectiveMap toFrame, Optional<Unseen> unseen) {
         ProjectiveMap whole = ProjectiveMap.ofRectangle(
                 setting.left(),
                 setting.top(),
-                setting.sheet().width(),
-                setting.sheet().height(),
+                setting.sheet().width() / setting.across(),
+                setting.sheet().height() / setting.down(),
                 corners);
         return new Projection(whole.then(over), Optional.empty());
     }
@@ -91,7 +91,7 @@ public record Projection(ProjectiveMap toFrame, Optional<Unseen> unseen) {
         double away = depth.sinSwivel();
         double awayDown = -depth.sinTilt() * depth.cosSwivel();
         double viewer = depth.distance()
-                * Math.sqrt(sx * sy)
+                * Math.sqrt(sx * sy / (setting.across() * setting.down()))
                 * Math.max(setting.sheet().width(), setting.sheet().height());
         double wx = (away * axx + awayDown * bxx) / viewer;
         double wy = (away * axy + awayDown * bxy) / viewer;

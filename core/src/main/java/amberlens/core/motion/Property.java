@@ -15,9 +15,11 @@ import java.util.Optional;
  */
 public class Property<V> implements Comparable<Property<?>> {
     private static final Comparator<Property<?>> ORDER = Comparator.<Property<?>, Group>comparing(Property::group)
+            .thenComparing(Property::owner)
             .thenComparingInt(property -> property.place)
             .thenComparing(Property::id);
 
+    private final Owner owner;
     private final String id;
     private final String word;
     private final Group group;
@@ -30,6 +32,7 @@ public class Property<V> implements Comparable<Property<?>> {
     private final int decimals;
     private final List<Unit> units;
     private final Carry<V> carry;
+    private final boolean placed;
 
     /** What a property is where nothing was set. */
     @FunctionalInterface
@@ -44,6 +47,8 @@ public class Property<V> implements Comparable<Property<?>> {
     }
 
     Property(PropertyBuilder<V> from) {
+        owner = Owner.CAMERA;
+        placed = from.placed;
         id = from.id;
         word = from.word;
         group = from.group;
@@ -56,6 +61,45 @@ public class Property<V> implements Comparable<Property<?>> {
         decimals = from.decimals;
         units = List.copyOf(from.units);
         carry = from.carry;
+    }
+
+    private Property(Property<V> of, Owner newOwner) {
+        owner = newOwner;
+        placed = of.placed;
+        id = of.id;
+        word = of.word;
+        group = of.group;
+        place = of.place;
+        kind = of.kind;
+        neutral = of.neutral;
+        range = of.range;
+        proportional = of.proportional;
+        step = of.step;
+        decimals = of.decimals;
+        units = of.units;
+        carry = of.carry;
+    }
+
+    /**
+     * The same property of one of the things that are keyed beside the camera.
+     *
+     * @throws IllegalArgumentException when the camera alone can have it
+     */
+    public Property<V> ownedBy(Owner other) {
+        if (group.ofMove() && !other.equals(Owner.CAMERA)) {
+            throw new IllegalArgumentException("only a camera has a " + lowerWord());
+        }
+        return other.equals(owner) ? this : new Property<>(this, other);
+    }
+
+    /** Whose it is. */
+    public Owner owner() {
+        return owner;
+    }
+
+    /** Whether what is neutral depends on the sizes of picture and frame, so that it is always told. */
+    public boolean isPlaced() {
+        return placed;
     }
 
     /** The name of its member in files. */
@@ -171,6 +215,17 @@ public class Property<V> implements Comparable<Property<?>> {
         return numbers + units.getFirst().brief();
     }
 
+    /** Alike are those of one owner with one name. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Property<?> property && property.owner.equals(owner) && property.id.equals(id);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * owner.hashCode() + id.hashCode();
+    }
+
     @Override
     public int compareTo(Property<?> other) {
         return ORDER.compare(this, other);
@@ -178,6 +233,6 @@ public class Property<V> implements Comparable<Property<?>> {
 
     @Override
     public String toString() {
-        return id;
+        return owner.equals(Owner.CAMERA) ? id : owner.id() + "/" + id;
     }
 }

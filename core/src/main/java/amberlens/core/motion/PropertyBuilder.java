@@ -10,6 +10,7 @@ public final class PropertyBuilder<V> {
     final Group group;
     final int place;
     final ValueKind<V> kind;
+    final boolean placed;
     final List<Unit> units = new ArrayList<>();
     Property.Neutral<V> neutral;
     NumberRange range = NumberRange.ANY;
@@ -19,7 +20,14 @@ public final class PropertyBuilder<V> {
     Property.Carry<V> carry = (value, _) -> value;
 
     private PropertyBuilder(
-            String id, String word, Group group, int place, ValueKind<V> kind, Property.Neutral<V> neutral) {
+            String id,
+            String word,
+            Group group,
+            int place,
+            ValueKind<V> kind,
+            boolean placed,
+            Property.Neutral<V> neutral) {
+        this.placed = placed;
         this.id = id;
         this.word = word;
         this.group = group;
@@ -36,13 +44,13 @@ public final class PropertyBuilder<V> {
      */
     public static <V> PropertyBuilder<V> property(
             String id, String word, Group group, int place, ValueKind<V> kind, V neutral) {
-        return new PropertyBuilder<>(id, word, group, place, kind, (_, _) -> neutral);
+        return new PropertyBuilder<>(id, word, group, place, kind, false, (_, _) -> neutral);
     }
 
-    /** Likewise, where the neutral value depends on the sizes of picture and frame. */
-    static <V> PropertyBuilder<V> placed(
+    /** Likewise, where the neutral value depends on the sizes of picture and frame, so that it is always told. */
+    public static <V> PropertyBuilder<V> placed(
             String id, String word, Group group, int place, ValueKind<V> kind, Property.Neutral<V> neutral) {
-        return new PropertyBuilder<>(id, word, group, place, kind, neutral);
+        return new PropertyBuilder<>(id, word, group, place, kind, true, neutral);
     }
 
     /** The project's own unit. */

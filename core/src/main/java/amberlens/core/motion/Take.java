@@ -17,6 +17,7 @@ import java.util.stream.IntStream;
  * @param instants when its frames are looked at
  * @param setting what depth is seen in
  * @param exposure how long each of its frames is exposed
+ * @param cropping which part of the picture edges are judged by
  */
 public record Take(
         CameraTrack camera,
@@ -26,7 +27,8 @@ public record Take(
         Ride ride,
         Instants instants,
         Depth.Setting setting,
-        Exposure exposure) {
+        Exposure exposure,
+        Cropping cropping) {
     /** With nothing laid over it. */
     public Take(CameraTrack camera, int length, Size picture, Size frame) {
         this(camera, length, picture, frame, Ride.NONE);
@@ -39,7 +41,7 @@ public record Take(
 
     /** Likewise, of a part of a sheet. */
     public Take(CameraTrack camera, int length, Size picture, Size frame, Ride ride, Depth.Setting setting) {
-        this(camera, length, picture, frame, ride, Instants.Frames.EACH, setting, Exposure.NONE);
+        this(camera, length, picture, frame, ride, Instants.Frames.EACH, setting, Exposure.NONE, Cropping.NONE);
     }
 
     public Take {
@@ -71,8 +73,36 @@ public record Take(
                         .toList();
     }
 
+    /** The pose by which edges are judged: that of what is left of the picture, as if it were all of it. */
+    public Pose edgePose(double at) {
+        return cropped(pose(at), at);
+    }
+
+    /** Likewise, of the take's own camera. */
+    public Pose ownEdgePose(double at) {
+        return cropped(ownPose(at), at);
+    }
+
+    /** Likewise, of all frames from frame 0. */
+    public List<Pose> edgePoses() {
+        List<Pose> poses = poses();
+        return cropping == Cropping.NONE
+                ? poses
+                : IntStream.range(0, length)
+                        .mapToObj(at -> cropped(poses.get(at), at))
+                        .toList();
+    }
+
+    private Pose cropped(Pose pose, double at) {
+        return cropping == Cropping.NONE ? pose : pose.within(cropping.left(camera, at), picture);
+    }
+
+    public Take withCropping(Cropping newCropping) {
+        return new Take(camera, length, picture, frame, ride, instants, setting, exposure, newCropping);
+    }
+
     public Take withCamera(CameraTrack newCamera) {
-        return new Take(newCamera, length, picture, frame, ride, instants, setting, exposure);
+        return new Take(newCamera, length, picture, frame, ride, instants, setting, exposure, cropping);
     }
 
     /**
@@ -82,11 +112,11 @@ public record Take(
      */
     public Take shownBy(OutputTimes times, int start) {
         Exposure finer = Exposure.of(exposure.shutter(), times.pxPerFramePx());
-        return new Take(camera, length, picture, frame, ride, Instants.of(times, start), setting, finer);
+        return new Take(camera, length, picture, frame, ride, Instants.of(times, start), setting, finer, cropping);
     }
 
     public Take withExposure(Exposure newExposure) {
-        return new Take(camera, length, picture, frame, ride, instants, setting, newExposure);
+        return new Take(camera, length, picture, frame, ride, instants, setting, newExposure, cropping);
     }
 
     /** Whether each frame is looked at once, at its own time. */

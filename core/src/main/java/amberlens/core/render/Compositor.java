@@ -66,13 +66,10 @@ public final class Compositor {
             Rows rows,
             Supplier<Loops> loops,
             Encoder encoder) {
-        List<? extends Seen> seen = withoutHidden(layers);
+        var readying = new Readying(rows, loops);
+        List<Seen> seen = readying.all(withoutHidden(layers), output);
         float[] ground = background.map(Compositor::linear).orElse(new float[4]);
-        List<Layer> visible =
-                seen.stream().flatMap(Seen::layers).filter(Layer::isVisible).toList();
-        visible.forEach(layer -> layer.placement().prepare(output, rows));
-        boolean straight = visible.stream().allMatch(layer -> layer.toOutput().isStraight());
-        Window.Shape shape = straight ? Window.Shape.STRIP : Window.Shape.TILE;
+        Window.Shape shape = readying.prepare(seen, output);
         rows.inBands(output.height(), () -> worker(seen, ground, output, shape, loops.get(), encoder));
     }
 

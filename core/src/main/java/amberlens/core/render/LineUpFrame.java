@@ -6,11 +6,15 @@ import amberlens.core.edges.Judged;
 import amberlens.core.edges.Margin;
 import amberlens.core.footage.SourceFrames;
 import amberlens.core.geometry.Mirror;
+import amberlens.core.geometry.PictureArea;
+import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Backdrop;
 import amberlens.core.layering.BlendMode;
 import amberlens.core.layering.Fade;
+import amberlens.core.look.Appearance;
+import amberlens.core.look.LookKinds;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -79,17 +83,19 @@ public final class LineUpFrame {
     public static List<Seen> layers(
             Project project, double frame, Size output, int most, double left, double top, Pictures pictures) {
         return layers(project, frame, output, most, pictures).stream()
-                .map(seen -> seen.map(layer -> layer.shifted(-left, -top)))
+                .map(seen -> seen.shifted(-left, -top))
                 .toList();
     }
 
     private List<Seen> at(double frame) {
         List<Seen> seen = new ArrayList<>();
-        List<Shot> shots = LineUp.at(project, (int) Math.floor(frame)).stream()
-                .filter(shot -> !project.isRig(shot))
-                .toList();
+        List<Shot> shots = LineUp.at(project, (int) Math.floor(frame));
         for (int i = 0; i < shots.size(); i++) {
             Shot shot = shots.get(i);
+            if (project.isRig(shot)) {
+                seen = underRig(shot, frame, seen);
+                continue;
+            }
             boolean overlapped = i + 1 < shots.size() && shots.get(i + 1).track() == shot.track();
             Optional<Seen> here = overlapped && dissolves(shots.get(i + 1), frame)
                     ? dissolve(shot, shots.get(++i), frame, seen.isEmpty())
@@ -97,6 +103,26 @@ public final class LineUpFrame {
             here.ifPresent(seen::add);
         }
         return seen;
+    }
+
+    /** The looks of a rig act on everything below it. */
+    private List<Seen> underRig(Shot rig, double frame, List<Seen> below) {
+        Appearance looks = Appearance.of(rig.looks(), rig.camera(), frame - rig.start());
+        if (looks.isPlain() || below.isEmpty()) {
+            return below;
+        }
+        Pose pose = project.ride(rig).on(project.pose(rig, frame - rig.start()), frame - rig.start());
+        Seen all = below.size() == 1 ? below.getFirst() : new Seen.Group(below, 1, BlendMode.NORMAL);
+        return new ArrayList<>(List.of(
+                dressing(looks, project.mediaOf(rig).size(), pose, Mirror.NONE).of(all)));
+    }
+
+    private Dressing dressing(Appearance looks, Size picture, Pose pose, Mirror mirror) {
+        return new Dressing(looks, picture, toOutput(picture, pose, mirror), project.frameSize(), output);
+    }
+
+    private ProjectiveMap toOutput(Size picture, Pose pose, Mirror mirror) {
+        return toOutput(picture, pose, mirror, project.frameSize(), output);
     }
 
     /** Whether a shot that overlaps the one before it is still coming in over it. */
@@ -160,21 +186,25 @@ public final class LineUpFrame {
         if (picture == null) {
             return Optional.empty();
         }
-        Judged judged = project.judged(shot);
         Mirror mirror = shot.settings().mirror();
         Pyramid second = source.part() > 0 ? pictures.of(media, source.second()) : null;
         List<Seen> instants = new ArrayList<>();
         boolean visible = false;
         for (double moment : moments(shot, at)) {
             Pose pose = pose(shot, moment);
-            Layer layer = layer(picture, pose, judged, mirror);
+            Appearance looks = Appearance.of(shot.looks(), shot.camera(), moment);
+            Layer layer = layer(shot, picture, pose, looks, moment);
             visible |= layer.isVisible();
-            instants.add(
-                    second == null ? layer : new Seen.Mix(layer, layer(second, pose, judged, mirror), source.part()));
+            Seen shownPicture = second == null
+                    ? layer
+                    : new Seen.Mix(layer, layer(shot, second, pose, looks, moment), source.part());
+            instants.add(dressing(looks, picture.size(), pose, mirror).of(shownPicture));
         }
         List<Seen> parts = new ArrayList<>();
         if (!instants.stream().allMatch(Seen::hidesAllBelow)) {
-            backdrop(shot, picture, lowest).map(this::filling).ifPresent(parts::add);
+            backdrop(shot, picture, lowest)
+                    .map(behind -> behind(shot, behind, picture, at))
+                    .ifPresent(parts::add);
         }
         if (visible) {
             parts.add(instants.size() == 1 ? instants.getFirst() : new Seen.Exposed(instants));
@@ -188,6 +218,14 @@ public final class LineUpFrame {
         Seen light = passing.apply(parts.size() == 1 ? parts.getFirst() : new Seen.Group(parts, 1, BlendMode.NORMAL));
         boolean plain = opacity == 1 && blend == BlendMode.NORMAL;
         return Optional.of(plain ? light : new Seen.Group(List.of(light), opacity, blend));
+    }
+
+    /** The blurred picture behind a shot has its tones, and whatever stands there its vignettes. */
+    private Seen behind(Shot shot, Pyramid backdrop, Pyramid picture, double at) {
+        Appearance looks = Appearance.of(shot.looks(), shot.camera(), at);
+        boolean ofPicture = picture.isSoftened(backdrop);
+        return dressing(looks, picture.size(), pose(shot, at), shot.settings().mirror())
+                .behind(filling(backdrop), ofPicture);
     }
 
     private Pose pose(Shot shot, double at) {
@@ -219,18 +257,37 @@ public final class LineUpFrame {
     }
 
     /**
-     * One picture in one pose. Where the part of it that is judged fills the frame, only that part is read: its own border goes on, and
-     * nothing of what lies beyond it mixes into the frame's.
+     * One picture in one pose, cropped. Where the part of it that is judged fills the frame, only that part is read: its own border goes
+     * on, and nothing of what lies beyond it mixes into the frame's.
      */
-    private Layer layer(Pyramid picture, Pose pose, Judged judged, Mirror mirror) {
+    private Layer layer(Shot shot, Pyramid picture, Pose pose, Appearance looks, double at) {
         Size frame = project.frameSize();
-        Pose ofPart = judged.of(pose);
-        boolean part = !judged.picture().equals(picture.size())
-                && judged.area().isWithin(picture.size())
-                && Margin.of(ofPart, judged.picture(), frame).isSealed();
-        return part
-                ? layer(picture.part(mirror.of(judged.area(), picture.size())), ofPart, mirror, frame, output)
-                : layer(picture, pose, mirror, frame, output);
+        Mirror mirror = shot.settings().mirror();
+        Judged judged = project.judged(shot);
+        Judged now = project.judged(shot, at);
+        boolean covers = judged.area().isWithin(picture.size())
+                && Margin.of(now.of(pose), judged.picture(), frame).isSealed();
+        Judged read = judged.picture().equals(picture.size()) ? steadilyLeft(shot, picture, looks) : judged;
+        if (!read.picture().equals(picture.size()) && covers) {
+            PictureArea area = mirror.of(read.area(), picture.size());
+            Portion left = looks.left().in(area, picture.size());
+            return layer(picture.part(area), read.of(pose), mirror, frame, output)
+                    .cropped(left, true);
+        }
+        Layer whole = layer(picture, pose, mirror, frame, output);
+        return looks.left().isWhole() ? whole : whole.cropped(looks.left(), covers);
+    }
+
+    /** What a crop that stands still leaves, in whole pixels; one that moves would have to be read anew in every frame. */
+    private Judged steadilyLeft(Shot shot, Pyramid picture, Appearance looks) {
+        boolean moves = shot.looks().stream()
+                .filter(look -> look.kind().equals(LookKinds.CROP))
+                .flatMap(look -> look.amounts().stream())
+                .anyMatch(amount -> shot.camera().get(amount).animated());
+        PictureArea area = moves
+                ? PictureArea.whole(picture.size())
+                : shot.settings().mirror().of(looks.left().pixels(picture.size()), picture.size());
+        return new Judged(area, picture.size(), project.frameSize(), project.frameSize());
     }
 
     /** One picture in one pose. */
@@ -240,10 +297,24 @@ public final class LineUpFrame {
 
     /** Likewise, as in a mirror. */
     public static Layer layer(Pyramid picture, Pose pose, Mirror mirror, Size frame, Size output) {
-        Pose placed = pose.depth().setting().isPresent() ? pose : pose.in(picture.size(), frame);
-        ProjectiveMap map = placed.map()
-                .thenScaled((double) output.width() / frame.width(), (double) output.height() / frame.height());
+        Pose placed = placed(picture.size(), pose, frame);
         boolean covers = Margin.of(placed, picture.size(), frame).isSealed();
-        return new Layer(picture, mirror.of(picture.size()).then(map), covers, placed.isSeen());
+        return new Layer(
+                picture,
+                Portion.WHOLE,
+                toOutput(picture.size(), placed, mirror, frame, output),
+                covers,
+                placed.isSeen());
+    }
+
+    private static Pose placed(Size picture, Pose pose, Size frame) {
+        return pose.depth().setting().isPresent() ? pose : pose.in(picture, frame);
+    }
+
+    private static ProjectiveMap toOutput(Size picture, Pose pose, Mirror mirror, Size frame, Size output) {
+        ProjectiveMap map = placed(picture, pose, frame)
+                .map()
+                .thenScaled((double) output.width() / frame.width(), (double) output.height() / frame.height());
+        return mirror.of(picture).then(map);
     }
 }

@@ -1,21 +1,24 @@
 package amberlens.core.render;
 
 import amberlens.core.colour.Colour;
+import amberlens.core.filter.LightWork;
+import amberlens.core.filter.SoftLight;
+import amberlens.core.geometry.Size;
 import amberlens.core.layering.BlendMode;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /** Something that can be seen in the output. */
-public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, Seen.Exposed {
+public sealed interface Seen
+        permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, Seen.Exposed, Seen.Worked, Seen.Soft, Seen.Ready {
     /** Whether nothing that lies below it can be seen. */
     boolean hidesAllBelow();
 
     /** Every placed picture in it. */
     Stream<Layer> layers();
 
-    /** The same with every placed picture in it changed. */
-    Seen map(UnaryOperator<Layer> change);
+    /** The same a little to the side, in output pixels. */
+    Seen shifted(double byX, double byY);
 
     /**
      * Things laid over each other on their own, and then as one over what is below.
@@ -39,8 +42,8 @@ public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, S
         }
 
         @Override
-        public Seen map(UnaryOperator<Layer> change) {
-            return new Group(parts.stream().map(part -> part.map(change)).toList(), opacity, blend);
+        public Seen shifted(double byX, double byY) {
+            return new Group(parts.stream().map(part -> part.shifted(byX, byY)).toList(), opacity, blend);
         }
     }
 
@@ -62,8 +65,8 @@ public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, S
         }
 
         @Override
-        public Seen map(UnaryOperator<Layer> change) {
-            return new Mix(from.map(change), to.map(change), part);
+        public Seen shifted(double byX, double byY) {
+            return new Mix(from.shifted(byX, byY), to.shifted(byX, byY), part);
         }
     }
 
@@ -88,8 +91,9 @@ public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, S
         }
 
         @Override
-        public Seen map(UnaryOperator<Layer> change) {
-            return new Exposed(instants.stream().map(one -> one.map(change)).toList());
+        public Seen shifted(double byX, double byY) {
+            return new Exposed(
+                    instants.stream().map(one -> one.shifted(byX, byY)).toList());
         }
     }
 
@@ -110,8 +114,79 @@ public sealed interface Seen permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, S
         }
 
         @Override
-        public Seen map(UnaryOperator<Layer> change) {
-            return new Tinted(of.map(change), colour, part);
+        public Seen shifted(double byX, double byY) {
+            return new Tinted(of.shifted(byX, byY), colour, part);
+        }
+    }
+
+    /** A thing whose light is changed pixel by pixel. */
+    record Worked(Seen of, LightWork work) implements Seen {
+        @Override
+        public boolean hidesAllBelow() {
+            return of.hidesAllBelow() && work.keepsOpaque();
+        }
+
+        @Override
+        public Stream<Layer> layers() {
+            return of.layers();
+        }
+
+        @Override
+        public Seen shifted(double byX, double byY) {
+            return new Worked(of.shifted(byX, byY), work.shifted(byX, byY));
+        }
+    }
+
+    /** Where a whole frame lies in the output, in its pixels. */
+    record Bounds(double left, double top, double right, double bottom) {
+        static Bounds of(Size output) {
+            return new Bounds(0, 0, output.width(), output.height());
+        }
+
+        Bounds shifted(double byX, double byY) {
+            return new Bounds(left + byX, top + byY, right + byX, bottom + byY);
+        }
+    }
+
+    /**
+     * A thing blurred by a Gaussian; what lies beyond the frame is as at its border.
+     *
+     * @param sigmaX output pixels, at least 0
+     * @param sigmaY likewise
+     * @param frame where it ends
+     */
+    record Soft(Seen of, double sigmaX, double sigmaY, Bounds frame) implements Seen {
+        @Override
+        public boolean hidesAllBelow() {
+            return of.hidesAllBelow();
+        }
+
+        @Override
+        public Stream<Layer> layers() {
+            return of.layers();
+        }
+
+        @Override
+        public Seen shifted(double byX, double byY) {
+            return new Soft(of.shifted(byX, byY), sigmaX, sigmaY, frame.shifted(byX, byY));
+        }
+    }
+
+    /** A blurred thing whose light stands ready for one output. */
+    record Ready(SoftLight light) implements Seen {
+        @Override
+        public boolean hidesAllBelow() {
+            return light.opaque();
+        }
+
+        @Override
+        public Stream<Layer> layers() {
+            return Stream.empty();
+        }
+
+        @Override
+        public Seen shifted(double byX, double byY) {
+            throw new IllegalStateException("what stands ready for one output is not for another");
         }
     }
 }

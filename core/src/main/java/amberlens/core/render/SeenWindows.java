@@ -1,5 +1,7 @@
 package amberlens.core.render;
 
+import amberlens.core.filter.LightWork;
+import amberlens.core.filter.SoftLight;
 import amberlens.core.layering.BlendMode;
 import amberlens.core.raster.Loops;
 import amberlens.core.sampling.Patches;
@@ -18,13 +20,25 @@ interface SeenWindows {
     void over(Window window, float[] below);
 
     static SeenWindows of(Seen seen, Loops loops) {
+        return of(seen, loops, Patches.own(loops));
+    }
+
+    /**
+     * Likewise.
+     *
+     * @param patches of what was read of a picture, shared where many read the same one
+     */
+    private static SeenWindows of(Seen seen, Loops loops, Patches patches) {
         return switch (seen) {
-            case Layer layer when layer.isVisible() -> new OfLayer(layer, loops, Patches.own(loops));
+            case Layer layer when layer.isVisible() -> new OfLayer(layer, loops, patches);
             case Layer _ -> (_, _) -> {};
             case Seen.Group group -> new OfGroup(group, loops);
             case Seen.Mix mix -> new OfMix(mix, loops);
             case Seen.Exposed exposed -> new OfExposed(exposed, loops);
             case Seen.Tinted tinted -> new OfTinted(tinted, loops);
+            case Seen.Worked worked -> new OfWorked(worked, loops, patches);
+            case Seen.Ready ready -> new OfReady(ready, loops);
+            case Seen.Soft _ -> throw new IllegalStateException("what is soft is made ready before windows are");
         };
     }
 
@@ -132,9 +146,7 @@ interface SeenWindows {
         private OfExposed(Seen.Exposed exposed, Loops loops) {
             Patches patches = Patches.shared(loops);
             instants = exposed.instants().stream()
-                    .map(one -> one instanceof Layer layer && layer.isVisible()
-                            ? new OfLayer(layer, loops, patches)
-                            : of(one, loops))
+                    .map(one -> SeenWindows.of(one, loops, patches))
                     .toList();
             this.loops = loops;
         }
@@ -182,6 +194,60 @@ interface SeenWindows {
                     one[i + c] += part * (colour[c] * one[i + 3] - one[i + c]);
                 }
             }
+            Blending.over(below, one, window, BlendMode.NORMAL, loops);
+        }
+    }
+
+    /** A thing whose light is changed pixel by pixel. */
+    final class OfWorked implements SeenWindows {
+        private final SeenWindows of;
+        private final LightWork work;
+        private final boolean hides;
+        private final Loops loops;
+        private final Room room = new Room();
+
+        private OfWorked(Seen.Worked worked, Loops loops, Patches patches) {
+            of = SeenWindows.of(worked.of(), loops, patches);
+            work = worked.work();
+            hides = worked.hidesAllBelow();
+            this.loops = loops;
+        }
+
+        @Override
+        public void over(Window window, float[] below) {
+            if (hides) {
+                of.over(window, below);
+                work.on(window, below);
+                return;
+            }
+            float[] one = room.clear(window);
+            of.over(window, one);
+            work.on(window, one);
+            Blending.over(below, one, window, BlendMode.NORMAL, loops);
+        }
+    }
+
+    /** Blurred light. */
+    final class OfReady implements SeenWindows {
+        private final SoftLight.Reader reader;
+        private final boolean opaque;
+        private final Loops loops;
+        private final Room room = new Room();
+
+        private OfReady(Seen.Ready ready, Loops loops) {
+            reader = ready.light().reader(loops);
+            opaque = ready.light().opaque();
+            this.loops = loops;
+        }
+
+        @Override
+        public void over(Window window, float[] below) {
+            if (opaque) {
+                reader.read(window, below);
+                return;
+            }
+            float[] one = room.clear(window);
+            reader.read(window, one);
             Blending.over(below, one, window, BlendMode.NORMAL, loops);
         }
     }

@@ -1,5 +1,6 @@
 package amberlens.core.sampling;
 
+import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Quadrilateral;
 import amberlens.core.geometry.Side;
@@ -11,8 +12,8 @@ final class Edges {
 
     private final Quadrilateral seen;
 
-    Edges(Size picture, ProjectiveMap toOutput) {
-        seen = new Quadrilateral(picture, toOutput);
+    Edges(Size picture, Portion left, ProjectiveMap toOutput) {
+        seen = new Quadrilateral(picture, left.placed(picture).then(toOutput));
     }
 
     /** How thick the picture is where it is widest, in output pixels; 0 when it cannot be seen. */

@@ -1,5 +1,6 @@
 package amberlens.core.sampling;
 
+import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Size;
 import amberlens.core.raster.Rows;
@@ -15,21 +16,27 @@ public final class Placement {
     private final boolean covers;
     private final Edges edges;
 
+    /** A whole picture. */
+    public Placement(Pyramid picture, ProjectiveMap toOutput, boolean covers) {
+        this(picture, Portion.WHOLE, toOutput, covers);
+    }
+
     /**
+     * @param left which part of the picture is seen
      * @param toOutput from source pixels to output pixels; the picture {@link #isVisible must be visible}
      * @param covers whether it is known to fill the whole output, so that its own edges must not soften the border
      */
-    public Placement(Pyramid picture, ProjectiveMap toOutput, boolean covers) {
+    public Placement(Pyramid picture, Portion left, ProjectiveMap toOutput, boolean covers) {
         this.picture = picture;
         this.toOutput = toOutput;
         this.covers = covers;
         toPicture = toOutput.inverse();
-        edges = new Edges(picture.size(), toOutput);
+        edges = new Edges(picture.size(), left, toOutput);
     }
 
-    /** Whether a picture is large enough to be seen, and all of it lies before the viewer. */
-    public static boolean isVisible(Size picture, ProjectiveMap toOutput) {
-        return new Edges(picture, toOutput).thickness() >= THINNEST_PX;
+    /** Whether a part of a picture is large enough to be seen, and all of it lies before the viewer. */
+    public static boolean isVisible(Size picture, Portion left, ProjectiveMap toOutput) {
+        return new Edges(picture, left, toOutput).thickness() >= THINNEST_PX;
     }
 
     public Pyramid picture() {

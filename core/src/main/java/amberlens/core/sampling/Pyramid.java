@@ -65,6 +65,11 @@ public final class Pyramid {
         return made;
     }
 
+    /** Whether a picture is the softened one of this. */
+    public boolean isSoftened(Pyramid other) {
+        return other == softened;
+    }
+
     /** The size of the picture itself, in source pixels. */
     public Size size() {
         return picture.size();

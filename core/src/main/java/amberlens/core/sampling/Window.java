@@ -34,6 +34,11 @@ public record Window(int left, int top, int width, int height) {
             return width;
         }
 
+        /** The greatest height of a window. */
+        public int height() {
+            return height;
+        }
+
         /** Room for the light of one window. */
         public float[] room() {
             return new Window(0, 0, width, height).room();

@@ -149,7 +149,7 @@ final class KeySearch {
         double[][] missing = new double[6][moments.length];
         for (int i = 0; i < moments.length; i++) {
             Pose pose = now.pose(moments[i]);
-            SideDistances distances = SideDistances.of(pose, now.picture(), now.frame());
+            SideDistances distances = SideDistances.of(now.edgePose(moments[i]), now.picture(), now.frame());
             for (Side side : Side.values()) {
                 missing[side.ordinal()][i] = -TOLERANCE_PX - distances.to(side);
             }
@@ -206,7 +206,7 @@ final class KeySearch {
         for (int i = 0; i < judged.size(); i++) {
             Take take = judged.get(i).take();
             for (double at : take.moments()) {
-                SideDistances distances = SideDistances.of(take.pose(at), take.picture(), take.frame());
+                SideDistances distances = SideDistances.of(take.edgePose(at), take.picture(), take.frame());
                 if (distances.least() < least) {
                     least = distances.least();
                     Side side = Arrays.stream(Side.values())

@@ -136,7 +136,7 @@ final class Lift {
      */
     private static double needed(Take take, double at, boolean whole) {
         return whole || take.ride().isNone()
-                ? factorFor(take.pose(at), take.picture(), take.frame())
+                ? factorFor(take.edgePose(at), take.picture(), take.frame())
                 : factorUnderRig(take, at);
     }
 
@@ -145,9 +145,9 @@ final class Lift {
      * still move out from the middle of that frame.
      */
     private static double factorUnderRig(Take take, double at) {
-        Pose own = take.ownPose(at);
+        Pose own = take.ownEdgePose(at);
         if (!own.isFlat()) {
-            return LeaningFill.factor(take.pose(at), take.picture(), take.frame());
+            return LeaningFill.factor(take.edgePose(at), take.picture(), take.frame());
         }
         FramePoint middle = take.frame().centre();
         PicturePoint centre = own.toPicture(middle);
@@ -270,7 +270,7 @@ final class Lift {
     }
 
     private static Side sideAt(Take take, double at) {
-        return Margin.of(take.pose(at), take.picture(), take.frame()).side();
+        return Margin.of(take.edgePose(at), take.picture(), take.frame()).side();
     }
 
     private static SealResult centreOutside(Subject subject, Decisive decisive, SealTerms terms) {

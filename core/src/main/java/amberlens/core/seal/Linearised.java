@@ -6,6 +6,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.motion.Axis;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Take;
 import amberlens.core.sharpness.Enlargement;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,12 +43,15 @@ final class Linearised {
     /** That no edge is open at a side at a moment of one of the judged takes; in frame widths. */
     LinearProgramme.Row edge(int judged, double at, Side side) {
         Size picture = baseJudged.get(judged).take().picture();
-        return seen(judged, at, pose -> SideDistances.of(pose, picture, frame).to(side) / frame.width(), 0);
+        return seen(
+                judged,
+                take -> SideDistances.of(take.edgePose(at), picture, frame).to(side) / frame.width(),
+                0);
     }
 
     /** That width or height are, at a moment, enlarged at most to a limit, in per cent. */
     LinearProgramme.Row limit(int judged, double at, Axis axis, double percent) {
-        return seen(judged, at, pose -> -enlarged(pose, axis, frame) / 100, -percent / 100);
+        return seen(judged, take -> -enlarged(take.pose(at), axis, frame) / 100, -percent / 100);
     }
 
     /** In per cent; a picture that leans is enlarged alike in all directions. */
@@ -67,12 +71,12 @@ final class Linearised {
                 own(at, now -> now.position().y(), pose.position().y(), 1.0 / frame.width()));
     }
 
-    private LinearProgramme.Row seen(int judged, double at, ToDoubleFunction<Pose> quantity, double atLeast) {
-        double now = quantity.applyAsDouble(baseJudged.get(judged).take().pose(at));
+    private LinearProgramme.Row seen(int judged, ToDoubleFunction<Take> quantity, double atLeast) {
+        double now = quantity.applyAsDouble(baseJudged.get(judged).take());
         return row(
                 now,
                 step -> quantity.applyAsDouble(
-                        steppedJudged.get(step).get(judged).take().pose(at)),
+                        steppedJudged.get(step).get(judged).take()),
                 atLeast);
     }
 

@@ -70,13 +70,14 @@ final class Refusal {
     /** What the frame that stands in the way would need by itself. */
     static List<String> ofOneFrame(SealWay way, Take take, SealTerms terms, double at) {
         List<String> ways = new ArrayList<>();
-        Pose pose = take.pose(at);
+        Pose pose = take.edgePose(at);
         if (!pose.isFlat()) {
             ways.add("less tilt, swivel or pulling of corners there");
             return ways;
         }
         Scale most = pose.scale();
-        double larger = Math.max(most.x(), most.y());
+        Scale drawn = take.pose(at).scale();
+        double larger = Math.max(drawn.x(), drawn.y());
         if (way != SealWay.SHIFT && Double.isFinite(terms.limitPercent())) {
             most = most.times(Math.max(1, terms.limitPercent() / larger));
         }

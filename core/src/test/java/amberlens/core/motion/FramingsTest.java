@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
+import amberlens.core.look.LookKinds;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -87,10 +88,12 @@ class FramingsTest {
         assertThatThrownBy(() -> apart.channel(new Lane(Properties.SCALE, Axis.X)))
                 .hasMessageContaining("Scale x");
         assertThat(apart.lanes()).isSorted();
-        Lane foreign = new Lane(new Owner("tone"), Properties.SCALE, Axis.LINKED);
-        assertThat(foreign.id()).isEqualTo("tone-scale");
-        assertThat(foreign).isGreaterThan(Lane.of(Properties.SPEED));
-        assertThatThrownBy(() -> apart.channel(foreign)).hasMessageContaining("Scale");
+        var tone = new Owner("tone", 2);
+        Lane beside = Lane.of(LookKinds.EXPOSURE.ownedBy(tone));
+        assertThat(beside.id()).isEqualTo("tone-2-exposure");
+        assertThat(beside).isGreaterThan(Lane.of(Properties.SPEED)).isNotEqualTo(Lane.of(LookKinds.EXPOSURE));
+        assertThat(apart.channel(beside).at(0)).isEqualTo(0.0);
+        assertThatThrownBy(() -> Properties.SCALE.ownedBy(tone)).hasMessageContaining("only a camera has a scale");
     }
 
     @Test

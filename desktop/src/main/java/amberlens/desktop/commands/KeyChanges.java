@@ -154,7 +154,10 @@ public final class KeyChanges {
     /** The neutral pose without any keys. */
     public void resetMove() {
         desk.cursor().selectedShot().ifPresent(shot -> desk.document()
-                .apply(ShotEdits.setCamera("reset of the move", shot.id(), CameraTrack.still(neutral(shot)))));
+                .apply(ShotEdits.setCamera(
+                        "reset of the move",
+                        shot.id(),
+                        CameraTrack.still(neutral(shot)).withLooksOf(shot.camera()))));
     }
 
     private Pose neutral(Shot shot) {

@@ -1,6 +1,7 @@
 package amberlens.desktop.moves;
 
 import amberlens.core.edit.CarryEdits;
+import amberlens.core.model.Carried;
 import amberlens.core.motion.Group;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
@@ -22,6 +23,7 @@ final class CarryPanel extends FormPanel {
     private final Desk desk;
     private final Overlay overlay;
     private final Map<Property<?>, CheckBox> boxes = new LinkedHashMap<>();
+    private final CheckBox looks = new CheckBox("All its looks, instead of theirs");
     private final CheckBox linked = new CheckBox("They follow: what changes this move changes theirs");
 
     CarryPanel(Desk desk, Overlay overlay) {
@@ -48,6 +50,7 @@ final class CarryPanel extends FormPanel {
             case POSE -> "Move";
             case DEPTH -> "Depth";
             case LAYER -> "Layer";
+            case LOOK -> "Look";
         };
     }
 
@@ -64,6 +67,10 @@ final class CarryPanel extends FormPanel {
                 properties.getChildren().add(box);
             }
         }
+        if (group == Group.LOOK) {
+            looks.setId("carry-looks");
+            properties.getChildren().add(looks);
+        }
         return properties;
     }
 
@@ -75,14 +82,14 @@ final class CarryPanel extends FormPanel {
                 chosen.add(property);
             }
         });
-        if (chosen.isEmpty()) {
-            throw new IllegalArgumentException("Choose at least one property to carry.");
+        if (chosen.isEmpty() && !looks.isSelected()) {
+            throw new IllegalArgumentException("Choose at least one property to carry, or the looks.");
         }
         desk.document()
                 .apply(CarryEdits.carry(
-                        desk.cursor().selection().shotId().orElseThrow(),
+                        new Carried(
+                                desk.cursor().selection().shotId().orElseThrow(), chosen, looks.isSelected()),
                         desk.cursor().selection().shots(),
-                        chosen,
                         linked.isSelected()));
         overlay.close();
     }

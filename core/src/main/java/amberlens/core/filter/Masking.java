@@ -1,0 +1,81 @@
+package amberlens.core.filter;
+
+import amberlens.core.geometry.ProjectiveMap;
+import amberlens.core.look.Mask;
+import amberlens.core.sampling.Window;
+import java.util.List;
+
+/** Cuts shapes out of light, or dims what lies outside of them. */
+public final class Masking implements LightWork {
+    private final List<Stencil> stencils;
+    private final Mask.Mode mode;
+    private final float outside;
+
+    private Masking(List<Stencil> stencils, Mask.Mode mode, float outside) {
+        this.stencils = stencils;
+        this.mode = mode;
+        this.outside = outside;
+    }
+
+    /**
+     * Masks of one mode, joined in their order; the first says how much is dimmed.
+     *
+     * @param toOutput from the pixels of a mask's space
+     */
+    public static Masking of(List<Mask> masks, Placing toOutput) {
+        return new Masking(
+                masks.stream().map(mask -> Stencil.of(mask, toOutput.of(mask))).toList(),
+                masks.getFirst().mode(),
+                (float) masks.getFirst().outside());
+    }
+
+    /** Where the space of a mask lies in the output. */
+    @FunctionalInterface
+    public interface Placing {
+        ProjectiveMap of(Mask mask);
+    }
+
+    /**
+     * Cuts round corners.
+     *
+     * @param left of what has them, in the pixels of its space
+     * @param radius likewise
+     */
+    public static Masking rounded(
+            double left, double top, double width, double height, double radius, ProjectiveMap toOutput) {
+        double most = Math.min(width, height) / 2;
+        var stencil = Stencil.rounded(left, top, width, height, Math.min(radius, most), toOutput);
+        return new Masking(List.of(stencil), Mask.Mode.CUT, 1);
+    }
+
+    @Override
+    public void on(Window window, float[] light) {
+        float[] covered = new float[window.width() * window.height()];
+        for (int i = 0; i < stencils.size(); i++) {
+            stencils.get(i).join(window, covered, i == 0);
+        }
+        for (int y = 0, from = 0; y < window.height(); y++) {
+            int at = window.row(y);
+            for (int k = 0; k < window.width(); k++, at += 4, from++) {
+                float left = mode == Mask.Mode.CUT ? covered[from] : 1 - outside * (1 - covered[from]);
+                light[at] *= left;
+                light[at + 1] *= left;
+                light[at + 2] *= left;
+                if (mode == Mask.Mode.CUT) {
+                    light[at + 3] *= left;
+                }
+            }
+        }
+    }
+
+    @Override
+    public boolean keepsOpaque() {
+        return mode == Mask.Mode.SPOTLIGHT;
+    }
+
+    @Override
+    public LightWork shifted(double byX, double byY) {
+        return new Masking(
+                stencils.stream().map(stencil -> stencil.shifted(byX, byY)).toList(), mode, outside);
+    }
+}

@@ -1,0 +1,43 @@
+package amberlens.core.filter;
+
+import amberlens.core.geometry.ProjectiveMap;
+
+/** Where the pixel centres of a row lie in a plane that is mapped from the output. */
+final class PlaneRow {
+    private final ProjectiveMap map;
+    private final float[] x;
+    private final float[] y;
+
+    PlaneRow(ProjectiveMap map, int width) {
+        this.map = map;
+        x = new float[width];
+        y = new float[width];
+    }
+
+    /** Looks at the row that begins at a place of the output. */
+    void at(double left, double top) {
+        if (map.isAffine()) {
+            double fromX = map.x(left, top);
+            double fromY = map.y(left, top);
+            double stepX = map.xx() / map.ww();
+            double stepY = map.yx() / map.ww();
+            for (int k = 0; k < x.length; k++) {
+                x[k] = (float) (fromX + k * stepX);
+                y[k] = (float) (fromY + k * stepY);
+            }
+        } else {
+            for (int k = 0; k < x.length; k++) {
+                x[k] = (float) map.x(left + k, top);
+                y[k] = (float) map.y(left + k, top);
+            }
+        }
+    }
+
+    float[] x() {
+        return x;
+    }
+
+    float[] y() {
+        return y;
+    }
+}

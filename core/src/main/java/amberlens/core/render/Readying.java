@@ -1,0 +1,105 @@
+package amberlens.core.render;
+
+import amberlens.core.filter.LightField;
+import amberlens.core.filter.SoftLight;
+import amberlens.core.filter.Softener;
+import amberlens.core.filter.Thinning;
+import amberlens.core.geometry.Size;
+import amberlens.core.raster.Loops;
+import amberlens.core.raster.Rows;
+import amberlens.core.sampling.Window;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Supplier;
+
+/**
+ * Makes an output ready to be rendered window by window: what is soft is blurred as a whole first, since each of its pixels needs what
+ * lies around it, and pictures get the levels they need.
+ */
+final class Readying {
+    private final Rows rows;
+    private final Supplier<Loops> loops;
+
+    Readying(Rows rows, Supplier<Loops> loops) {
+        this.rows = rows;
+        this.loops = loops;
+    }
+
+    /** The same with nothing soft left in it. */
+    Seen of(Seen seen, Size output) {
+        return switch (seen) {
+            case Layer layer -> layer;
+            case Seen.Ready ready -> ready;
+            case Seen.Group group -> new Seen.Group(all(group.parts(), output), group.opacity(), group.blend());
+            case Seen.Mix mix -> new Seen.Mix(of(mix.from(), output), of(mix.to(), output), mix.part());
+            case Seen.Exposed exposed -> new Seen.Exposed(all(exposed.instants(), output));
+            case Seen.Tinted tinted -> new Seen.Tinted(of(tinted.of(), output), tinted.colour(), tinted.part());
+            case Seen.Worked worked -> new Seen.Worked(of(worked.of(), output), worked.work());
+            case Seen.Soft soft -> soft(soft, output);
+        };
+    }
+
+    List<Seen> all(List<? extends Seen> parts, Size output) {
+        return parts.stream().map(part -> of(part, output)).toList();
+    }
+
+    private Seen soft(Seen.Soft soft, Size output) {
+        var across = Softener.of(soft.sigmaX());
+        var down = Softener.of(soft.sigmaY());
+        Window needed = needed(soft.frame(), output, across, down);
+        var size = new Size(needed.width(), needed.height());
+        Seen child = of(soft.of().shifted(-needed.left(), -needed.top()), size);
+        LightField field = rendered(child, size, new Thinning(across, size.width()));
+        return new Seen.Ready(SoftLight.of(field, across, down, needed, soft.hidesAllBelow(), rows, loops));
+    }
+
+    /** Which part of the frame has to be seen for an output; mostly the output is the frame. */
+    private static Window needed(Seen.Bounds frame, Size output, Softener across, Softener down) {
+        int left = (int) Math.max(Math.floor(frame.left()), -across.reach());
+        int top = (int) Math.max(Math.floor(frame.top()), -down.reach());
+        int right = (int) Math.min(Math.ceil(frame.right()), output.width() + across.reach());
+        int bottom = (int) Math.min(Math.ceil(frame.bottom()), output.height() + down.reach());
+        return new Window(
+                Math.min(left, 0),
+                Math.min(top, 0),
+                Math.max(right, output.width()) - Math.min(left, 0),
+                Math.max(bottom, output.height()) - Math.min(top, 0));
+    }
+
+    /** What is seen over nothing, its rows brought to fewer places. */
+    private LightField rendered(Seen seen, Size size, Thinning thinning) {
+        LightField field = LightField.blank(thinning.places(), size.height());
+        Window.Shape shape = prepare(List.of(seen), size);
+        rows.inBands(size.height(), () -> {
+            Loops own = loops.get();
+            SeenWindows windows = SeenWindows.of(seen, own);
+            Thinning.Across across = thinning.across(own);
+            float[] light = shape.room();
+            LightField band = LightField.blank(size.width(), shape.height());
+            return (first, last) -> {
+                for (int top = first; top < last; top += shape.height()) {
+                    int bottom = Math.min(last, top + shape.height());
+                    int from = top;
+                    Window.each(size.width(), top, bottom, shape, window -> {
+                        Arrays.fill(light, 0, window.length(), 0);
+                        windows.over(window, light);
+                        band.take(window, -from, light);
+                    });
+                    for (int y = top; y < bottom; y++) {
+                        across.thin(band.light(), band.row(y - top), field.light(), field.row(y));
+                    }
+                }
+            };
+        });
+        return field;
+    }
+
+    /** Makes the levels of pictures that an output needs; says in what windows it is best rendered. */
+    Window.Shape prepare(List<? extends Seen> seen, Size output) {
+        List<Layer> visible =
+                seen.stream().flatMap(Seen::layers).filter(Layer::isVisible).toList();
+        visible.forEach(layer -> layer.placement().prepare(output, rows));
+        boolean straight = visible.stream().allMatch(layer -> layer.toOutput().isStraight());
+        return straight ? Window.Shape.STRIP : Window.Shape.TILE;
+    }
+}
