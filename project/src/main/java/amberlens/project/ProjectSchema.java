@@ -27,11 +27,16 @@ final class ProjectSchema {
     private static final JsonNode TEXT = load();
     private static final JsonSchema PROJECT = schema(TEXT);
     private static final JsonSchema CLIP = schema(definition("keysClip"));
+    private static final JsonSchema LOOKS = schema(definition("looksFile"));
 
     private ProjectSchema() {}
 
     static void check(JsonNode project, Path file) throws FileProblem {
         check(PROJECT, project, file);
+    }
+
+    static void requireLooks(JsonNode looks, Path file) throws FileProblem {
+        check(LOOKS, looks, file);
     }
 
     static void requireClip(JsonNode clip) throws FileProblem {

@@ -7,6 +7,7 @@ import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Cropping;
 import amberlens.core.motion.Owner;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /** Rules about the list of a shot's looks. */
@@ -22,6 +23,11 @@ public final class Looks {
                 .filter(number -> looks.stream().noneMatch(look -> look.kind().equals(kind) && look.number() == number))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /** The look that has an owner's amounts. */
+    public static Optional<Look> find(List<Look> looks, Owner owner) {
+        return looks.stream().filter(look -> look.owner().equals(owner)).findFirst();
     }
 
     /** A camera without the amounts of looks that are not in a list. */

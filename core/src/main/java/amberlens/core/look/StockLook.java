@@ -121,6 +121,11 @@ public enum StockLook {
         this.purpose = purpose;
     }
 
+    /** The part of a shot at which it is most itself, 0 … 1. */
+    public double telling() {
+        return this == SOFT_END ? 0.9 : 0;
+    }
+
     public String words() {
         return words;
     }

@@ -307,6 +307,14 @@ public final class LineUpFrame {
                 placed.isSeen());
     }
 
+    /** One picture in one pose with looks. */
+    public static Seen dressed(Pyramid picture, Pose pose, Mirror mirror, Appearance looks, Size frame, Size output) {
+        Layer layer = layer(picture, pose, mirror, frame, output);
+        boolean covers = layer.covers() && looks.left().isWhole();
+        return new Dressing(looks, picture.size(), layer.toOutput(), frame, output)
+                .of(layer.cropped(looks.left(), covers));
+    }
+
     private static Pose placed(Size picture, Pose pose, Size frame) {
         return pose.depth().setting().isPresent() ? pose : pose.in(picture, frame);
     }

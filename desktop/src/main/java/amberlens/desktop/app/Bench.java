@@ -23,6 +23,7 @@ import amberlens.desktop.intake.PictureReplacing;
 import amberlens.desktop.lens.LensPane;
 import amberlens.desktop.lineup.LineUpActions;
 import amberlens.desktop.lineup.LineUpPane;
+import amberlens.desktop.looks.LookActions;
 import amberlens.desktop.menu.Menus;
 import amberlens.desktop.moves.CarryActions;
 import amberlens.desktop.moves.MoveActions;
@@ -37,6 +38,7 @@ import amberlens.desktop.session.ProjectActions;
 import amberlens.desktop.session.ProjectSession;
 import amberlens.desktop.session.RecentProjects;
 import amberlens.desktop.shelf.ShelfPane;
+import amberlens.desktop.shelf.ShelfTab;
 import amberlens.desktop.shot.ShotActions;
 import amberlens.desktop.style.Overlay;
 import amberlens.desktop.style.Wardrobe;
@@ -116,6 +118,7 @@ public final class Bench implements AutoCloseable {
         LineUpActions.addTo(actions, desk, overlay, this::showWholeLineUp);
         MoveActions.addTo(actions, desk);
         CarryActions.addTo(actions, desk, overlay);
+        LookActions.addTo(actions, desk);
         AimActions.addTo(actions, desk);
         ViewActions.addTo(actions, desk, this::table);
         PlayActions.addTo(actions, desk, playback, overlay);
@@ -188,7 +191,7 @@ public final class Bench implements AutoCloseable {
     }
 
     private void showPictures() {
-        shelf.showPictures();
+        shelf.show(ShelfTab.PICTURES);
         openShelf();
     }
 
@@ -198,9 +201,9 @@ public final class Bench implements AutoCloseable {
         }
     }
 
-    /** Shows the pictures or the ready moves on the Shelf. */
-    public void toggleReady() {
-        shelf.toggleReady();
+    /** Brings a tab of the Shelf to the front. */
+    public void show(ShelfTab tab) {
+        shelf.show(tab);
         openShelf();
     }
 

@@ -7,7 +7,9 @@ import amberlens.desktop.actions.Needs;
 import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.session.FileChoice;
+import amberlens.desktop.shelf.ShelfTab;
 import amberlens.desktop.style.Overlay;
+import amberlens.project.LookFile;
 import amberlens.project.MoveFile;
 
 /** The actions that act on a view of the bench rather than on the project. */
@@ -59,7 +61,21 @@ final class BenchActions {
                         "a picture on the Shelf",
                         () -> !desk.document().project().media().isEmpty()),
                 () -> on.shelf().laySelected());
-        actions.add(Menu.VIEW, "shelf.ready", "Pictures or ready moves", "Y", Needs.NOTHING, on::toggleReady);
+        actions.add(
+                Menu.VIEW,
+                "shelf.ready",
+                "Pictures or ready moves",
+                "Y",
+                Needs.NOTHING,
+                () -> on.show(on.shelf().tab() == ShelfTab.MOVES ? ShelfTab.PICTURES : ShelfTab.MOVES));
+        actions.add(
+                Menu.VIEW,
+                "shelf.looks",
+                "Pictures or looks",
+                "Alt+Y",
+                Needs.NOTHING,
+                () -> on.show(on.shelf().tab() == ShelfTab.LOOKS ? ShelfTab.PICTURES : ShelfTab.LOOKS));
+        actions.add(Menu.SHOT, "look.open", "Take kept looks from a file…", "", Needs.NOTHING, this::takeLooks);
         actions.add(
                 Menu.MOVE, "aim.places", "Pan and zoom between two places", "J", DeskNeeds.shot(desk), () -> on.shelf()
                         .panBetweenPlaces());
@@ -77,6 +93,16 @@ final class BenchActions {
                         .begin());
         actions.add(Menu.HELP, "help.guide", "Guide", "Shift+F1", Needs.NOTHING, dialogs::showGuide);
         actions.add(Menu.HELP, "help.keys", "Find an action…", "F1", Needs.NOTHING, dialogs::showActionSearch);
+    }
+
+    private void takeLooks() {
+        files.looksToTake().ifPresent(file -> {
+            try {
+                on.shelf().take(LookFile.open(file));
+            } catch (FileProblem e) {
+                overlay.tell("Those looks cannot be used", e.getMessage());
+            }
+        });
     }
 
     private void takeMove() {

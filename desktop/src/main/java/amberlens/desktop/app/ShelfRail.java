@@ -2,6 +2,9 @@ package amberlens.desktop.app;
 
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.shelf.ShelfPane;
+import amberlens.desktop.shelf.ShelfTab;
+import java.util.EnumMap;
+import java.util.Map;
 import javafx.scene.Group;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
@@ -11,37 +14,40 @@ import javafx.scene.layout.VBox;
 final class ShelfRail extends VBox {
     private final Desk desk;
     private final ShelfPane shelf;
-    private final ToggleButton pictures = word("Shelf", "rail-shelf", false);
-    private final ToggleButton ready = word("Ready moves", "rail-ready", true);
+    private final Map<ShelfTab, ToggleButton> words = new EnumMap<>(ShelfTab.class);
 
     ShelfRail(Desk desk, ShelfPane shelf) {
         this.desk = desk;
         this.shelf = shelf;
-        getChildren().addAll(new Group(pictures), new Group(ready));
+        for (ShelfTab tab : ShelfTab.values()) {
+            ToggleButton word = word(tab);
+            words.put(tab, word);
+            getChildren().add(new Group(word));
+        }
         getStyleClass().add("shelf-rail");
+        shelf.onTab(() -> show(desk.preferences().shelfOpen()));
     }
 
-    private ToggleButton word(String words, String id, boolean opens) {
-        ToggleButton button = new ToggleButton(words);
-        button.setId(id);
+    private ToggleButton word(ShelfTab tab) {
+        ToggleButton button = new ToggleButton(tab.words());
+        button.setId("rail-" + tab.tag());
         button.setRotate(-90);
         button.getStyleClass().add("rail-word");
-        button.setTooltip(new Tooltip("Open or fold: " + words));
-        button.setOnAction(_ -> press(opens));
+        button.setTooltip(new Tooltip("Open or fold: " + tab.words()));
+        button.setOnAction(_ -> press(tab));
         return button;
     }
 
-    private void press(boolean opens) {
+    private void press(ShelfTab tab) {
         boolean open = desk.preferences().shelfOpen();
-        boolean fold = open && shelf.showsReady() == opens;
-        shelf.show(opens);
+        boolean fold = open && shelf.tab() == tab;
+        shelf.show(tab);
         desk.prefer(to -> to.setShelfOpen(!fold));
         show(!fold);
     }
 
     /** Shows which tab stands open. */
     void show(boolean open) {
-        pictures.setSelected(open && !shelf.showsReady());
-        ready.setSelected(open && shelf.showsReady());
+        words.forEach((tab, word) -> word.setSelected(open && shelf.tab() == tab));
     }
 }

@@ -1,29 +1,33 @@
 package amberlens.desktop.camera;
 
 import amberlens.core.motion.Group;
-import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The groups of the Camera, in the order of its tabs. */
 enum CameraGroup {
-    MOVE("Move", Optional.of(Group.POSE)),
-    DEPTH("Depth", Optional.of(Group.DEPTH)),
-    LOOK("Look", Optional.empty()),
-    LAYER("Layer", Optional.of(Group.LAYER));
+    MOVE("Move", Group.POSE),
+    DEPTH("Depth", Group.DEPTH),
+    LOOK("Look", Group.LOOK),
+    LAYER("Layer", Group.LAYER);
 
     private final String words;
-    private final Optional<Group> group;
+    private final Group group;
 
-    CameraGroup(String words, Optional<Group> group) {
+    CameraGroup(String words, Group group) {
         this.words = words;
         this.group = group;
+    }
+
+    static CameraGroup of(Group group) {
+        return Stream.of(values()).filter(one -> one.group == group).findFirst().orElseThrow();
     }
 
     String words() {
         return words;
     }
 
-    /** The properties it shows; none for what has no properties of its own. */
-    Optional<Group> group() {
+    /** The properties it shows. */
+    Group group() {
         return group;
     }
 }

@@ -45,7 +45,6 @@ public final class CameraPane extends StackPane implements Subscription {
     private final Label willDo = new Label();
     private final Hyperlink goToKey = new Hyperlink();
     private final Map<Property<?>, PropertyRow<?>> rows = new LinkedHashMap<>();
-    private CameraGroup shown = CameraGroup.MOVE;
     /** What changes nothing here. */
     private static final Set<Change> NOTHING_HERE = EnumSet.of(Change.FILE, Change.MESSAGE, Change.EXPORTS);
 
@@ -54,6 +53,7 @@ public final class CameraPane extends StackPane implements Subscription {
 
     private final Map<CameraGroup, ToggleButton> tabs = new EnumMap<>(CameraGroup.class);
     private final Label nothing = new Label();
+    private final LookList looks;
     private final HBox heading = new HBox(8);
     private final HBox outcome = new HBox(8);
     private final VBox pose;
@@ -64,6 +64,7 @@ public final class CameraPane extends StackPane implements Subscription {
         this.desk = desk;
         this.services = services;
         leg = new LegPanel(desk, actions);
+        looks = new LookList(desk, overlay, actions, new AddLook(actions));
         outcome.getChildren().addAll(willDo, goToKey);
         outcome.getStyleClass().add("outcome");
         pose = new VBox(heading(actions), outcome, tabs(), list(overlay));
@@ -148,24 +149,14 @@ public final class CameraPane extends StackPane implements Subscription {
         nothing.setWrapText(true);
         nothing.getStyleClass().addAll("quiet", "camera-empty");
         nothing.managedProperty().bind(nothing.visibleProperty());
-        list.getChildren().add(nothing);
+        list.getChildren().addAll(nothing, looks);
         return list;
     }
 
-    /** The corners of the picture can be pulled in the Lens while the depth is shown. */
+    /** The corners of the picture can be pulled in the Lens while the depth is shown, and looks while they are. */
     private void show(CameraGroup group) {
-        shown = group;
-        desk.tools().showDepth(group == CameraGroup.DEPTH);
+        desk.tools().show(group.group());
         changed(Changes.EVERYTHING);
-    }
-
-    /** What is shown; the depth is switched on and off from the menu, too. */
-    private CameraGroup group() {
-        boolean depth = desk.tools().depth();
-        if (depth != (shown == CameraGroup.DEPTH)) {
-            shown = depth ? CameraGroup.DEPTH : CameraGroup.MOVE;
-        }
-        return shown;
     }
 
     private void changed(Changes changes) {
@@ -177,18 +168,15 @@ public final class CameraPane extends StackPane implements Subscription {
         pose.setDisable(shot.isEmpty());
         Optional<Selection.LegFrom> legFrom = legFrom(shot);
         leg.setVisible(legFrom.isPresent());
-        CameraGroup group = group();
+        CameraGroup group = CameraGroup.of(desk.tools().group());
         tabs.forEach((of, tab) -> {
             tab.setSelected(of == group);
             tab.setText(of.words() + (shot.isPresent() && hasKeys(of, shot.get()) ? " •" : ""));
         });
         rows.forEach((property, row) -> row.setVisible(shows(group, property, shot)));
-        nothing.setVisible(rows.values().stream().noneMatch(Node::isVisible));
-        nothing.setText(
-                group == CameraGroup.LOOK
-                        ? "No look yet. Looks will change how the picture is seen, in order and over time, each with rows like those of the"
-                                + " move."
-                        : "Opacity is for shots on a higher track or smaller than the frame, speed is for footage.");
+        looks.setVisible(group == CameraGroup.LOOK);
+        nothing.setVisible(group != CameraGroup.LOOK && rows.values().stream().noneMatch(Node::isVisible));
+        nothing.setText("Opacity is for shots on a higher track or smaller than the frame, speed is for footage.");
         if (shot.isEmpty()) {
             willDo.setText("no shot yet");
             rows.values().forEach(PropertyRow::showNothing);
@@ -201,20 +189,21 @@ public final class CameraPane extends StackPane implements Subscription {
         var judged = services.facts().judged(desk.document().project(), shot.get());
         rows.forEach((property, row) -> row.show(
                 shot.get(), frame, Consequences.of(property, desk.document().project(), shot.get(), frame, judged)));
+        if (group == CameraGroup.LOOK) {
+            looks.show(shot.get(), frame);
+        }
         announce(shot.get(), frame);
     }
 
     private static boolean hasKeys(CameraGroup of, Shot shot) {
-        return of.group().isPresent()
-                && Properties.ALL.stream()
-                        .filter(property -> property.group() == of.group().get())
-                        .anyMatch(property -> shot.camera().has(property)
-                                && shot.camera().get(property).animated());
+        return shot.camera().channels().properties().stream()
+                .filter(property -> property.group() == of.group())
+                .anyMatch(property -> shot.camera().get(property).animated());
     }
 
     /** Rows that can do nothing for a shot and do nothing already are left out. */
     private boolean shows(CameraGroup group, Property<?> property, Optional<Shot> shot) {
-        boolean here = group.group().filter(of -> of == property.group()).isPresent();
+        boolean here = group.group() == property.group();
         return here && (group != CameraGroup.LAYER || shot.isPresent() && concerns(property, shot.get()));
     }
 

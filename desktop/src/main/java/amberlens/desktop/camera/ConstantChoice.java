@@ -41,7 +41,7 @@ record ConstantChoice(Desk desk, Overlay overlay, Shot shot, Property<?> propert
 
     private List<Lane> lanes() {
         return shot.camera().lanes().stream()
-                .filter(lane -> lane.property() == property)
+                .filter(lane -> lane.property().equals(property))
                 .filter(lane -> shot.camera().channel(lane).animated())
                 .toList();
     }

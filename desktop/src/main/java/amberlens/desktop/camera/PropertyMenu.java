@@ -30,13 +30,16 @@ final class PropertyMenu extends MenuButton {
     private final Desk desk;
     private final Overlay overlay;
     private final Property<?> property;
+    private final String tag;
 
-    PropertyMenu(Desk desk, Overlay overlay, Property<?> property) {
+    /** @param tag for the names of its parts */
+    PropertyMenu(Desk desk, Overlay overlay, Property<?> property, String tag) {
         this.desk = desk;
         this.overlay = overlay;
         this.property = property;
+        this.tag = tag;
         String word = property.lowerWord();
-        setId("more-" + word);
+        setId("more-" + tag);
         setTooltip(new Tooltip("More for " + word + ": mute, link axes, units"));
         setAccessibleText("More for " + word);
         setGraphic(new FontIcon(Feather.MORE_VERTICAL));
@@ -69,8 +72,8 @@ final class PropertyMenu extends MenuButton {
             select.setId("select-" + word());
             select.setDisable(!channel.animated());
             select.setOnAction(_ -> desk.cursor()
-                    .select(new Selection.Keys(
-                            KeySet.where(shot.camera(), key -> key.lane().property() == property))));
+                    .select(new Selection.Keys(KeySet.where(
+                            shot.camera(), key -> key.lane().property().equals(property)))));
             getItems().add(select);
             if (property == Properties.ANCHOR) {
                 getItems().add(anchors(shot));
@@ -141,6 +144,6 @@ final class PropertyMenu extends MenuButton {
     }
 
     private String word() {
-        return property.lowerWord();
+        return tag;
     }
 }

@@ -47,11 +47,16 @@ final class PropertyRow<V> extends VBox {
     private final Hyperlink neutral = new Hyperlink("neutral");
     private final Label follows = new Label();
 
+    /** One of the camera. */
     PropertyRow(Desk desk, Overlay overlay, Property<V> property) {
+        this(desk, overlay, property, property.lowerWord().replace(' ', '-'));
+    }
+
+    /** @param tag for the names of its parts */
+    PropertyRow(Desk desk, Overlay overlay, Property<V> property, String tag) {
         this.desk = desk;
         this.property = property;
         String word = property.lowerWord();
-        String tag = word.replace(' ', '-');
         whole = new KeyRibbon(desk, Lane.of(property));
         axes = property.paired()
                 ? List.of(
@@ -80,13 +85,25 @@ final class PropertyRow<V> extends VBox {
         ribbons.getChildren().setAll(whole);
         ribbons.getStyleClass().add("ribbons");
         HBox.setHgrow(ribbons, Priority.ALWAYS);
-        line.getChildren().addAll(name(word), numbers(), ribbons, new PropertyMenu(desk, overlay, property));
+        line.getChildren().addAll(name(word), numbers(), ribbons, new PropertyMenu(desk, overlay, property, tag));
         line.setAlignment(Pos.CENTER_LEFT);
         beneath.getStyleClass().add("beneath");
         beneath.getChildren().addAll(follows, neutral);
         getChildren().addAll(line, beneath);
         getStyleClass().add("property-row");
         managedProperty().bind(visibleProperty());
+    }
+
+    /** Lets the row be one line high, for what nothing follows from: neutral lies over the end of the keys. */
+    PropertyRow<V> inOneLine() {
+        getChildren().remove(beneath);
+        beneath.getChildren().remove(neutral);
+        line.getChildren().remove(ribbons);
+        var over = new StackPane(ribbons, neutral);
+        neutral.mouseTransparentProperty().bind(neutral.opacityProperty().isEqualTo(0));
+        HBox.setHgrow(over, Priority.ALWAYS);
+        line.getChildren().add(2, over);
+        return this;
     }
 
     /** Whether what follows stands beside the numbers, so that the row is half as high. */

@@ -4,6 +4,7 @@ import amberlens.core.colour.Colour;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.Icons;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -21,6 +22,7 @@ public final class ColourField extends HBox {
     private final Desk desk;
     private final ColorPicker picker = new ColorPicker();
     private final TextField text = new TextField();
+    private boolean showing;
 
     /** @param id of the text, for tests; the picker and the eyedropper have it with an ending */
     public ColourField(Desk desk, String id, Colour colour) {
@@ -51,6 +53,25 @@ public final class ColourField extends HBox {
         Optional<Colour> colour = understood(written);
         text.pseudoClassStateChanged(WRONG, colour.isEmpty());
         colour.ifPresent(found -> picker.setValue(shown(found)));
+    }
+
+    /** Tells of every colour that is chosen or written from now on; those that are shown are not told of. */
+    public void whenChosen(Consumer<Colour> taker) {
+        text.textProperty().addListener((_, _, written) -> {
+            if (!showing) {
+                understood(written).ifPresent(taker);
+            }
+        });
+    }
+
+    /** Shows a colour. */
+    public void show(Colour colour) {
+        if (!text.isFocused()
+                && understood(text.getText()).filter(colour::equals).isEmpty()) {
+            showing = true;
+            text.setText(colour.toString());
+            showing = false;
+        }
     }
 
     private static Optional<Colour> understood(String written) {

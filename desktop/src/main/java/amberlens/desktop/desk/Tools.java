@@ -2,6 +2,7 @@ package amberlens.desktop.desk;
 
 import amberlens.core.geometry.DeliveryGuide;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.motion.Group;
 import amberlens.core.ready.Place;
 import java.util.EnumSet;
 import java.util.List;
@@ -112,7 +113,7 @@ public final class Tools {
     private LensZoom lensZoom = LensZoom.FIT;
     private Optional<DeliveryGuide> delivery = Optional.empty();
     private boolean judgingDelivery;
-    private boolean depth;
+    private Group group = Group.POSE;
     private boolean closest;
     private boolean sealing;
     private int peek;
@@ -141,11 +142,21 @@ public final class Tools {
 
     /** Whether tilt, swivel, distance and corners are at hand, even where nothing leans. */
     public boolean depth() {
-        return depth;
+        return group == Group.DEPTH;
     }
 
     public void showDepth(boolean shown) {
-        depth = shown;
+        group = shown ? Group.DEPTH : group == Group.DEPTH ? Group.POSE : group;
+        changed();
+    }
+
+    /** Which properties the Camera shows. */
+    public Group group() {
+        return group;
+    }
+
+    public void show(Group shown) {
+        group = shown;
         changed();
     }
 

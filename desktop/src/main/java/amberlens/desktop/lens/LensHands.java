@@ -9,6 +9,10 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.handling.ToolDrag;
 import amberlens.desktop.handling.WheelZoom;
+import amberlens.desktop.looks.LookGrip;
+import amberlens.desktop.looks.LookGripDrag;
+import amberlens.desktop.looks.LookMarks;
+import amberlens.desktop.looks.LookShapes;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.path.PathGripDrag;
 import amberlens.desktop.style.Gesture;
@@ -51,6 +55,13 @@ final class LensHands {
         }
         if (desk.tools().tool() != Tool.HAND) {
             return Optional.of(new ToolDrag(desk, onPicture(pose, press), event -> onPicture(pose, event)));
+        }
+        Optional<LookGrip> look = surface.isSingle()
+                ? LookMarks.at(LookShapes.shown(desk, shot.get()), surface.view()::toScreen, press)
+                : Optional.empty();
+        if (look.isPresent()) {
+            return Optional.of(
+                    new LookGripDrag(desk, look.get(), event -> surface.toFrame(event.getX(), event.getY()), press));
         }
         Optional<PathGrip> grip = surface.showsPath()
                 ? PathGrip.of(desk, shot.get()).stream()

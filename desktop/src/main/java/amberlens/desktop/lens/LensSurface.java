@@ -9,6 +9,8 @@ import amberlens.core.time.Shutter;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools.LensShow;
 import amberlens.desktop.desk.Tools.LensZoom;
+import amberlens.desktop.looks.LookMarks;
+import amberlens.desktop.looks.LookShapes;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.play.FramePictures;
 import amberlens.desktop.services.Services;
@@ -215,6 +217,7 @@ final class LensSurface extends Surface {
             if (desk.cursor().insideShot() && CornerGrips.areShown(desk, pose)) {
                 CornerGrips.paint(pen, desk, shot, pose, view);
             }
+            LookMarks.paint(pen, LookShapes.shown(desk, shot), view::toScreen);
             marks.aids(pen, pose, desk.document().project().mediaOf(shot).size());
         });
         marks.notice(pen);

@@ -5,6 +5,7 @@ import static amberlens.desktop.menu.Entry.groups;
 import static amberlens.desktop.menu.Entry.inner;
 
 import amberlens.core.geometry.DeliveryGuide;
+import amberlens.core.look.LookKinds;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.desk.Tools;
 import java.util.List;
@@ -15,6 +16,10 @@ import java.util.stream.Stream;
 final class MenuPlan {
     private static final List<Entry> EASES = group(
             "ease.hold", "ease.linear", "ease.gentle_leave", "ease.gentle_arrive", "ease.gentle_both", "ease.smooth");
+
+    private static final List<Entry> LOOKS = group(LookKinds.ALL.stream()
+            .map(kind -> (Object) ("look.add-" + kind.id()))
+            .toArray());
 
     private MenuPlan() {}
 
@@ -71,6 +76,16 @@ final class MenuPlan {
                                 "shot.mirror",
                                 "lineup.footage"),
                         group("shelf.lay", "lineup.transition", "lineup.blend"),
+                        group(
+                                new Entry.Inner("Add a look", LOOKS),
+                                inner(
+                                        "Looks",
+                                        "look.aside",
+                                        "look.copy",
+                                        "look.flash",
+                                        "look.pulse",
+                                        "look.open",
+                                        "look.away")),
                         group("shot.delete"));
             case LINE_UP ->
                 groups(
@@ -109,7 +124,7 @@ final class MenuPlan {
             case VIEW ->
                 groups(
                         group("arrange.table", "arrange.both", "arrange.lens"),
-                        group("shelf.fold", "shelf.ready", "view.depth"),
+                        group("shelf.fold", inner("On the Shelf", "shelf.ready", "shelf.looks"), "view.depth"),
                         group(
                                 inner("Table", "view.fit-all", "view.fit-gate", "view.table-moment"),
                                 inner("Lens", "view.lens-zoom", "lens.full", "lens.window")),

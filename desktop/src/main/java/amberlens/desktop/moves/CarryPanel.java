@@ -35,8 +35,9 @@ final class CarryPanel extends FormPanel {
         this.desk = desk;
         this.overlay = overlay;
         for (Group group : Group.values()) {
-            row(words(group), boxes(group));
+            row(words(group), group == Group.LOOK ? looks : boxes(group));
         }
+        looks.setId("carry-looks");
         linked.setId("carry-linked");
         row("", linked);
         int others = desk.cursor().selection().shots().size() - 1;
@@ -67,10 +68,6 @@ final class CarryPanel extends FormPanel {
                 properties.getChildren().add(box);
             }
         }
-        if (group == Group.LOOK) {
-            looks.setId("carry-looks");
-            properties.getChildren().add(looks);
-        }
         return properties;
     }
 
@@ -87,8 +84,7 @@ final class CarryPanel extends FormPanel {
         }
         desk.document()
                 .apply(CarryEdits.carry(
-                        new Carried(
-                                desk.cursor().selection().shotId().orElseThrow(), chosen, looks.isSelected()),
+                        new Carried(desk.cursor().selection().shotId().orElseThrow(), chosen, looks.isSelected()),
                         desk.cursor().selection().shots(),
                         linked.isSelected()));
         overlay.close();

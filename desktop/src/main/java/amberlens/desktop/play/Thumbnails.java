@@ -4,6 +4,7 @@ import amberlens.core.colour.Colour;
 import amberlens.core.edges.Conform;
 import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.Size;
+import amberlens.core.look.Appearance;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -28,7 +29,7 @@ import javafx.scene.image.Image;
 public final class Thumbnails {
     private static final int KEPT = 600;
 
-    private record Wanted(PixelKey pixels, Pose pose, Mirror mirror, Size frame, Size size) {}
+    private record Wanted(PixelKey pixels, Pose pose, Mirror mirror, Appearance looks, Size frame, Size size) {}
 
     private final Map<Wanted, Image> known = new LinkedHashMap<>(16, 0.75f, true) {
         @Override
@@ -68,15 +69,21 @@ public final class Thumbnails {
         Media media = project.mediaOf(shot);
         PixelKey pixels = PixelKey.of(media, project.sourceFrames(shot, frame).first());
         Size device = Pictures.onDevice(size, deviceScale);
-        return find(
-                new Wanted(pixels, project.pose(shot, frame), shot.settings().mirror(), project.frameSize(), device));
+        Appearance looks = Appearance.of(shot.looks(), shot.camera(), frame);
+        return find(new Wanted(
+                pixels, project.pose(shot, frame), shot.settings().mirror(), looks, project.frameSize(), device));
     }
 
     /** The whole of a picture, or of the first frame of footage, filling a small size, if that is ready. */
     public Optional<Image> whole(Media media, Size size) {
         Size device = Pictures.onDevice(size, deviceScale);
         return find(new Wanted(
-                PixelKey.of(media, 0), Conform.FILL.pose(media.size(), device), Mirror.NONE, device, device));
+                PixelKey.of(media, 0),
+                Conform.FILL.pose(media.size(), device),
+                Mirror.NONE,
+                Appearance.PLAIN,
+                device,
+                device));
     }
 
     private Optional<Image> find(Wanted wanted) {
@@ -96,8 +103,8 @@ public final class Thumbnails {
     }
 
     private void make(Wanted wanted, Pyramid picture) {
-        var layer = LineUpFrame.layer(picture, wanted.pose, wanted.mirror, wanted.frame, wanted.size);
-        var frame = Compositor.compose(List.of(layer), Colour.BLACK, wanted.size, rows);
+        var seen = LineUpFrame.dressed(picture, wanted.pose, wanted.mirror, wanted.looks, wanted.frame, wanted.size);
+        var frame = Compositor.compose(List.of(seen), Colour.BLACK, wanted.size, rows);
         interfaceThread.execute(() -> {
             known.put(wanted, Pictures.image(frame));
             underWay.remove(wanted);

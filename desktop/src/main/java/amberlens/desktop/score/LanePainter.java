@@ -1,5 +1,6 @@
 package amberlens.desktop.score;
 
+import amberlens.core.look.Looks;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Lane;
 import amberlens.desktop.style.Brush;
@@ -43,6 +44,14 @@ final class LanePainter {
         grip(pen, band);
         boolean muted = on.shot().camera().get(lane.property()).muted();
         Brush.text(pen, Fonts.text(13), muted ? Palette.MUTED.colour() : Palette.TEXT.colour(), lane.words(), 18, y);
+        Looks.find(on.shot().looks(), lane.owner())
+                .ifPresent(look -> Brush.text(
+                        pen,
+                        Fonts.text(11),
+                        Palette.MUTED.colour(),
+                        look.words(),
+                        24 + Brush.width(Fonts.text(13), lane.words()),
+                        y));
         String value = muted
                 ? "muted"
                 : ValueText.of(on.shot().camera(), on.desk().cursor().shotFrame(), lane);

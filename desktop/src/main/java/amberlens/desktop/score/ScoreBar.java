@@ -9,6 +9,7 @@ import amberlens.desktop.commands.KeyTiming;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.FittingBar;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -58,7 +59,9 @@ final class ScoreBar extends FittingBar {
         push.setOnAction(
                 _ -> desk.prefer(to -> to.setNeighbours(push.isSelected() ? Neighbours.PUSH : Neighbours.STOP)));
         snap.setOnAction(_ -> desk.prefer(to -> to.setSnapping(snap.isSelected())));
-        curves.setOnAction(_ -> surface.view().setAllTall(curves.isSelected()));
+        curves.setOnAction(_ -> surface.view()
+                .setAllTall(
+                        curves.isSelected() ? ScoreLayout.lanesOf(desk.cursor().selectedShot()) : List.of()));
         speed.setOnAction(_ -> surface.view().setSpeed(speed.isSelected()));
         Button fit = button("Fit", "fit-visible", "Tall lanes fit what is visible", () -> fit(false));
         Button fitKeys = button("Fit keys", "fit-keys", "Time and tall lanes fit the selected keys", () -> fit(true));

@@ -2,6 +2,7 @@ package amberlens.desktop.score;
 
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
+import amberlens.core.motion.Group;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
@@ -39,6 +40,18 @@ record ScoreLayout(
     static final double EDGES = 27;
     static final double PACE = 20;
     static final double CHECK = 16;
+
+    /** The lanes of a shot: those of its camera, and whatever has keys of its looks. */
+    static List<Lane> lanesOf(Optional<Shot> shown) {
+        return shown.map(ScoreLayout::lanesOf).orElse(LINKED);
+    }
+
+    private static List<Lane> lanesOf(Shot shot) {
+        return shot.camera().lanes().stream()
+                .filter(lane -> lane.property().group() != Group.LOOK
+                        || shot.camera().get(lane.property()).animated())
+                .toList();
+    }
 
     /** A lane's place. */
     record Band(double top, double height, boolean tall) {

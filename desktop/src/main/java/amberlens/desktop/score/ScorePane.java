@@ -5,6 +5,7 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.menu.Menus;
 import amberlens.desktop.services.Services;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.layout.BorderPane;
@@ -40,7 +41,11 @@ public final class ScorePane extends BorderPane implements Subscription {
 
     /** Pulls all lanes tall, or closes them; tall lanes show the curves. */
     public void toggleCurves() {
-        surface.view().setAllTall(!surface.view().anyTall());
+        surface.view()
+                .setAllTall(
+                        surface.view().anyTall()
+                                ? List.of()
+                                : ScoreLayout.lanesOf(desk.cursor().selectedShot()));
     }
 
     /** Pulls the lanes of the selected keys tall, or makes them small again; all lanes when no key is selected. */

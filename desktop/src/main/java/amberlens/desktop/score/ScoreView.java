@@ -2,8 +2,8 @@ package amberlens.desktop.score;
 
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Lane;
-import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -41,15 +41,7 @@ final class ScoreView {
         frames = shot.map(Shot::length).orElse(1);
         double span = shown <= 0 ? frames : Math.min(shown, frames);
         double start = Math.clamp(from, 0, Math.max(0, frames - span));
-        return ScoreLayout.of(
-                width,
-                height,
-                frames,
-                start,
-                span,
-                shot.map(found -> found.camera().lanes()).orElse(ScoreLayout.LINKED),
-                tall,
-                scroll);
+        return ScoreLayout.of(width, height, frames, start, span, ScoreLayout.lanesOf(shot), tall, scroll);
     }
 
     boolean isTall(Property<?> property) {
@@ -69,12 +61,10 @@ final class ScoreView {
         }
     }
 
-    /** All lanes tall, or none. */
-    void setAllTall(boolean all) {
+    /** Just these lanes tall. */
+    void setAllTall(Collection<Lane> lanes) {
         tall.clear();
-        if (all) {
-            tall.addAll(Set.copyOf(Properties.ALL));
-        }
+        lanes.forEach(lane -> tall.add(lane.property()));
         changed.run();
     }
 

@@ -15,6 +15,9 @@ public interface FileChoice {
     /** Pictures and footage. */
     List<Path> mediaToAdd();
 
+    /** Kept looks that somebody has shared. */
+    Optional<Path> looksToTake();
+
     /** A kept move that somebody has shared. */
     Optional<Path> moveToTake();
 

@@ -2,6 +2,7 @@ package amberlens.desktop.session;
 
 import amberlens.media.export.ExportFormat;
 import amberlens.media.intake.MediaProbe;
+import amberlens.project.LookFile;
 import amberlens.project.MoveFile;
 import java.io.File;
 import java.nio.file.Path;
@@ -57,6 +58,12 @@ public final class WindowFileChoice implements FileChoice {
     @Override
     public Optional<Path> pictureInsteadOf(Path missing) {
         return path(chooser("Find " + missing.getFileName(), PICTURES).showOpenDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> looksToTake() {
+        return path(chooser("Take kept looks", new FileChooser.ExtensionFilter("Kept looks", "*" + LookFile.ENDING))
+                .showOpenDialog(owner));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package amberlens.desktop.shelf;
 
 import amberlens.core.edges.Conform;
+import amberlens.core.look.LookSet;
 import amberlens.core.model.Media;
 import amberlens.core.ready.OwnMove;
 import amberlens.core.words.Counted;
@@ -12,16 +13,19 @@ import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.intake.DropPlace;
 import amberlens.desktop.intake.Drops;
 import amberlens.desktop.intake.PictureLaying;
+import amberlens.desktop.looks.LooksPane;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.DropSign;
 import amberlens.desktop.style.Icons;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -56,7 +60,11 @@ public final class ShelfPane extends BorderPane implements Subscription {
     private final Label empty = new Label(INVITATION);
     private final ToggleGroup conform = new ToggleGroup();
     private final ReadyPane ready;
-    private final ToggleButton readyTab = new ToggleButton();
+    private final LooksPane looks;
+    private final Map<ShelfTab, ToggleButton> tabs = new EnumMap<>(ShelfTab.class);
+    private final Map<ShelfTab, Node> views = new EnumMap<>(ShelfTab.class);
+    private ShelfTab tab = ShelfTab.PICTURES;
+    private Runnable onTab = () -> {};
     private final Subscription subscription;
 
     /**
@@ -79,6 +87,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
         dates = new FileDates(services.background(), this::refill);
         lay = actions.bind(new Button("Lay in"), "shelf.lay");
         ready = new ReadyPane(desk, services, settings);
+        looks = new LooksPane(desk, services, settings);
         empty.setWrapText(true);
         empty.getStyleClass().add("empty-text");
         grid = new ShelfGrid(new MediaCards(desk, services, laying, replacing, this::chosenWith), this::tellSelected);
@@ -87,11 +96,14 @@ public final class ShelfPane extends BorderPane implements Subscription {
         BorderPane pictures = new BorderPane(scroll);
         pictures.setTop(finding());
         pictures.setBottom(foot(actions));
-        ready.setVisible(false);
-        setTop(tabs(pictures));
-        StackPane both = new StackPane(pictures, ready, sign);
-        both.setAlignment(Pos.TOP_LEFT);
-        setCenter(both);
+        views.put(ShelfTab.PICTURES, pictures);
+        views.put(ShelfTab.MOVES, ready);
+        views.put(ShelfTab.LOOKS, looks);
+        setTop(tabs());
+        StackPane all = new StackPane(pictures, ready, looks, sign);
+        all.setAlignment(Pos.TOP_LEFT);
+        setCenter(all);
+        show(ShelfTab.PICTURES);
         setId("shelf");
         getStyleClass().add("shelf-pane");
         drops.serve(this, new Place());
@@ -99,65 +111,52 @@ public final class ShelfPane extends BorderPane implements Subscription {
         refill();
     }
 
-    private HBox tabs(BorderPane pictures) {
+    private HBox tabs() {
+        HBox bar = new HBox(12);
         ToggleGroup group = new ToggleGroup();
-        ToggleButton shelfTab = tab("Shelf", "tab-shelf", group);
-        readyTab.setText("Ready moves");
-        readyTab.setId("tab-ready");
-        readyTab.setToggleGroup(group);
-        readyTab.getStyleClass().add("tab-word");
-        shelfTab.setSelected(true);
-        shelfTab.setOnAction(_ -> shelfTab.setSelected(true));
-        readyTab.setOnAction(_ -> readyTab.setSelected(true));
-        readyTab.selectedProperty().addListener((_, _, chosen) -> {
-            pictures.setVisible(!chosen);
-            ready.setVisible(chosen);
-        });
-        HBox tabs = new HBox(12, shelfTab, readyTab);
-        tabs.getStyleClass().add("view-heading");
-        return tabs;
+        for (ShelfTab one : ShelfTab.values()) {
+            ToggleButton button = new ToggleButton(one.brief());
+            button.setId("tab-" + one.tag());
+            button.setTooltip(new Tooltip(one.words()));
+            button.setToggleGroup(group);
+            button.getStyleClass().add("tab-word");
+            button.setMinWidth(USE_PREF_SIZE);
+            button.setOnAction(_ -> show(one));
+            tabs.put(one, button);
+            bar.getChildren().add(button);
+        }
+        bar.getStyleClass().add("view-heading");
+        return bar;
     }
 
-    private static ToggleButton tab(String words, String id, ToggleGroup group) {
-        ToggleButton tab = new ToggleButton(words);
-        tab.setId(id);
-        tab.setToggleGroup(group);
-        tab.getStyleClass().add("tab-word");
+    /** Says whom to tell when another tab comes to the front. */
+    public void onTab(Runnable told) {
+        onTab = told;
+    }
+
+    /** Which tab stands in front. */
+    public ShelfTab tab() {
         return tab;
     }
 
-    /** Shows the pictures, or the ready moves. */
-    public void toggleReady() {
-        if (readyTab.isSelected()) {
-            ((ToggleButton) lookup("#tab-shelf")).setSelected(true);
-        } else {
-            readyTab.setSelected(true);
-        }
-    }
-
-    /** Whether the ready moves are shown, and not the pictures. */
-    public boolean showsReady() {
-        return readyTab.isSelected();
-    }
-
-    /** Shows the ready moves, or the pictures. */
-    public void show(boolean readyMoves) {
-        if (readyMoves != showsReady()) {
-            toggleReady();
-        }
-    }
-
-    /** Shows the pictures. */
-    public void showPictures() {
-        if (readyTab.isSelected()) {
-            toggleReady();
-        }
+    /** Brings a tab to the front. */
+    public void show(ShelfTab wanted) {
+        tab = wanted;
+        tabs.forEach((one, button) -> button.setSelected(one == wanted));
+        views.forEach((one, view) -> view.setVisible(one == wanted));
+        onTab.run();
     }
 
     /** Brings a move from a file among the ready ones. */
     public void take(OwnMove move) {
         ready.take(move);
-        readyTab.setSelected(true);
+        show(ShelfTab.MOVES);
+    }
+
+    /** Brings looks from a file among the kept ones. */
+    public void take(LookSet set) {
+        looks.take(set);
+        show(ShelfTab.LOOKS);
     }
 
     /** Asks for two points or boxes of the picture, and gives the selected shot a move from one to the other. */
@@ -234,6 +233,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
                 || changes.contains(Change.SELECTION)) {
             refill();
             ready.refreshPreviews();
+            looks.refresh();
         }
     }
 

@@ -29,6 +29,11 @@ final class NoFiles implements FileChoice {
     }
 
     @Override
+    public Optional<Path> looksToTake() {
+        return Optional.empty();
+    }
+
+    @Override
     public Optional<Path> moveToTake() {
         return Optional.empty();
     }

@@ -1,13 +1,17 @@
 package amberlens.desktop.shooting;
 
 import amberlens.core.edit.CameraEdits;
+import amberlens.core.edit.LookEdits;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.geometry.DeliveryGuide;
+import amberlens.core.geometry.Size;
+import amberlens.core.look.StockLook;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Framings;
+import amberlens.core.motion.Group;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.seal.SealResult;
@@ -19,11 +23,14 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Preferences;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Tools;
+import amberlens.desktop.shelf.ShelfTab;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportSettings;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Brings the bench into the state that a view shows. */
 final class Staging {
@@ -55,13 +62,14 @@ final class Staging {
                 bench.desk().tools().setJudgingDelivery(true);
                 bench.desk().tools().toggle(Tools.Guide.THIRDS);
             }
-            case READY -> bench.toggleReady();
+            case READY -> bench.show(ShelfTab.MOVES);
             case CHECK -> bench.actions().run("edges.check-all");
             case QUEUE -> queue(bench);
             case LAYERS -> {
                 select(bench, "s6");
             }
             case DEPTH -> lean(bench);
+            case LOOK -> dress(bench);
             case SETTINGS -> bench.actions().run("settings.show");
             case GUIDE -> bench.actions().run("help.guide");
             case FIRST_MOVE -> bench.actions().run("help.first-move");
@@ -106,6 +114,20 @@ final class Staging {
                     SealEdits.seal(leaning, leaning.shot(shot.id()).orElseThrow(), SealWay.LIFT, SealTerms.free());
             if (sealed instanceof SealResult.Sealed found) {
                 desk.document().apply(ShotEdits.setCamera("lean", shot.id(), found.camera()));
+            }
+        });
+    }
+
+    /** The selected shot with an old print's look that clears and a spotlight, its looks at hand. */
+    private static void dress(Bench bench) {
+        Desk desk = bench.desk();
+        desk.tools().show(Group.LOOK);
+        bench.show(ShelfTab.LOOKS);
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            Size picture = desk.document().project().mediaOf(shot).size();
+            Size frame = desk.document().project().frameSize();
+            for (StockLook look : List.of(StockLook.CLEARING, StockLook.DIM_SURROUND)) {
+                desk.document().apply(LookEdits.add(Set.of(shot.id()), look.make(picture, frame, shot.length())));
             }
         });
     }

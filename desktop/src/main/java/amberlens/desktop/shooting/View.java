@@ -17,6 +17,7 @@ public enum View {
     CHECK,
     QUEUE,
     DEPTH,
+    LOOK,
     SETTINGS,
     GUIDE,
     SHELF,

@@ -18,6 +18,10 @@ import amberlens.desktop.handling.GateGesture;
 import amberlens.desktop.handling.PoseDrag;
 import amberlens.desktop.handling.ToolDrag;
 import amberlens.desktop.handling.WheelZoom;
+import amberlens.desktop.looks.LookGrip;
+import amberlens.desktop.looks.LookGripDrag;
+import amberlens.desktop.looks.LookMarks;
+import amberlens.desktop.looks.LookShapes;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.path.PathGripDrag;
 import amberlens.desktop.style.Gesture;
@@ -62,6 +66,13 @@ final class TableHands {
         double y = press.getY();
         if (desk.tools().tool() != Tool.HAND) {
             return Optional.of(new ToolDrag(desk, view.toPicture(x, y), on(view)));
+        }
+        Pose pose = desk.document().project().pose(shot, desk.cursor().shotFrame());
+        Optional<LookGrip> look =
+                LookMarks.at(LookShapes.shown(desk, shot), point -> view.toScreen(pose.toPicture(point)), press);
+        if (look.isPresent()) {
+            return Optional.of(new LookGripDrag(
+                    desk, look.get(), event -> pose.toFrame(view.toPicture(event.getX(), event.getY())), press));
         }
         Optional<GateGesture> handle = handleAt(x, y);
         if (handle.isPresent()) {

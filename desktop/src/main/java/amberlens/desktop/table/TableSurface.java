@@ -12,6 +12,8 @@ import amberlens.core.motion.Pose;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools;
+import amberlens.desktop.looks.LookMarks;
+import amberlens.desktop.looks.LookShapes;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Surface;
 import java.util.ArrayList;
@@ -163,6 +165,7 @@ final class TableSurface extends Surface {
         GatePainter.gate(pen, gate);
         GatePainter.handles(pen, gate);
         move.path(pen);
+        LookMarks.paint(pen, LookShapes.shown(desk, shot.get()), point -> view.toScreen(pose.toPicture(point)));
         aids(pen, shot.get(), pose, view, gate);
         room(pen, shot.get(), seenPose, view, seen);
         String time = Timecode.brief(

@@ -36,6 +36,11 @@ final class AnsweredFiles implements FileChoice {
     }
 
     @Override
+    public Optional<Path> looksToTake() {
+        return Optional.empty();
+    }
+
+    @Override
     public Optional<Path> moveToTake() {
         return move;
     }

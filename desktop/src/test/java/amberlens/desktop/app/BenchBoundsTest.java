@@ -11,6 +11,7 @@ import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.Group;
 import amberlens.core.motion.ValueKinds;
 import amberlens.desktop.desk.Arrangement;
 import amberlens.desktop.desk.Selection;
@@ -172,6 +173,14 @@ class BenchBoundsTest {
         });
         settle(bench);
         assertWellPlaced(bench, "depth");
+        onInterface(() -> {
+            bench.desk().tools().show(Group.LOOK);
+            bench.actions().run("look.add-tone");
+            bench.actions().run("look.add-mask");
+            return null;
+        });
+        settle(bench);
+        assertWellPlaced(bench, "looks");
         onInterface(() -> {
             bench.close();
             return null;

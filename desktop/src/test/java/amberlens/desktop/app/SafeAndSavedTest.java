@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.edit.ProjectEdits;
 import amberlens.core.model.Project;
+import amberlens.desktop.shelf.ShelfTab;
 import amberlens.desktop.table.TableProbe;
 import amberlens.files.Folders;
 import amberlens.project.ProjectFile;
@@ -159,7 +160,7 @@ class SafeAndSavedTest extends BenchInteraction {
     @Test
     void a_new_project_leaves_nothing_of_the_old_one_on_screen() throws Exception {
         files.pictures = List.of(DrawnPictures.quarters(folder, "four-beds.png", 1200, 800));
-        onFx(() -> bench.toggleReady());
+        onFx(() -> bench.show(ShelfTab.MOVES));
         onFx(() -> bench.actions().run("media.add"));
         waitUntil("the picture", () -> !project().media().isEmpty());
         assertThat(lookup("#media-m1").tryQuery())

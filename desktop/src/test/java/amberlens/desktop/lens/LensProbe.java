@@ -5,6 +5,7 @@ import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.looks.LookProbe;
 import amberlens.desktop.path.PathGrip;
 import javafx.geometry.Point2D;
 import javafx.scene.Scene;
@@ -29,6 +30,13 @@ public final class LensProbe {
         FramePoint of = corner.of(desk.document().project().mediaOf(shot).size());
         FramePoint at =
                 surface.view().toScreen(desk.cursor().pose().orElseThrow().toFrame(new PicturePoint(of.x(), of.y())));
+        return surface.localToScreen(at.x(), at.y());
+    }
+
+    /** The place by which something of a look is changed. */
+    public static Point2D lookGrip(Scene scene, Desk desk, String what) {
+        LensSurface surface = (LensSurface) scene.lookup("#lens-surface");
+        FramePoint at = surface.view().toScreen(LookProbe.grip(desk, what));
         return surface.localToScreen(at.x(), at.y());
     }
 

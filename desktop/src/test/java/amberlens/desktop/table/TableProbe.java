@@ -7,6 +7,7 @@ import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Side;
 import amberlens.core.motion.Framings;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.looks.LookProbe;
 import amberlens.desktop.path.PathGrip;
 import javafx.geometry.Point2D;
 import javafx.scene.Scene;
@@ -39,6 +40,12 @@ public final class TableProbe {
                 .orElseThrow()
                 .toScreen(desk.cursor().pose().orElseThrow().anchor());
         return onScreen(scene, surface(scene).gate().orElseThrow().anchorGrip(anchor));
+    }
+
+    /** The place by which something of a look is changed. */
+    public static Point2D lookGrip(Scene scene, Desk desk, String what) {
+        PicturePoint on = desk.cursor().pose().orElseThrow().toPicture(LookProbe.grip(desk, what));
+        return onScreen(scene, surface(scene).view().orElseThrow().toScreen(on));
     }
 
     /** A point of the picture. */

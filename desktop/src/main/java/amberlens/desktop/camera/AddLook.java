@@ -1,0 +1,24 @@
+package amberlens.desktop.camera;
+
+import amberlens.core.look.LookKind;
+import amberlens.core.look.LookKinds;
+import amberlens.desktop.actions.Actions;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.Tooltip;
+
+/** The kinds of looks to choose from. */
+final class AddLook extends MenuButton {
+    AddLook(Actions actions) {
+        super("Add a look…");
+        setId("look-add");
+        setTooltip(new Tooltip("Adds a look to the selected shots"));
+        getStyleClass().add("quiet-button");
+        for (LookKind kind : LookKinds.ALL) {
+            MenuItem item = new MenuItem(kind.word() + ": " + kind.purpose());
+            item.setId("look-add-" + kind.id());
+            item.setOnAction(_ -> actions.run("look.add-" + kind.id()));
+            getItems().add(item);
+        }
+    }
+}
