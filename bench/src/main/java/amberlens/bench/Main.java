@@ -33,10 +33,12 @@ public final class Main {
         System.out.println("Measuring; this takes about three minutes ...");
         double[] race = ExportRace.run(plan);
         ManyShotsTimes many = ManyShotsTimes.measure(film(demo));
+        LookTimes looks = LookTimes.measure(plan);
         var main = new Main();
         main.measure(demo);
         main.memory(plan);
         main.print(race);
+        looks.rows().forEach(System.out::println);
         main.print(many);
     }
 

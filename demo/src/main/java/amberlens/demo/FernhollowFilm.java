@@ -56,13 +56,17 @@ final class FernhollowFilm {
                         shot("s1", "Garden plan", plan, 0, 125, planMove(plan))
                                 .withMarkers(List.of(Marker.at(112, "first bed"))),
                         shot("s2", "Seed cabinet", cabinet, 125, 125, tilt(cabinet)),
-                        shot("s3", "Specimen sheet", specimen, 250, 150, pushIn()),
+                        FernhollowLooks.clearing(
+                                shot("s3", "Specimen sheet", specimen, 250, 150, pushIn()), specimen, FRAME),
                         shot("s4", "Glasshouse", glasshouse, 400, 125, turn()),
                         shot("s5", "South border", border, 525, 375, sweep()),
-                        shot("s6", "Mill pond, spring to autumn", pond, 875, MillPond.FRAMES, pondPush(pond))
-                                .withLayering(Layering.PLAIN.withEnter(
-                                        Optional.of(Fade.over(25).withLeg(Ease.GENTLE_BOTH.leg())))),
-                        inset(seeds)),
+                        FernhollowLooks.spotlight(
+                                shot("s6", "Mill pond, spring to autumn", pond, 875, MillPond.FRAMES, pondPush(pond))
+                                        .withLayering(Layering.PLAIN.withEnter(
+                                                Optional.of(Fade.over(25).withLeg(Ease.GENTLE_BOTH.leg())))),
+                                pond,
+                                FRAME),
+                        FernhollowLooks.card(inset(seeds), seeds, FRAME)),
                 List.of(Marker.at(942, "seeds")),
                 Extras.NONE);
     }

@@ -2,18 +2,16 @@ package amberlens.core.filter;
 
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.look.Vignette;
+import amberlens.core.raster.Loops;
 import amberlens.core.sampling.Window;
 
 /** Darkens towards the corners. */
 public final class Darkening implements LightWork {
-    /** Steps of the squared radius up to {@link #FURTHEST}. */
-    private static final int STEPS = 4096;
-
-    private static final double FURTHEST = 4;
+    /** Where the radii are alike, they count as so far apart. */
+    private static final double LEAST_STEP = 1e-6;
 
     private final Vignette vignette;
     private final ProjectiveMap toRadius;
-    private final float[] factors;
 
     /**
      * @param toOutput from the pixels of its space to those of the output
@@ -27,41 +25,36 @@ public final class Darkening implements LightWork {
                         .thenShifted(-vignette.centreX() * width, -vignette.centreY() * height)
                         .thenScaled(
                                 vignette.acrossPerWidth(width, height) / width,
-                                vignette.downPerHeight(width, height) / height),
-                table(vignette));
+                                vignette.downPerHeight(width, height) / height));
     }
 
-    private Darkening(Vignette vignette, ProjectiveMap toRadius, float[] factors) {
+    private Darkening(Vignette vignette, ProjectiveMap toRadius) {
         this.vignette = vignette;
         this.toRadius = toRadius;
-        this.factors = factors;
-    }
-
-    private static float[] table(Vignette vignette) {
-        float[] table = new float[STEPS + 2];
-        for (int i = 0; i < table.length; i++) {
-            table[i] = (float) vignette.factor(Math.sqrt(i * FURTHEST * FURTHEST / STEPS));
-        }
-        return table;
     }
 
     @Override
-    public void on(Window window, float[] light) {
+    public void on(Window window, float[] light, Loops loops) {
         var row = new PlaneRow(toRadius, window.width());
-        float perStep = (float) (STEPS / (FURTHEST * FURTHEST));
+        float[] factors = new float[window.width() + Loops.SPARE];
         for (int y = 0; y < window.height(); y++) {
             row.at(window.left() + 0.5, window.top() + y + 0.5);
-            int at = window.row(y);
-            for (int k = 0; k < window.width(); k++, at += 4) {
-                float x = row.x()[k];
-                float down = row.y()[k];
-                float step = Math.min((x * x + down * down) * perStep, STEPS);
-                int i = (int) step;
-                float factor = factors[i] + (step - i) * (factors[i + 1] - factors[i]);
-                light[at] *= factor;
-                light[at + 1] *= factor;
-                light[at + 2] *= factor;
-            }
+            fill(row, factors, window.width());
+            loops.dim(light, window.row(y), factors, 0, window.width(), false);
+        }
+    }
+
+    /** The vignette's factors, in a form that the compiler makes vectors of. */
+    private void fill(PlaneRow row, float[] factors, int width) {
+        float[] x = row.x();
+        float[] y = row.y();
+        float inner = (float) vignette.inner();
+        float perStep = (float) (1 / Math.max(LEAST_STEP, vignette.outer() - vignette.inner()));
+        float strength = (float) vignette.strength();
+        for (int k = 0; k < width; k++) {
+            float radius = (float) Math.sqrt(x[k] * x[k] + y[k] * y[k]);
+            float t = Math.min(Math.max((radius - inner) * perStep, 0f), 1f);
+            factors[k] = 1 - strength * t * t * (3 - 2 * t);
         }
     }
 
@@ -73,6 +66,6 @@ public final class Darkening implements LightWork {
     @Override
     public LightWork shifted(double byX, double byY) {
         ProjectiveMap back = ProjectiveMap.IDENTITY.thenShifted(-byX, -byY);
-        return new Darkening(vignette, back.then(toRadius), factors);
+        return new Darkening(vignette, back.then(toRadius));
     }
 }

@@ -2,6 +2,7 @@ package amberlens.core.filter;
 
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.look.Mask;
+import amberlens.core.raster.Loops;
 import amberlens.core.sampling.Window;
 import java.util.List;
 
@@ -49,22 +50,25 @@ public final class Masking implements LightWork {
     }
 
     @Override
-    public void on(Window window, float[] light) {
-        float[] covered = new float[window.width() * window.height()];
-        for (int i = 0; i < stencils.size(); i++) {
-            stencils.get(i).join(window, covered, i == 0);
+    public void on(Window window, float[] light, Loops loops) {
+        float certain = stencils.size() == 1 ? stencils.getFirst().certainly(window) : Float.NaN;
+        if (certain == 1) {
+            return;
         }
-        for (int y = 0, from = 0; y < window.height(); y++) {
-            int at = window.row(y);
-            for (int k = 0; k < window.width(); k++, at += 4, from++) {
-                float left = mode == Mask.Mode.CUT ? covered[from] : 1 - outside * (1 - covered[from]);
-                light[at] *= left;
-                light[at + 1] *= left;
-                light[at + 2] *= left;
-                if (mode == Mask.Mode.CUT) {
-                    light[at + 3] *= left;
-                }
+        float[] covered = new float[window.width() * window.height() + Loops.SPARE];
+        if (certain != 0) {
+            for (int i = 0; i < stencils.size(); i++) {
+                stencils.get(i).join(window, covered, i == 0);
             }
+        }
+        boolean cuts = mode == Mask.Mode.CUT;
+        if (!cuts) {
+            for (int i = 0; i < covered.length; i++) {
+                covered[i] = 1 - outside * (1 - covered[i]);
+            }
+        }
+        for (int y = 0; y < window.height(); y++) {
+            loops.dim(light, window.row(y), covered, y * window.width(), window.width(), cuts);
         }
     }
 

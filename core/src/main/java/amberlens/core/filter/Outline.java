@@ -9,11 +9,25 @@ interface Outline {
      */
     float inside(float x, float y, float perSigma);
 
+    /**
+     * Whether a box about a place lies wholly inside: 1, wholly outside: 0, or neither or not known: NaN.
+     *
+     * @param reach how far the box reaches in any direction, with whatever the blur spreads
+     */
+    default float certainly(float x, float y, float reach) {
+        return Float.NaN;
+    }
+
     /** A rectangle: the product of its two directions, which is what a Gaussian makes of it. */
     record Rectangle(float halfWidth, float halfHeight) implements Outline {
         @Override
         public float inside(float x, float y, float perSigma) {
             return stretch(x, halfWidth, perSigma) * stretch(y, halfHeight, perSigma);
+        }
+
+        @Override
+        public float certainly(float x, float y, float reach) {
+            return Outline.ofBox(Math.abs(x) - halfWidth, Math.abs(y) - halfHeight, reach);
         }
 
         private static float stretch(float at, float half, float perSigma) {
@@ -27,9 +41,28 @@ interface Outline {
         public float inside(float x, float y, float perSigma) {
             float outX = Math.abs(x) - (halfWidth - radius);
             float outY = Math.abs(y) - (halfHeight - radius);
-            float corner = (float) Math.hypot(Math.max(outX, 0), Math.max(outY, 0));
+            float pastX = Math.max(outX, 0);
+            float pastY = Math.max(outY, 0);
+            float corner = (float) Math.sqrt(pastX * pastX + pastY * pastY);
             return NormalTable.below((radius - corner - Math.min(Math.max(outX, outY), 0)) * perSigma);
         }
+
+        @Override
+        public float certainly(float x, float y, float reach) {
+            float outX = Math.abs(x) - halfWidth;
+            float outY = Math.abs(y) - halfHeight;
+            float box = Outline.ofBox(outX, outY, reach);
+            boolean nearCorner = outX + radius > -reach && outY + radius > -reach;
+            return box == 1 && nearCorner ? Float.NaN : box;
+        }
+    }
+
+    /** How a box lies to another one, by how far its middle lies out of it. */
+    private static float ofBox(float outX, float outY, float reach) {
+        if (outX > reach || outY > reach) {
+            return 0;
+        }
+        return outX < -reach && outY < -reach ? 1 : Float.NaN;
     }
 
     /** An ellipse, its distance to the first order. */
@@ -46,6 +79,16 @@ interface Outline {
             float slopeY = down / halfHeight;
             float slope = (float) Math.sqrt(slopeX * slopeX + slopeY * slopeY) / radius;
             return NormalTable.below((1 - radius) / slope * perSigma);
+        }
+
+        @Override
+        public float certainly(float x, float y, float reach) {
+            float out = (float) Math.sqrt(x * x / halfWidth / halfWidth + y * y / halfHeight / halfHeight);
+            float spread = reach / Math.min(halfWidth, halfHeight);
+            if (Math.abs(x) > halfWidth + reach || Math.abs(y) > halfHeight + reach) {
+                return 0;
+            }
+            return out + spread < 1 ? 1 : Float.NaN;
         }
     }
 

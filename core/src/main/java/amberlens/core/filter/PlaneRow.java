@@ -17,19 +17,19 @@ final class PlaneRow {
     /** Looks at the row that begins at a place of the output. */
     void at(double left, double top) {
         if (map.isAffine()) {
-            double fromX = map.x(left, top);
-            double fromY = map.y(left, top);
-            double stepX = map.xx() / map.ww();
-            double stepY = map.yx() / map.ww();
-            for (int k = 0; k < x.length; k++) {
-                x[k] = (float) (fromX + k * stepX);
-                y[k] = (float) (fromY + k * stepY);
-            }
+            step(x, map.x(left, top), map.xx() / map.ww());
+            step(y, map.y(left, top), map.yx() / map.ww());
         } else {
             for (int k = 0; k < x.length; k++) {
                 x[k] = (float) map.x(left + k, top);
                 y[k] = (float) map.y(left + k, top);
             }
+        }
+    }
+
+    private static void step(float[] places, double from, double step) {
+        for (int k = 0; k < places.length; k++) {
+            places[k] = (float) (from + k * step);
         }
     }
 

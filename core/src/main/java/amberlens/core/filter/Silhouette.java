@@ -1,5 +1,6 @@
 package amberlens.core.filter;
 
+import amberlens.core.raster.Loops;
 import amberlens.core.sampling.Window;
 
 /** One colour, as opaque as the light was times a part. */
@@ -17,7 +18,7 @@ public final class Silhouette implements LightWork {
     }
 
     @Override
-    public void on(Window window, float[] light) {
+    public void on(Window window, float[] light, Loops loops) {
         for (int i = 0; i < window.length(); i += 4) {
             float alpha = light[i + 3] * opacity;
             light[i] = colour[0] * alpha;

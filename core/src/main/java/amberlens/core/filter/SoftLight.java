@@ -59,6 +59,14 @@ public record SoftLight(LightField field, Softener across, Softener down, Window
             this.loops = loops;
         }
 
+        /** Whether anything may be seen in a window; beyond the reach of what was blurred is nothing, or the frame ends. */
+        public boolean reaches(Window window) {
+            return window.left() < pixels.left() + pixels.width() + across.reach()
+                    && window.left() + window.width() > pixels.left() - across.reach()
+                    && window.top() < pixels.top() + pixels.height() + down.reach()
+                    && window.top() + window.height() > pixels.top() - down.reach();
+        }
+
         /** Fills a window with premultiplied linear light. */
         public void read(Window window, float[] light) {
             place(window);

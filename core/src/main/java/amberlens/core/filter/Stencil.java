@@ -14,6 +14,12 @@ import amberlens.core.sampling.Window;
 record Stencil(Outline outline, ProjectiveMap toPlane, double feather, boolean inverted, Mask.Join join) {
     private static final double PIXEL = Math.sqrt(1.0 / 12);
 
+    /** Pixels that are looked at together. */
+    private static final int BLOCK = 16;
+
+    /** Beyond so many σ next to nothing is spread. */
+    private static final double SPREAD = 5;
+
     /**
      * @param toOutput from the pixels of the mask's space
      */
@@ -68,17 +74,45 @@ record Stencil(Outline outline, ProjectiveMap toPlane, double feather, boolean i
         return toPlane.meanStretch(window.left() + window.width() / 2.0, window.top() + window.height() / 2.0);
     }
 
+    /** What is known of a whole window if this is the only mask: that all of it is left, 1, or nothing, 0; else NaN. */
+    float certainly(Window window) {
+        if (!toPlane.isAffine()) {
+            return Float.NaN;
+        }
+        double x = window.left() + window.width() / 2.0;
+        double y = window.top() + window.height() / 2.0;
+        double radius = Math.hypot(window.width(), window.height()) / 2;
+        double stretch = Math.hypot(Math.hypot(toPlane.xx(), toPlane.xy()), Math.hypot(toPlane.yx(), toPlane.yy()));
+        double blur = SPREAD * Math.hypot(feather, PIXEL * pixel(window));
+        double reach = radius * stretch / Math.abs(toPlane.ww()) + blur;
+        float inside = outline.certainly((float) toPlane.x(x, y), (float) toPlane.y(x, y), (float) reach);
+        return inverted != (join == Mask.Join.SUBTRACT) ? 1 - inside : inside;
+    }
+
     /** Joins how much of each pixel lies inside to what others said, row by row without gaps. */
     void join(Window window, float[] covered, boolean first) {
         var row = new PlaneRow(toPlane, window.width());
         float perSigma = (float) (1 / Math.hypot(feather, PIXEL * pixel(window)));
         for (int y = 0, at = 0; y < window.height(); y++) {
             row.at(window.left() + 0.5, window.top() + y + 0.5);
-            for (int k = 0; k < window.width(); k++, at++) {
-                float inside = outline.inside(row.x()[k], row.y()[k], perSigma);
-                covered[at] = joined(first ? start() : covered[at], inverted ? 1 - inside : inside);
+            for (int k = 0; k < window.width(); k += BLOCK) {
+                int count = Math.min(BLOCK, window.width() - k);
+                float known = toPlane.isAffine() ? known(row, k, count, perSigma) : Float.NaN;
+                for (int i = k; i < k + count; i++, at++) {
+                    float inside = !Float.isNaN(known) ? known : outline.inside(row.x()[i], row.y()[i], perSigma);
+                    covered[at] = joined(first ? start() : covered[at], inverted ? 1 - inside : inside);
+                }
             }
         }
+    }
+
+    /** What is known of some neighbouring pixels of a row without looking at each. */
+    private float known(PlaneRow row, int from, int count, float perSigma) {
+        int last = from + count - 1;
+        float halfX = (row.x()[last] - row.x()[from]) / 2;
+        float halfY = (row.y()[last] - row.y()[from]) / 2;
+        float reach = Math.abs(halfX) + Math.abs(halfY) + (float) SPREAD / perSigma;
+        return outline.certainly(row.x()[from] + halfX, row.y()[from] + halfY, reach);
     }
 
     /** What the first of several is joined to: nothing, or everything when it takes away. */

@@ -1,6 +1,7 @@
 package amberlens.core.filter;
 
 import amberlens.core.look.Tone;
+import amberlens.core.raster.Loops;
 import amberlens.core.sampling.Window;
 import org.jspecify.annotations.Nullable;
 
@@ -18,7 +19,7 @@ public final class Toning implements LightWork {
     private static final float LEAST = (float) Math.pow(2, LEAST_EXPONENT);
     private static final float MOST = Math.nextDown((float) Math.pow(2, MOST_EXPONENT));
 
-    private final float[] matrix = new float[9];
+    private final float[] matrix = new float[48];
     private final float @Nullable [] curve;
     private final float gain;
 
@@ -26,8 +27,8 @@ public final class Toning implements LightWork {
         gain = (float) tone.gain();
         curve = tone.contrast() == 1 ? null : curve(tone);
         double[][] colours = tone.colours();
-        for (int i = 0; i < 9; i++) {
-            matrix[i] = (float) colours[i / 3][i % 3] * (curve == null ? gain : 1);
+        for (int i = 0; i < matrix.length; i++) {
+            matrix[i] = i % 4 == 3 ? 0 : (float) colours[i % 4][i / 16] * (curve == null ? gain : 1);
         }
     }
 
@@ -50,39 +51,24 @@ public final class Toning implements LightWork {
     }
 
     @Override
-    public void on(Window window, float[] light) {
+    public void on(Window window, float[] light, Loops loops) {
+        // without a contrast all is linear, so that alpha needs not be known
         if (curve == null) {
-            coloured(light, window.length());
+            loops.colour(light, 0, window.length() / 4, matrix);
         } else {
             curved(curve, light, window.length());
-        }
-    }
-
-    /** Without a contrast all is linear, so that alpha needs not be known. */
-    private void coloured(float[] light, int length) {
-        float[] m = matrix;
-        for (int i = 0; i < length; i += 4) {
-            float red = light[i];
-            float green = light[i + 1];
-            float blue = light[i + 2];
-            light[i] = m[0] * red + m[1] * green + m[2] * blue;
-            light[i + 1] = m[3] * red + m[4] * green + m[5] * blue;
-            light[i + 2] = m[6] * red + m[7] * green + m[8] * blue;
+            loops.colour(light, 0, window.length() / 4, matrix);
         }
     }
 
     private void curved(float[] table, float[] light, int length) {
-        float[] m = matrix;
         for (int i = 0; i < length; i += 4) {
             float alpha = light[i + 3];
             if (alpha > 0) {
                 float in = gain / alpha;
-                float red = contrasted(table, light[i] * in) * alpha;
-                float green = contrasted(table, light[i + 1] * in) * alpha;
-                float blue = contrasted(table, light[i + 2] * in) * alpha;
-                light[i] = m[0] * red + m[1] * green + m[2] * blue;
-                light[i + 1] = m[3] * red + m[4] * green + m[5] * blue;
-                light[i + 2] = m[6] * red + m[7] * green + m[8] * blue;
+                light[i] = contrasted(table, light[i] * in) * alpha;
+                light[i + 1] = contrasted(table, light[i + 1] * in) * alpha;
+                light[i + 2] = contrasted(table, light[i + 2] * in) * alpha;
             }
         }
     }

@@ -125,6 +125,21 @@ public interface Loops {
     /** Lays pixels over others, which change; both begin at the same place. */
     void over(float[] below, float[] above, int from, int count);
 
+    /**
+     * Multiplies the colours of pixels, not their alpha, by a matrix.
+     *
+     * @param matrix what one red gives to red, green, blue and alpha, which is 0, four times over; then likewise one green and one blue
+     */
+    void colour(float[] light, int from, int count, float[] matrix);
+
+    /**
+     * Multiplies the colours of each pixel by a number of its own.
+     *
+     * @param at where the first number stands among the factors
+     * @param alphaToo whether alpha is multiplied, too
+     */
+    void dim(float[] light, int from, float[] factors, int at, int count, boolean alphaToo);
+
     /** To opaque 8-bit sRGB codes, 0xFFRRGGBB. */
     void encode(float[] light, int at, int[] argb, int to, int count);
 

@@ -251,6 +251,29 @@ final class PlainLoops implements Loops {
     }
 
     @Override
+    public void colour(float[] light, int from, int count, float[] m) {
+        for (int i = from; i < from + 4 * count; i += 4) {
+            float red = light[i];
+            float green = light[i + 1];
+            float blue = light[i + 2];
+            light[i] = m[0] * red + m[16] * green + m[32] * blue;
+            light[i + 1] = m[1] * red + m[17] * green + m[33] * blue;
+            light[i + 2] = m[2] * red + m[18] * green + m[34] * blue;
+        }
+    }
+
+    @Override
+    public void dim(float[] light, int from, float[] factors, int at, int count, boolean alphaToo) {
+        for (int k = 0, i = from; k < count; k++, i += 4) {
+            float factor = factors[at + k];
+            light[i] *= factor;
+            light[i + 1] *= factor;
+            light[i + 2] *= factor;
+            light[i + 3] *= alphaToo ? factor : 1;
+        }
+    }
+
+    @Override
     public void encode(float[] light, int at, int[] argb, int to, int count) {
         for (int k = 0, i = at; k < count; k++, i += 4) {
             argb[to + k] = 0xFF000000

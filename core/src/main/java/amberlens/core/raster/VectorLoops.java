@@ -64,11 +64,11 @@ final class VectorLoops implements Loops {
         return FloatVector.SPECIES_PREFERRED.length() >= F.length();
     }
 
-    private interface OfLane {
+    interface OfLane {
         int of(int lane);
     }
 
-    private static IntVector lanes(OfLane rule) {
+    static IntVector lanes(OfLane rule) {
         int[] values = new int[STEP];
         for (int lane = 0; lane < STEP; lane++) {
             values[lane] = rule.of(lane);
@@ -88,7 +88,12 @@ final class VectorLoops implements Loops {
         return FloatVector.fromArray(F, new float[] {a, a, a, a, b, b, b, b, c, c, c, c, d, d, d, d}, 0);
     }
 
-    private static FloatVector pick(IntVector lanes, FloatVector of) {
+    /** The same four numbers in each quarter. */
+    static FloatVector quarter(float a, float b, float c, float d) {
+        return FloatVector.fromArray(F, new float[] {a, b, c, d, a, b, c, d, a, b, c, d, a, b, c, d}, 0);
+    }
+
+    static FloatVector pick(IntVector lanes, FloatVector of) {
         return lanes.selectFrom(of.reinterpretAsInts()).reinterpretAsFloats();
     }
 
@@ -502,6 +507,20 @@ final class VectorLoops implements Loops {
             FloatVector.fromArray(F, below, i).fma(rest, top).intoArray(below, i);
         }
         plain.over(below, above, from + 4 * whole, count - whole);
+    }
+
+    @Override
+    public void colour(float[] light, int from, int count, float[] matrix) {
+        int whole = count & -4;
+        VectorColours.colour(light, from, whole, matrix);
+        plain.colour(light, from + 4 * whole, count - whole, matrix);
+    }
+
+    @Override
+    public void dim(float[] light, int from, float[] factors, int at, int count, boolean alphaToo) {
+        int whole = count & -4;
+        VectorColours.dim(light, from, factors, at, whole, alphaToo);
+        plain.dim(light, from + 4 * whole, factors, at + whole, count - whole, alphaToo);
     }
 
     /** From 0 … 1 to whole numbers, in the low bits: added to 2²³, a number leaves nothing behind the point. */

@@ -16,7 +16,7 @@ final class WarmUp {
     private final float[] other = new float[8 * PIXELS + 32 * Loops.SPARE];
     private final float[] weights = new float[16 * PIXELS + Loops.SPARE];
     private final float[] table = new float[16 * (Loops.PHASES + 1) + Loops.SPARE];
-    private final float[] part = new float[PIXELS];
+    private final float[] part = new float[PIXELS + Loops.SPARE];
 
     void run() {
         long[] pixels = new long[PIXELS + Loops.SPARE];
@@ -27,6 +27,8 @@ final class WarmUp {
         repeat(() -> loops.down(light, 0, Loops.SPARE, weights, 0, 6, other, 4 * PIXELS));
         repeat(() -> loops.around(light, Loops.SPARE, at, part, part, other, 0, PIXELS));
         repeat(() -> loops.over(light, other, 0, PIXELS));
+        repeat(() -> loops.colour(light, 0, PIXELS, other));
+        repeat(() -> loops.dim(light, 0, part, 0, PIXELS, false));
         repeat(() -> loops.encode(light, 0, codes, 0, PIXELS));
         repeat(() -> loops.encodeTenBits(light, 0, codes, 0, PIXELS));
         for (int taps : TAPS) {

@@ -131,7 +131,8 @@ record Dressing(Appearance looks, Size picture, ProjectiveMap toOutput, Size fra
     }
 
     private Seen shadowed(Seen seen, Shadow shadow) {
-        Seen shape = new Seen.Worked(seen, new Silhouette(Compositor.linear(shadow.colour()), shadow.opacity()));
+        Seen shape =
+                new Seen.Worked(Shapes.of(seen), new Silhouette(Compositor.linear(shadow.colour()), shadow.opacity()));
         Seen moved = shape.shifted(shadow.offset().x() * pxX(), shadow.offset().y() * pxY());
         Seen soft = shadow.sigma() > 0 ? soft(moved, shadow.sigma() * pxX(), shadow.sigma() * pxY()) : moved;
         return new Seen.Group(List.of(soft, seen), 1, BlendMode.NORMAL);

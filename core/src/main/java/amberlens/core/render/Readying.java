@@ -46,7 +46,7 @@ final class Readying {
     private Seen soft(Seen.Soft soft, Size output) {
         var across = Softener.of(soft.sigmaX());
         var down = Softener.of(soft.sigmaY());
-        Window needed = needed(soft.frame(), output, across, down);
+        Window needed = within(needed(soft.frame(), output, across, down), soft.of());
         var size = new Size(needed.width(), needed.height());
         Seen child = of(soft.of().shifted(-needed.left(), -needed.top()), size);
         LightField field = rendered(child, size, new Thinning(across, size.width()));
@@ -64,6 +64,20 @@ final class Readying {
                 Math.min(top, 0),
                 Math.max(right, output.width()) - Math.min(left, 0),
                 Math.max(bottom, output.height()) - Math.min(top, 0));
+    }
+
+    /** The part of a window beside which nothing is seen. */
+    private static Window within(Window window, Seen seen) {
+        Extent extent = Extent.of(seen);
+        int left = within(Math.floor(extent.left()), window.left(), window.width());
+        int top = within(Math.floor(extent.top()), window.top(), window.height());
+        int right = within(Math.ceil(extent.right()), window.left(), window.width());
+        int bottom = within(Math.ceil(extent.bottom()), window.top(), window.height());
+        return new Window(left, top, Math.max(1, right - left), Math.max(1, bottom - top));
+    }
+
+    private static int within(double place, int from, int length) {
+        return (int) Math.clamp(place, from, from + (double) length);
     }
 
     /** What is seen over nothing, its rows brought to fewer places. */

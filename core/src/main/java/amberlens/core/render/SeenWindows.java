@@ -16,8 +16,9 @@ interface SeenWindows {
      * Lays a window over another one of premultiplied linear light, which changes.
      *
      * @param window anywhere in the output or beside it
+     * @return whether anything lies there; if not, nothing has changed
      */
-    void over(Window window, float[] below);
+    boolean over(Window window, float[] below);
 
     static SeenWindows of(Seen seen, Loops loops) {
         return of(seen, loops, Patches.own(loops));
@@ -31,7 +32,7 @@ interface SeenWindows {
     private static SeenWindows of(Seen seen, Loops loops, Patches patches) {
         return switch (seen) {
             case Layer layer when layer.isVisible() -> new OfLayer(layer, loops, patches);
-            case Layer _ -> (_, _) -> {};
+            case Layer _ -> (_, _) -> false;
             case Seen.Group group -> new OfGroup(group, loops);
             case Seen.Mix mix -> new OfMix(mix, loops);
             case Seen.Exposed exposed -> new OfExposed(exposed, loops);
@@ -74,12 +75,15 @@ interface SeenWindows {
         }
 
         @Override
-        public void over(Window window, float[] below) {
+        public boolean over(Window window, float[] below) {
             if (opaque && sampler.fills(window)) {
-                sampler.paint(window, below);
-            } else if (sampler.paint(window, one.of(window))) {
+                return sampler.paint(window, below);
+            }
+            boolean painted = sampler.paint(window, one.of(window));
+            if (painted) {
                 Blending.over(below, one.of(window), window, BlendMode.NORMAL, loops);
             }
+            return painted;
         }
     }
 
@@ -99,15 +103,22 @@ interface SeenWindows {
         }
 
         @Override
-        public void over(Window window, float[] below) {
+        public boolean over(Window window, float[] below) {
             float[] one = room.clear(window);
-            parts.forEach(part -> part.over(window, one));
+            boolean painted = false;
+            for (SeenWindows part : parts) {
+                painted |= part.over(window, one);
+            }
+            if (!painted) {
+                return false;
+            }
             if (opacity != 1) {
                 for (int i = 0; i < window.length(); i++) {
                     one[i] *= opacity;
                 }
             }
             Blending.over(below, one, window, blend, loops);
+            return true;
         }
     }
 
@@ -125,14 +136,18 @@ interface SeenWindows {
         }
 
         @Override
-        public void over(Window window, float[] below) {
+        public boolean over(Window window, float[] below) {
             float[] first = room.of(window);
             System.arraycopy(below, 0, first, 0, window.length());
-            from.over(window, first);
-            to.over(window, below);
+            boolean painted = from.over(window, first);
+            painted |= to.over(window, below);
+            if (!painted) {
+                return false;
+            }
             for (int i = 0; i < window.length(); i++) {
                 below[i] = (1 - part) * first[i] + part * below[i];
             }
+            return true;
         }
     }
 
@@ -152,15 +167,21 @@ interface SeenWindows {
         }
 
         @Override
-        public void over(Window window, float[] below) {
+        public boolean over(Window window, float[] below) {
             float[] all = sum.clear(window);
             float share = 1f / instants.size();
+            boolean painted = false;
             for (SeenWindows instant : instants) {
                 float[] one = room.clear(window);
-                instant.over(window, one);
-                add(all, one, share, window.length());
+                if (instant.over(window, one)) {
+                    add(all, one, share, window.length());
+                    painted = true;
+                }
             }
-            Blending.over(below, all, window, BlendMode.NORMAL, loops);
+            if (painted) {
+                Blending.over(below, all, window, BlendMode.NORMAL, loops);
+            }
+            return painted;
         }
 
         private static void add(float[] sum, float[] light, float share, int length) {
@@ -186,15 +207,18 @@ interface SeenWindows {
         }
 
         @Override
-        public void over(Window window, float[] below) {
+        public boolean over(Window window, float[] below) {
             float[] one = room.clear(window);
-            of.over(window, one);
+            if (!of.over(window, one)) {
+                return false;
+            }
             for (int i = 0; i < window.length(); i += 4) {
                 for (int c = 0; c < 3; c++) {
                     one[i + c] += part * (colour[c] * one[i + 3] - one[i + c]);
                 }
             }
             Blending.over(below, one, window, BlendMode.NORMAL, loops);
+            return true;
         }
     }
 
@@ -214,16 +238,19 @@ interface SeenWindows {
         }
 
         @Override
-        public void over(Window window, float[] below) {
+        public boolean over(Window window, float[] below) {
             if (hides) {
                 of.over(window, below);
-                work.on(window, below);
-                return;
+                work.on(window, below, loops);
+                return true;
             }
             float[] one = room.clear(window);
-            of.over(window, one);
-            work.on(window, one);
+            if (!of.over(window, one)) {
+                return false;
+            }
+            work.on(window, one, loops);
             Blending.over(below, one, window, BlendMode.NORMAL, loops);
+            return true;
         }
     }
 
@@ -241,14 +268,18 @@ interface SeenWindows {
         }
 
         @Override
-        public void over(Window window, float[] below) {
+        public boolean over(Window window, float[] below) {
             if (opaque) {
                 reader.read(window, below);
-                return;
+                return true;
+            }
+            if (!reader.reaches(window)) {
+                return false;
             }
             float[] one = room.clear(window);
             reader.read(window, one);
             Blending.over(below, one, window, BlendMode.NORMAL, loops);
+            return true;
         }
     }
 }

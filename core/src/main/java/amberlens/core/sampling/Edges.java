@@ -57,7 +57,33 @@ final class Edges {
 
     /** Weighs a stretch of a row of light by how much of each pixel is covered. */
     void cover(int x, int y, int count, float[] light, int at) {
-        for (int k = 0; k < count; k++) {
+        int[] whole = whole(x, y, count);
+        cover(x, y, 0, whole[0], light, at);
+        cover(x, y, whole[1], count, light, at);
+    }
+
+    /** From which pixel of a stretch of a row to which all are covered wholly; the end of the stretch where none is. */
+    private int[] whole(int x, int y, int count) {
+        double from = 0;
+        double to = count;
+        for (Side side : SIDES) {
+            double slope = seen.across(side);
+            double missing = extent(side) / 2 - seen.inside(side, x + 0.5, y + 0.5);
+            if (slope > 0) {
+                from = Math.max(from, missing / slope);
+            } else if (slope < 0) {
+                to = Math.min(to, missing / slope + 1);
+            } else if (missing > 0) {
+                to = 0;
+            }
+        }
+        int first = (int) Math.ceil(from);
+        int last = (int) Math.floor(to);
+        return first < last ? new int[] {first, last} : new int[] {count, count};
+    }
+
+    private void cover(int x, int y, int from, int to, float[] light, int at) {
+        for (int k = from; k < to; k++) {
             double px = x + k + 0.5;
             double py = y + 0.5;
             double down = part(Side.TOP, px, py) + part(Side.BOTTOM, px, py) - 1;

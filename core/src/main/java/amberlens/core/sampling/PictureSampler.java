@@ -14,6 +14,9 @@ public final class PictureSampler {
     private final Reduction reduction = new Reduction();
     private float[] coarser = new float[0];
 
+    /** The light of a picture of one pixel; empty for others. */
+    private final float[] plain;
+
     /** With a memory of its own. */
     public PictureSampler(Placement placement, Loops loops) {
         this(placement, loops, Patches.own(loops));
@@ -29,6 +32,7 @@ public final class PictureSampler {
         this.placement = placement;
         this.loops = loops;
         levels = new LevelSampler[placement.picture().levels()];
+        plain = plain(placement.picture(), loops);
     }
 
     /** Whether the picture covers all of a window, so that nothing shows at its sides. */
@@ -54,16 +58,42 @@ public final class PictureSampler {
             }
             spans.of(area, window);
         }
-        reduction.of(placement.toPicture(), window, spans);
-        if (reduction.isNothing()) {
-            return false;
+        if (plain.length > 0) {
+            paintPlain(window, light);
+        } else {
+            reduction.of(placement.toPicture(), window, spans);
+            if (reduction.isNothing()) {
+                return false;
+            }
+            paintLevels(window, area, light);
         }
-        paintLevels(window, area, light);
         if (!filled) {
             cover(window, light);
             clearBeside(window, light);
         }
         return true;
+    }
+
+    /** One pixel is of one colour, however large it is seen. */
+    private void paintPlain(Window window, float[] light) {
+        for (int y = 0; y < window.height(); y++) {
+            int end = window.row(y) + 4 * spans.to(y);
+            for (int i = window.row(y) + 4 * spans.from(y); i < end; i += 4) {
+                light[i] = plain[0];
+                light[i + 1] = plain[1];
+                light[i + 2] = plain[2];
+                light[i + 3] = plain[3];
+            }
+        }
+    }
+
+    private static float[] plain(Pyramid picture, Loops loops) {
+        if (picture.size().area() > 1) {
+            return new float[0];
+        }
+        float[] light = new float[4 + Loops.SPARE];
+        picture.level(0).read(loops, 0, 0, 1, light, 0);
+        return light;
     }
 
     private void clearBeside(Window window, float[] light) {

@@ -9,6 +9,7 @@ import amberlens.core.look.LookSpace;
 import amberlens.core.look.Mask;
 import amberlens.core.look.Tone;
 import amberlens.core.look.Vignette;
+import amberlens.core.raster.Loops;
 import amberlens.core.sampling.Window;
 import java.util.Arrays;
 import java.util.List;
@@ -60,7 +61,7 @@ class LightWorkTest {
             light[i + 3] = alpha;
         }
         System.arraycopy(light, 0, before, 0, light.length);
-        new Toning(tone).on(window, light);
+        new Toning(tone).on(window, light, Loops.plain());
         for (int i = 0; i < window.length(); i += 4) {
             double alpha = before[i + 3];
             double[] expected = toned(tone, before[i] / alpha, before[i + 1] / alpha, before[i + 2] / alpha);
@@ -75,7 +76,7 @@ class LightWorkTest {
     void a_vignette_leaves_the_middle_and_reaches_its_strength_in_the_corners() {
         var vignette = new Vignette(0.5, 0.6, 1, 1, 0.5, 0.5, LookSpace.FRAME);
         float[] light = white(WINDOW);
-        new Darkening(vignette, ProjectiveMap.IDENTITY, 160, 90).on(WINDOW, light);
+        new Darkening(vignette, ProjectiveMap.IDENTITY, 160, 90).on(WINDOW, light, Loops.plain());
         assertThat(at(WINDOW, light, 80, 45)).isEqualTo(1);
         assertThat(at(WINDOW, light, 0, 0)).isCloseTo(0.5, within(1e-3));
         double diagonal = Math.hypot(80, 45);
@@ -91,7 +92,7 @@ class LightWorkTest {
     void a_vignette_that_is_not_round_follows_the_frame() {
         var shaped = new Vignette(1, 0.5, 1, 0, 0.5, 0.5, LookSpace.FRAME);
         float[] light = white(WINDOW);
-        new Darkening(shaped, ProjectiveMap.IDENTITY, 160, 90).on(WINDOW, light);
+        new Darkening(shaped, ProjectiveMap.IDENTITY, 160, 90).on(WINDOW, light, Loops.plain());
         for (int k = 0; k < 45; k += 6) {
             double across = at(WINDOW, light, (int) Math.round(k * 16 / 9.0), 44);
             double down = at(WINDOW, light, 79, k);
@@ -116,7 +117,7 @@ class LightWorkTest {
                 false,
                 Mask.Join.ADD);
         float[] light = white(WINDOW);
-        Masking.of(List.of(mask), _ -> ProjectiveMap.IDENTITY).on(WINDOW, light);
+        Masking.of(List.of(mask), _ -> ProjectiveMap.IDENTITY).on(WINDOW, light, Loops.plain());
         double sum = 0;
         for (int y = 0; y < 90; y++) {
             for (int x = 0; x < 160; x++) {
@@ -137,13 +138,13 @@ class LightWorkTest {
     void a_spotlight_dims_what_is_outside_and_an_inverted_one_what_is_inside() {
         Mask spot = mask(Mask.Mode.SPOTLIGHT, Mask.Join.ADD, 80, false);
         float[] light = white(WINDOW);
-        Masking.of(List.of(spot), _ -> ProjectiveMap.IDENTITY).on(WINDOW, light);
+        Masking.of(List.of(spot), _ -> ProjectiveMap.IDENTITY).on(WINDOW, light, Loops.plain());
         assertThat(at(WINDOW, light, 80, 45)).isCloseTo(1, within(1e-6));
         assertThat(at(WINDOW, light, 5, 5)).isCloseTo(0.4, within(1e-6));
         assertThat(light[WINDOW.row(5) + 4 * 5 + 3]).as("still opaque").isEqualTo(1);
         float[] inverted = white(WINDOW);
         Masking.of(List.of(mask(Mask.Mode.SPOTLIGHT, Mask.Join.ADD, 80, true)), _ -> ProjectiveMap.IDENTITY)
-                .on(WINDOW, inverted);
+                .on(WINDOW, inverted, Loops.plain());
         assertThat(at(WINDOW, inverted, 80, 45)).isCloseTo(0.4, within(1e-6));
     }
 
@@ -153,7 +154,7 @@ class LightWorkTest {
         for (Mask.Join join : Mask.Join.values()) {
             float[] light = white(WINDOW);
             Masking.of(List.of(left, mask(Mask.Mode.CUT, join, 100, false)), _ -> ProjectiveMap.IDENTITY)
-                    .on(WINDOW, light);
+                    .on(WINDOW, light, Loops.plain());
             boolean[] seen = {
                 at(WINDOW, light, 45, 45) > 0.5, at(WINDOW, light, 80, 45) > 0.5, at(WINDOW, light, 115, 45) > 0.5
             };
@@ -182,7 +183,7 @@ class LightWorkTest {
                 false,
                 Mask.Join.ADD);
         float[] light = white(WINDOW);
-        Masking.of(List.of(empty), _ -> ProjectiveMap.IDENTITY).on(WINDOW, light);
+        Masking.of(List.of(empty), _ -> ProjectiveMap.IDENTITY).on(WINDOW, light, Loops.plain());
         assertThat(at(WINDOW, light, 80, 45)).isZero();
     }
 
@@ -210,9 +211,9 @@ class LightWorkTest {
                 Masking.of(List.of(mask(Mask.Mode.CUT, Mask.Join.ADD, 60, false)), _ -> ProjectiveMap.IDENTITY));
         for (LightWork work : works) {
             float[] whole = white(WINDOW);
-            work.on(WINDOW, whole);
+            work.on(WINDOW, whole, Loops.plain());
             float[] shifted = white(part);
-            work.shifted(-25, -15).on(part, shifted);
+            work.shifted(-25, -15).on(part, shifted, Loops.plain());
             for (int y = 0; y < 30; y += 3) {
                 for (int x = 0; x < 40; x += 3) {
                     assertThat(at(part, shifted, x, y)).isCloseTo(at(WINDOW, whole, x + 25, y + 15), within(1e-4));

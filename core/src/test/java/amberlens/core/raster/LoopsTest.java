@@ -144,6 +144,18 @@ class LoopsTest {
         assertSame((loops, below) -> loops.over(below, above, 0, PIXELS), 1e-6);
     }
 
+    @Test
+    void changing_colours_is_the_same() {
+        float[] matrix = light();
+        for (int i = 0; i < 48; i++) {
+            matrix[i] = i % 4 == 3 ? 0 : matrix[i / 16 * 16 + i % 4];
+        }
+        assertSame((loops, light) -> loops.colour(light, 0, PIXELS - 1, matrix), 1e-6);
+        float[] factors = light();
+        assertSame((loops, light) -> loops.dim(light, 0, factors, 3, PIXELS - 2, true), 1e-7);
+        assertSame((loops, light) -> loops.dim(light, 0, factors, 0, PIXELS, false), 1e-7);
+    }
+
     /** Over all of light, a little below black and above white. */
     @Test
     void encoding_is_the_same_to_a_code() {
@@ -214,6 +226,8 @@ class LoopsTest {
         guard.accept("down", () -> loops.down(rows, 0, 96, weights, 0, 6, out, 4 * PIXELS));
         guard.accept("around", () -> loops.around(rows, 96, at, weights, weights, out, 0, PIXELS));
         guard.accept("over", () -> loops.over(out, rows, 0, PIXELS));
+        guard.accept("colour", () -> loops.colour(out, 0, PIXELS, rows));
+        guard.accept("dim", () -> loops.dim(out, 0, weights, 0, PIXELS, true));
         guard.accept("encode", () -> loops.encode(rows, 0, codes, 0, PIXELS));
         guard.accept("encode ten bits", () -> loops.encodeTenBits(rows, 0, codes, 0, PIXELS));
         for (int taps : new int[] {4, 8, 12}) {

@@ -1,0 +1,63 @@
+package amberlens.demo;
+
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.look.LookDraft;
+import amberlens.core.look.LookKinds;
+import amberlens.core.look.LookSet;
+import amberlens.core.look.Mask;
+import amberlens.core.look.StockLook;
+import amberlens.core.model.Media;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Ease;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Leg;
+import amberlens.core.motion.Property;
+import amberlens.core.motion.ValueKinds;
+import java.util.List;
+
+/** How some pictures of the film appear. */
+final class FernhollowLooks {
+    private FernhollowLooks() {}
+
+    /** An old print that comes to life. */
+    static Shot clearing(Shot shot, Media media, Size frame) {
+        return wearing(shot, StockLook.CLEARING.make(media.size(), frame, shot.length()));
+    }
+
+    /** A postcard with a shadow. */
+    static Shot card(Shot shot, Media media, Size frame) {
+        return wearing(shot, StockLook.PAPER_CARD.make(media.size(), frame, shot.length()));
+    }
+
+    /** For a while the mill alone is lit. */
+    static Shot spotlight(Shot shot, Media media, Size frame) {
+        LookSet set = new LookDraft(media.size(), frame, shot.length())
+                .add(LookKinds.MASK)
+                .choose(LookKinds.MODE, Mask.Mode.SPOTLIGHT)
+                .set(LookKinds.MASK_CENTRE, new FramePoint(1400, 560))
+                .set(LookKinds.MASK_SIZE, new FramePoint(760, 520))
+                .set(LookKinds.MASK_FEATHER, 60.0)
+                .named("spotlight");
+        Property<Double> outside = set.looks().getFirst().own(LookKinds.OUTSIDE);
+        Leg gentle = Ease.GENTLE_BOTH.leg();
+        CameraTrack keyed = set.camera()
+                .with(
+                        outside,
+                        Channel.keyed(
+                                ValueKinds.NUMBER,
+                                List.of(
+                                        Key.of(8, 0.0, gentle),
+                                        Key.of(30, 55.0, Leg.HOLD),
+                                        Key.of(48, 55.0, gentle),
+                                        Key.of(66, 0.0, Leg.LINEAR))));
+        return wearing(shot, set.withCamera(keyed));
+    }
+
+    private static Shot wearing(Shot shot, LookSet set) {
+        LookSet.Worn worn = set.behind(shot.looks(), shot.camera());
+        return shot.withLooks(worn.looks(), worn.camera());
+    }
+}
