@@ -5,6 +5,7 @@ import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
+import amberlens.core.motion.Owner;
 import amberlens.core.motion.Property;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -24,7 +25,7 @@ final class CameraWriter {
     static ObjectNode camera(CameraTrack camera, Collection<Property<?>> properties) {
         ObjectNode node = NODES.objectNode();
         for (Property<?> property : camera.channels().properties()) {
-            if (properties.contains(property)) {
+            if (property.owner().equals(Owner.CAMERA) && properties.contains(property)) {
                 ObjectNode holder = node;
                 String[] names = property.id().split("/");
                 for (int i = 0; i < names.length - 1; i++) {

@@ -13,6 +13,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Arrays;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /** Copied keys as the text that the system clipboard carries; docs/CLIPBOARD.md describes it. */
@@ -35,6 +36,7 @@ public final class ClipText {
         putSize(root.putObject("picture"), clip.picture());
         putSize(root.putObject("frame"), clip.frame());
         root.set("camera", CameraWriter.camera(clip.camera(), clip.properties()));
+        LookClip.put(root, clip.camera(), clip.properties());
         return root.toPrettyString();
     }
 
@@ -70,8 +72,9 @@ public final class ClipText {
                 .filter(property ->
                         (what == KeyClip.What.MOVE && property.group().ofMove())
                                 || root.get("camera").at("/" + property.id()).isObject())
-                .collect(Collectors.toSet());
-        return new KeyClip(what, camera, properties, root.path("origin").asInt(0), picture, frame);
+                .collect(Collectors.toCollection(TreeSet::new));
+        CameraTrack withLooks = LookClip.read(root.path("looks"), camera, properties, new CameraReader(SOURCE));
+        return new KeyClip(what, withLooks, properties, root.path("origin").asInt(0), picture, frame);
     }
 
     private static JsonNode json(String text) throws FileProblem {

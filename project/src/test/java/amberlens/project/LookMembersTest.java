@@ -8,10 +8,13 @@ import amberlens.core.edit.LookEdits;
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
+import amberlens.core.keys.KeyClip;
+import amberlens.core.keys.KeySet;
 import amberlens.core.look.Look;
 import amberlens.core.look.LookDraft;
 import amberlens.core.look.LookKind;
 import amberlens.core.look.LookKinds;
+import amberlens.core.look.LookSet;
 import amberlens.core.look.LookSpace;
 import amberlens.core.look.Mask;
 import amberlens.core.model.Carried;
@@ -24,6 +27,7 @@ import amberlens.core.motion.Channel;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
+import amberlens.core.motion.Owner;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Property;
 import java.io.IOException;
@@ -215,5 +219,53 @@ class LookMembersTest {
                         shot -> shot.withSettings(
                                 shot.settings().withCarried(Optional.of(new Carried("s1", Set.of(), true)))));
         assertThat(roundTrip(project).shots()).isEqualTo(project.shots());
+    }
+
+    @RepeatedTest(6)
+    void kept_looks_come_back_from_a_file_of_their_own(RepetitionInfo repetition) throws FileProblem {
+        Project project = random(new Random(100 + repetition.getCurrentRepetition()));
+        LookSet set = LookEdits.of(project, first(project)).withName("All of them");
+        Path file = folder.resolve("all" + LookFile.ENDING);
+        LookFile.save(set, file);
+        LookSet back = LookFile.open(file);
+        assertThat(back.name()).isEqualTo("All of them");
+        assertThat(back.looks()).isEqualTo(set.looks());
+        for (Look look : set.looks()) {
+            for (Property<?> amount : look.amounts()) {
+                assertThat(back.camera().get(amount)).isEqualTo(set.camera().get(amount));
+            }
+        }
+    }
+
+    @Test
+    void a_file_that_holds_no_looks_is_refused_in_words() throws IOException {
+        Path file = folder.resolve("other" + LookFile.ENDING);
+        Files.writeString(file, "{ \"format\": \"amber-lens/keys\" }");
+        assertThatThrownBy(() -> LookFile.open(file))
+                .isInstanceOf(FileProblem.class)
+                .hasMessageContaining("looks");
+        Files.writeString(
+                file,
+                "{ \"format\": \"amber-lens/looks\", \"version\": 1, \"name\": \"x\", \"length\": 0, \"picture\":"
+                        + " {\"width\": 1, \"height\": 1}, \"frame\": {\"width\": 1, \"height\": 1}, \"looks\": [] }");
+        assertThatThrownBy(() -> LookFile.open(file))
+                .isInstanceOf(FileProblem.class)
+                .hasMessageContaining("other.amber-look: at /length");
+    }
+
+    @Test
+    void copied_keys_of_looks_come_back_from_the_clipboard() throws FileProblem {
+        Project project = random(new Random(7));
+        Shot shot = first(project);
+        KeySet keys = KeySet.where(shot.camera(), _ -> true);
+        KeyClip clip = KeyClip.of(KeyClip.What.KEYS, shot.camera(), keys, PICTURE, FRAME);
+        assertThat(clip.properties().stream().filter(one -> !one.owner().equals(Owner.CAMERA)))
+                .isNotEmpty();
+        KeyClip back = ClipText.read(ClipText.write(clip));
+        assertThat(back.properties()).isEqualTo(clip.properties());
+        for (Property<?> property : clip.properties()) {
+            assertThat(back.camera().get(property).keys())
+                    .isEqualTo(clip.camera().get(property).keys());
+        }
     }
 }

@@ -32,12 +32,25 @@ final class VectorColours {
     }
 
     static void dim(float[] light, int from, float[] factors, int at, int pixels, boolean alphaToo) {
-        FloatVector changed = alphaToo ? FloatVector.broadcast(F, 1) : OF_COLOUR;
-        FloatVector kept = FloatVector.broadcast(F, 1).sub(changed);
+        if (alphaToo) {
+            dimAll(light, from, factors, at, pixels);
+        } else {
+            dimColours(light, from, factors, at, pixels);
+        }
+    }
+
+    private static void dimAll(float[] light, int from, float[] factors, int at, int pixels) {
+        for (int k = 0; k < pixels; k += 4) {
+            FloatVector four = VectorLoops.pick(EACH_FOUR_TIMES, FloatVector.fromArray(F, factors, at + k));
+            FloatVector.fromArray(F, light, from + 4 * k).mul(four).intoArray(light, from + 4 * k);
+        }
+    }
+
+    private static void dimColours(float[] light, int from, float[] factors, int at, int pixels) {
         for (int k = 0; k < pixels; k += 4) {
             FloatVector four = VectorLoops.pick(EACH_FOUR_TIMES, FloatVector.fromArray(F, factors, at + k));
             FloatVector.fromArray(F, light, from + 4 * k)
-                    .mul(four.fma(changed, kept))
+                    .mul(four.fma(OF_COLOUR, OF_ALPHA))
                     .intoArray(light, from + 4 * k);
         }
     }

@@ -228,6 +228,7 @@ class LoopsTest {
         guard.accept("over", () -> loops.over(out, rows, 0, PIXELS));
         guard.accept("colour", () -> loops.colour(out, 0, PIXELS, rows));
         guard.accept("dim", () -> loops.dim(out, 0, weights, 0, PIXELS, true));
+        guard.accept("dim colours", () -> loops.dim(out, 0, weights, 0, PIXELS, false));
         guard.accept("encode", () -> loops.encode(rows, 0, codes, 0, PIXELS));
         guard.accept("encode ten bits", () -> loops.encodeTenBits(rows, 0, codes, 0, PIXELS));
         for (int taps : new int[] {4, 8, 12}) {

@@ -8,10 +8,13 @@ import amberlens.core.keys.KeyClip;
 import amberlens.core.keys.KeyOrder;
 import amberlens.core.keys.KeySet;
 import amberlens.core.keys.Pasting;
+import amberlens.core.look.Looks;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Owner;
+import amberlens.core.motion.Property;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.style.Overlay;
@@ -142,6 +145,14 @@ public final class KeyClipboard {
         }));
         if (how != Pasting.EASES) {
             selectPasted(clip, playhead);
+        }
+        boolean left = clip.properties().stream()
+                .map(Property::owner)
+                .anyMatch(owner -> !owner.equals(Owner.CAMERA)
+                        && targets.stream().anyMatch(shot -> Looks.find(shot.looks(), owner)
+                                .isEmpty()));
+        if (left) {
+            desk.say("Keys of looks that a shot does not have were left out; copy the looks to it first.");
         }
     }
 
