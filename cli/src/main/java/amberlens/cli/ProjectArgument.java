@@ -24,6 +24,9 @@ final class ProjectArgument {
     static Project conformed(Project project, PrintWriter err) {
         Conformed conformed = Conformed.of(project, FilmGuard.NONE);
         conformed.remarks().forEach(remark -> err.println("amber: " + remark));
+        project.unknownLooks()
+                .forEach(kind -> err.println("amber: looks of the kind \"" + kind
+                        + "\" are not known here; they are kept in the file, and not shown."));
         return conformed.project();
     }
 

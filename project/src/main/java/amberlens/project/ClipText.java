@@ -40,7 +40,7 @@ public final class ClipText {
         return root.toPrettyString();
     }
 
-    private static void putSize(ObjectNode node, Size size) {
+    static void putSize(ObjectNode node, Size size) {
         node.put("width", size.width());
         node.put("height", size.height());
     }
@@ -86,7 +86,7 @@ public final class ClipText {
         }
     }
 
-    private static Size size(JsonNode node) {
+    static Size size(JsonNode node) {
         return new Size(node.get("width").asInt(), node.get("height").asInt());
     }
 }

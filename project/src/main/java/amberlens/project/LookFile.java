@@ -37,19 +37,14 @@ public final class LookFile {
         root.put("version", VERSION);
         root.put("name", set.name());
         root.put("length", set.length());
-        putSize(root.putObject("picture"), set.picture());
-        putSize(root.putObject("frame"), set.frame());
+        ClipText.putSize(root.putObject("picture"), set.picture());
+        ClipText.putSize(root.putObject("frame"), set.frame());
         LookWriter.put(root, set.looks(), set.camera());
         try {
             WholeFile.write(file, root.toPrettyString() + "\n");
         } catch (IOException e) {
             throw FileWords.cannotWrite(file, e);
         }
-    }
-
-    private static void putSize(ObjectNode node, Size size) {
-        node.put("width", size.width());
-        node.put("height", size.height());
     }
 
     /**
@@ -68,8 +63,8 @@ public final class LookFile {
         }
         Numbers.check(root, "", file);
         ProjectSchema.requireLooks(root, file);
-        Size picture = size(root.get("picture"));
-        Size frame = size(root.get("frame"));
+        Size picture = ClipText.size(root.get("picture"));
+        Size frame = ClipText.size(root.get("frame"));
         CameraTrack camera = CameraTrack.still(Pose.neutral(picture, frame));
         LookReader.Read read = new LookReader(file, picture, frame).looks(root.get("looks"), "/looks", camera);
         return new LookSet(
@@ -93,9 +88,5 @@ public final class LookFile {
         } catch (IOException e) {
             throw new FileProblem(file + " cannot be read: " + e.getMessage() + ".", e);
         }
-    }
-
-    private static Size size(JsonNode node) {
-        return new Size(node.get("width").asInt(), node.get("height").asInt());
     }
 }

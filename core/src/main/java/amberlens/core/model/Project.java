@@ -8,6 +8,8 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import amberlens.core.look.Appearance;
+import amberlens.core.look.Look;
+import amberlens.core.look.LookKind;
 import amberlens.core.look.Looks;
 import amberlens.core.motion.Exposure;
 import amberlens.core.motion.Pose;
@@ -19,7 +21,10 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /**
  * Everything a person works on: the frame, the shelf and the line-up.
@@ -144,6 +149,16 @@ public record Project(
      */
     public boolean judges(Shot shot) {
         return shot.fillsFrame() && !isRig(shot) && !Looks.cutOut(shot.looks());
+    }
+
+    /** The kinds of looks in this project that are not known here, by their names in files. */
+    public SortedSet<String> unknownLooks() {
+        return shots.stream()
+                .flatMap(shot -> shot.looks().stream())
+                .map(Look::kind)
+                .filter(kind -> !kind.isKnown())
+                .map(LookKind::id)
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     /** This project with one of its shots alone, and what rides on it. */

@@ -10,6 +10,7 @@ import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.TimingCurve;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 
 /**
@@ -29,6 +30,8 @@ public enum ReadyMove {
     SWEEP("Panorama sweep", "from end to end of a wide picture", true, ReadyMove::sweep),
     PAN_AND_ZOOM("Pan and zoom", "from one place to the subject", true, ReadyMove::panAndZoom),
     TUMBLE_IN("Tumble in", "from outside, turning, into its place", false, ReadyMove::tumbleIn),
+    POSTCARD_IN("Postcard in", "a small picture flies in and rests", false, ReadyMove::postcardIn),
+    STACK("Stack", "onto the pile, a little askew", false, ReadyMove::stack),
     LEAN_IN("Lean in", "from leaning back to level, coming closer", true, ReadyMove::leanIn),
     TURN_OVER("Turn over", "half a turn about the upright, onto its face", false, ReadyMove::turnOver),
     FOLD_OPEN("Fold open", "from folded over to square", false, ReadyMove::foldOpen),
@@ -40,6 +43,12 @@ public enum ReadyMove {
     private static final double PUSH = 0.12;
     private static final double SLIDE_PART = 0.10;
     private static final double SPARE = 1.01;
+
+    /** How large an inset is, of what just fits. */
+    private static final double SMALL = 0.55;
+
+    /** The part of a shot after which an inset has arrived. */
+    private static final double ARRIVED = 0.35;
 
     private final String words;
     private final String use;
@@ -69,7 +78,19 @@ public enum ReadyMove {
 
     /** Whether its direction means something. */
     public boolean directed() {
-        return List.of(SLIDE, TILT, DRIFT, ROLL, SPIN, SWEEP, TUMBLE_IN, LEAN_IN, TURN_OVER, FOLD_OPEN)
+        return List.of(
+                        SLIDE,
+                        TILT,
+                        DRIFT,
+                        ROLL,
+                        SPIN,
+                        SWEEP,
+                        TUMBLE_IN,
+                        POSTCARD_IN,
+                        STACK,
+                        LEAN_IN,
+                        TURN_OVER,
+                        FOLD_OPEN)
                 .contains(this);
     }
 
@@ -189,6 +210,50 @@ public enum ReadyMove {
                 .withDegrees(-from.x() * 75 * wish.part() - from.y() * 40 * wish.part())
                 .withScale(Scale.uniform(place.scale().x() * 0.55));
         return new Draft(List.of(start, place), false);
+    }
+
+    /** In the middle, half as large as just fits. */
+    private static Pose small(Stage stage) {
+        double fit = Math.min(
+                (double) stage.frame().width() / stage.picture().width(),
+                (double) stage.frame().height() / stage.picture().height());
+        return Pose.neutral(stage.picture(), stage.frame()).withScale(Scale.uniform(100 * SMALL * fit));
+    }
+
+    /** From one place to another within a part of the shot; then it rests there. */
+    private static Draft arriving(Stage stage, Wish wish, Pose from, Pose place) {
+        int first = Math.min(wish.restBefore(), Math.max(0, stage.length() - 2));
+        int last = Math.min(stage.length() - 1, first + Math.max(1, (int) (ARRIVED * (stage.length() - 1))));
+        return new Draft(
+                List.of(from, place),
+                false,
+                Optional.of(new TimingCurve(0.05, 0.7, 0.1, 1)),
+                List.of(first, last),
+                false);
+    }
+
+    private static Draft postcardIn(Stage stage, Wish wish) {
+        Pose place = small(stage).withDegrees(-3 * wish.part());
+        Direction from = wish.direction();
+        var outside = new FramePoint(
+                -0.9 * from.x() * stage.frame().width(),
+                -1.1 * from.y() * stage.frame().height());
+        Pose start = place.withPosition(place.position().plus(outside))
+                .withDegrees(place.degrees() - 14 * wish.part() * (from.x() + from.y()));
+        return arriving(stage, wish, start, place);
+    }
+
+    /** From closer to the viewer; the sign of its turn is that of its direction. */
+    private static Draft stack(Stage stage, Wish wish) {
+        Direction to = wish.direction();
+        int sign = to.x() + to.y() < 0 ? -1 : 1;
+        Pose place = small(stage).withDegrees(5 * wish.part() * sign);
+        var above = new FramePoint(
+                -0.06 * sign * stage.frame().width(), -1.1 * stage.frame().height());
+        Pose start = place.withPosition(place.position().plus(above))
+                .withDegrees(-9 * wish.part() * sign)
+                .withScale(Scale.uniform(place.scale().x() * 1.3));
+        return arriving(stage, wish, start, place);
     }
 
     /** Its upper side leans away at first, or the side it is sent to. */

@@ -2,26 +2,19 @@ package amberlens.core.render;
 
 import amberlens.core.colour.Colour;
 import amberlens.core.edges.Conform;
-import amberlens.core.edges.Judged;
 import amberlens.core.edges.Margin;
-import amberlens.core.footage.SourceFrames;
 import amberlens.core.geometry.Mirror;
-import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Size;
-import amberlens.core.layering.Backdrop;
 import amberlens.core.layering.BlendMode;
 import amberlens.core.layering.Fade;
 import amberlens.core.look.Appearance;
-import amberlens.core.look.LookKinds;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.core.motion.Exposure;
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Properties;
 import amberlens.core.sampling.Pyramid;
 import amberlens.core.time.Shutter;
 import java.util.ArrayList;
@@ -113,16 +106,13 @@ public final class LineUpFrame {
         }
         Pose pose = project.ride(rig).on(project.pose(rig, frame - rig.start()), frame - rig.start());
         Seen all = below.size() == 1 ? below.getFirst() : new Seen.Group(below, 1, BlendMode.NORMAL);
-        return new ArrayList<>(List.of(
-                dressing(looks, project.mediaOf(rig).size(), pose, Mirror.NONE).of(all)));
+        Size size = project.mediaOf(rig).size();
+        ProjectiveMap map = toOutput(size, pose, Mirror.NONE, project.frameSize(), output);
+        return new ArrayList<>(List.of(new Dressing(looks, size, map, project.frameSize(), output).of(all)));
     }
 
-    private Dressing dressing(Appearance looks, Size picture, Pose pose, Mirror mirror) {
-        return new Dressing(looks, picture, toOutput(picture, pose, mirror), project.frameSize(), output);
-    }
-
-    private ProjectiveMap toOutput(Size picture, Pose pose, Mirror mirror) {
-        return toOutput(picture, pose, mirror, project.frameSize(), output);
+    private Optional<Seen> whole(Shot shot, double frame, boolean lowest, double shown, UnaryOperator<Seen> passing) {
+        return new ShotSeen(project, shot, output, most, pictures).seen(frame - shot.start(), lowest, shown, passing);
     }
 
     /** Whether a shot that overlaps the one before it is still coming in over it. */
@@ -161,7 +151,7 @@ public final class LineUpFrame {
             return seen;
         }
         return shot.fillsFrame()
-                ? new Seen.Mix(filling(Pyramid.plain(colour.get())), seen, part)
+                ? new Seen.Mix(filling(Pyramid.plain(colour.get()), project.frameSize(), output), seen, part)
                 : new Seen.Tinted(seen, colour.get(), 1 - part);
     }
 
@@ -173,121 +163,9 @@ public final class LineUpFrame {
         return fade.filter(found -> found.through().isEmpty()).isPresent();
     }
 
-    /**
-     * A shot with what stands behind its picture, as one.
-     *
-     * @param passing what becomes of its light before it is laid over what is below
-     */
-    private Optional<Seen> whole(Shot shot, double frame, boolean lowest, double shown, UnaryOperator<Seen> passing) {
-        double at = frame - shot.start();
-        Media media = project.mediaOf(shot);
-        SourceFrames source = project.sourceFrames(shot, at);
-        Pyramid picture = pictures.of(media, source.first());
-        if (picture == null) {
-            return Optional.empty();
-        }
-        Mirror mirror = shot.settings().mirror();
-        Pyramid second = source.part() > 0 ? pictures.of(media, source.second()) : null;
-        List<Seen> instants = new ArrayList<>();
-        boolean visible = false;
-        for (double moment : moments(shot, at)) {
-            Pose pose = pose(shot, moment);
-            Appearance looks = Appearance.of(shot.looks(), shot.camera(), moment);
-            Layer layer = layer(shot, picture, pose, looks, moment);
-            visible |= layer.isVisible();
-            Seen shownPicture = second == null
-                    ? layer
-                    : new Seen.Mix(layer, layer(shot, second, pose, looks, moment), source.part());
-            instants.add(dressing(looks, picture.size(), pose, mirror).of(shownPicture));
-        }
-        List<Seen> parts = new ArrayList<>();
-        if (!instants.stream().allMatch(Seen::hidesAllBelow)) {
-            backdrop(shot, picture, lowest)
-                    .map(behind -> behind(shot, behind, picture, at))
-                    .ifPresent(parts::add);
-        }
-        if (visible) {
-            parts.add(instants.size() == 1 ? instants.getFirst() : new Seen.Exposed(instants));
-        }
-        if (parts.isEmpty()) {
-            return Optional.empty();
-        }
-        double opacity =
-                shown * Math.clamp(shot.camera().get(Properties.OPACITY).at(at) / 100, 0, 1);
-        BlendMode blend = shot.layering().blend();
-        Seen light = passing.apply(parts.size() == 1 ? parts.getFirst() : new Seen.Group(parts, 1, BlendMode.NORMAL));
-        boolean plain = opacity == 1 && blend == BlendMode.NORMAL;
-        return Optional.of(plain ? light : new Seen.Group(List.of(light), opacity, blend));
-    }
-
-    /** The blurred picture behind a shot has its tones, and whatever stands there its vignettes. */
-    private Seen behind(Shot shot, Pyramid backdrop, Pyramid picture, double at) {
-        Appearance looks = Appearance.of(shot.looks(), shot.camera(), at);
-        boolean ofPicture = picture.isSoftened(backdrop);
-        return dressing(looks, picture.size(), pose(shot, at), shot.settings().mirror())
-                .behind(filling(backdrop), ofPicture);
-    }
-
-    private Pose pose(Shot shot, double at) {
-        return project.ride(shot).on(project.pose(shot, at), at);
-    }
-
-    private double[] moments(Shot shot, double at) {
-        double pxPerFramePx = (double) output.width() / project.frameSize().width();
-        return Exposure.of(project.shutter(shot), pxPerFramePx)
-                .withMost(most)
-                .moments(at, moment -> pose(shot, moment), project.frameSize());
-    }
-
-    /** What stands right behind a shot's picture; empty for what lies below. */
-    private Optional<Pyramid> backdrop(Shot shot, Pyramid picture, boolean lowest) {
-        return switch (shot.settings().backdrop()) {
-            case Backdrop.Blurred _ -> Optional.of(picture.softened());
-            case Backdrop.Plain plain -> Optional.of(Pyramid.plain(plain.colour()));
-            case Backdrop.Gradient gradient -> Optional.of(Grounds.of(gradient));
-            case Backdrop.Clouds clouds -> Optional.of(Grounds.of(clouds));
-            case Backdrop.Below _ ->
-                lowest && project.frame().blurred() ? Optional.of(picture.softened()) : Optional.empty();
-        };
-    }
-
     /** A picture laid in so that it just fills the frame. */
-    private Layer filling(Pyramid picture) {
-        return layer(picture, Conform.FILL.pose(picture.size(), project.frameSize()), project.frameSize(), output);
-    }
-
-    /**
-     * One picture in one pose, cropped. Where the part of it that is judged fills the frame, only that part is read: its own border goes
-     * on, and nothing of what lies beyond it mixes into the frame's.
-     */
-    private Layer layer(Shot shot, Pyramid picture, Pose pose, Appearance looks, double at) {
-        Size frame = project.frameSize();
-        Mirror mirror = shot.settings().mirror();
-        Judged judged = project.judged(shot);
-        Judged now = project.judged(shot, at);
-        boolean covers = judged.area().isWithin(picture.size())
-                && Margin.of(now.of(pose), judged.picture(), frame).isSealed();
-        Judged read = judged.picture().equals(picture.size()) ? steadilyLeft(shot, picture, looks) : judged;
-        if (!read.picture().equals(picture.size()) && covers) {
-            PictureArea area = mirror.of(read.area(), picture.size());
-            Portion left = looks.left().in(area, picture.size());
-            return layer(picture.part(area), read.of(pose), mirror, frame, output)
-                    .cropped(left, true);
-        }
-        Layer whole = layer(picture, pose, mirror, frame, output);
-        return looks.left().isWhole() ? whole : whole.cropped(looks.left(), covers);
-    }
-
-    /** What a crop that stands still leaves, in whole pixels; one that moves would have to be read anew in every frame. */
-    private Judged steadilyLeft(Shot shot, Pyramid picture, Appearance looks) {
-        boolean moves = shot.looks().stream()
-                .filter(look -> look.kind().equals(LookKinds.CROP))
-                .flatMap(look -> look.amounts().stream())
-                .anyMatch(amount -> shot.camera().get(amount).animated());
-        PictureArea area = moves
-                ? PictureArea.whole(picture.size())
-                : shot.settings().mirror().of(looks.left().pixels(picture.size()), picture.size());
-        return new Judged(area, picture.size(), project.frameSize(), project.frameSize());
+    static Layer filling(Pyramid picture, Size frame, Size output) {
+        return layer(picture, Conform.FILL.pose(picture.size(), frame), frame, output);
     }
 
     /** One picture in one pose. */
@@ -319,7 +197,7 @@ public final class LineUpFrame {
         return pose.depth().setting().isPresent() ? pose : pose.in(picture, frame);
     }
 
-    private static ProjectiveMap toOutput(Size picture, Pose pose, Mirror mirror, Size frame, Size output) {
+    static ProjectiveMap toOutput(Size picture, Pose pose, Mirror mirror, Size frame, Size output) {
         ProjectiveMap map = placed(picture, pose, frame)
                 .map()
                 .thenScaled((double) output.width() / frame.width(), (double) output.height() / frame.height());

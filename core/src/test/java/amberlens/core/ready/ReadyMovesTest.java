@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import amberlens.core.edges.EdgeReport;
+import amberlens.core.geometry.Corner;
+import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
@@ -11,6 +13,7 @@ import amberlens.core.motion.Pose;
 import amberlens.core.motion.Take;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -207,5 +210,33 @@ class ReadyMovesTest {
         assertThat(made.at(49).gateCentre(FRAME).x())
                 .isCloseTo(camera.at(99).gateCentre(FRAME).x() / 2, within(1e-6));
         assertThat(sealed(made, there)).isTrue();
+    }
+
+    /** An inset comes from outside the frame, has arrived in the first half, and then stands small and wholly inside. */
+    @ParameterizedTest
+    @EnumSource(
+            value = ReadyMove.class,
+            names = {"POSTCARD_IN", "STACK"})
+    void an_inset_flies_in_and_rests(ReadyMove move) {
+        Stage stage = new Stage(new Size(4000, 3000), new Size(1920, 1080), 120, 110, Optional.empty(), List.of());
+        for (Direction direction : Direction.values()) {
+            CameraTrack camera = ReadyMoves.make(move, stage, Wish.USUAL.withDirection(direction))
+                    .camera()
+                    .orElseThrow();
+            assertThat(seen(camera.at(0))).as(direction + ": at first").noneMatch(ReadyMovesTest::isInside);
+            assertThat(seen(camera.at(60))).as(direction + ": in place").allMatch(ReadyMovesTest::isInside);
+            assertThat(camera.at(119)).isEqualTo(camera.at(60));
+        }
+    }
+
+    private static List<FramePoint> seen(Pose pose) {
+        return Stream.of(Corner.values())
+                .map(corner -> corner.of(new Size(4000, 3000)))
+                .map(at -> pose.toFrame(new PicturePoint(at.x(), at.y())))
+                .toList();
+    }
+
+    private static boolean isInside(FramePoint point) {
+        return point.x() >= 0 && point.x() <= 1920 && point.y() >= 0 && point.y() <= 1080;
     }
 }

@@ -81,8 +81,10 @@ class LooksRenderingTest {
     @Test
     void a_stop_doubles_the_light_of_the_shot_and_not_of_what_is_below() {
         Project two = project(shot("low", "m1", 1, full(), true), shot("high", "m1", 2, inset(), false));
-        Project brighter =
-                looking(two, "high", draft().add(LookKinds.TONE).set(LookKinds.EXPOSURE, 1.0).named("up"));
+        Project brighter = looking(
+                two,
+                "high",
+                draft().add(LookKinds.TONE).set(LookKinds.EXPOSURE, 1.0).named("up"));
         FrameRaster frame = frame(brighter, 0, (_, _) -> 0.2);
         assertThat(light(frame, 96, 54)).isCloseTo(0.4, within(0.004));
         assertThat(light(frame, 5, 5)).isCloseTo(0.2, within(0.004));
@@ -94,8 +96,10 @@ class LooksRenderingTest {
                 shot("low", "m1", 1, full(), true),
                 shot("rig", "r1", 2, Pose.neutral(FRAME, FRAME), true),
                 shot("high", "m1", 3, inset(), false));
-        Project darker =
-                looking(three, "rig", draft().add(LookKinds.TONE).set(LookKinds.EXPOSURE, -1.0).named("down"));
+        Project darker = looking(
+                three,
+                "rig",
+                draft().add(LookKinds.TONE).set(LookKinds.EXPOSURE, -1.0).named("down"));
         FrameRaster frame = frame(darker, 0, (_, _) -> 0.4);
         assertThat(light(frame, 5, 5)).isCloseTo(0.2, within(0.004));
         assertThat(light(frame, 96, 54)).isCloseTo(0.4, within(0.004));
@@ -123,7 +127,8 @@ class LooksRenderingTest {
     @Test
     void a_crop_cuts_between_pixels_and_its_edge_is_anti_aliased() {
         Project one = project(shot("s1", "m1", 1, inset(), false));
-        LookSet crop = draft().add(LookKinds.CROP).set(LookKinds.CROP_LEFT, 25.0).named("crop");
+        LookSet crop =
+                draft().add(LookKinds.CROP).set(LookKinds.CROP_LEFT, 25.0).named("crop");
         FrameRaster frame = frame(looking(one, "s1", crop), 0, (_, _) -> 1);
         double sum = 0;
         for (int x = 0; x < FRAME.width(); x++) {
@@ -253,8 +258,7 @@ class LooksRenderingTest {
                         ValueKinds.POSITION,
                         List.of(
                                 Key.of(0, new FramePoint(90, 54), Leg.LINEAR),
-                                Key.of(
-                                        10, new FramePoint(110, 54), Leg.LINEAR))));
+                                Key.of(10, new FramePoint(110, 54), Leg.LINEAR))));
         LookSet rising = draft().add(LookKinds.TONE)
                 .change(LookKinds.EXPOSURE, 0.0, 4.0, 0, 1)
                 .named("rising");

@@ -1,12 +1,11 @@
 package amberlens.desktop.looks;
 
+import amberlens.desktop.style.CardPress;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -29,21 +28,9 @@ final class LookCard extends VBox {
         getChildren().addAll(frame, title);
         getStyleClass().add("move-card");
         setId("look-card-" + id);
-        setFocusTraversable(true);
         setAccessibleText(name + ": " + purpose);
         Tooltip.install(this, new Tooltip(name + ": " + purpose + ". Click or Enter: give it to the selected shots."));
-        setOnMouseClicked(event -> {
-            if (event.isStillSincePress() && event.getButton() == MouseButton.PRIMARY) {
-                requestFocus();
-                give.run();
-            }
-        });
-        setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ENTER) {
-                give.run();
-                event.consume();
-            }
-        });
+        CardPress.on(this, give);
     }
 
     void show(Image image) {

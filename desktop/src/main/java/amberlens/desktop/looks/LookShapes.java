@@ -1,5 +1,6 @@
 package amberlens.desktop.looks;
 
+import amberlens.core.edit.LookEdits;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.PicturePoint;
@@ -19,6 +20,7 @@ import amberlens.core.motion.Property;
 import amberlens.desktop.desk.Desk;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 
@@ -134,6 +136,9 @@ public final class LookShapes {
             FramePoint faded = half.plus(new FramePoint(2 * feather, 2 * feather));
             lines.add(new Line(around(look, plane, faded, space), true));
         }
+        if (look.get(LookKinds.SHAPE) == Mask.Shape.POLYGON) {
+            addCorners(look, plane, half, space);
+        }
         grip(look, ofCentre, toFrame(space, centre), to -> fromFrame(space, to));
         grip(look, ofSize, toFrame(space, plane.out(half.x(), 0)), to -> {
             double wide = Math.abs(plane.in(fromFrame(space, to)).x());
@@ -153,6 +158,27 @@ public final class LookShapes {
                 ofFeather,
                 toFrame(space, plane.out(-half.x() - 2 * feather, 0)),
                 to -> Math.max(0, (-plane.in(fromFrame(space, to)).x() - half.x()) / 2));
+    }
+
+    /** Each corner of a polygon is dragged by itself. */
+    private void addCorners(Look look, TurnedPlane plane, FramePoint half, LookSpace space) {
+        List<Mask.Point> points = look.get(LookKinds.POINTS);
+        for (int i = 0; i < points.size(); i++) {
+            int corner = i;
+            Mask.Point point = points.get(i);
+            FramePoint at = plane.out(point.x() / 50 * half.x(), point.y() / 50 * half.y());
+            grips.add(
+                    new LookGrip(look, "corner of " + look.words().toLowerCase(Locale.ROOT), toFrame(space, at), to -> {
+                        FramePoint local = plane.in(fromFrame(space, to));
+                        List<Mask.Point> moved = new ArrayList<>(points);
+                        moved.set(corner, new Mask.Point(part(local.x(), half.x()), part(local.y(), half.y())));
+                        return LookEdits.choose(shot.id(), look, LookKinds.POINTS, moved, frame);
+                    }));
+        }
+    }
+
+    private static double part(double way, double half) {
+        return half == 0 ? 0 : Math.clamp(50 * way / half, -Mask.Point.FURTHEST, Mask.Point.FURTHEST);
     }
 
     private List<FramePoint> around(Look look, TurnedPlane plane, FramePoint half, LookSpace space) {

@@ -10,6 +10,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Group;
 import amberlens.core.sampling.Pyramid;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.services.KeptFiles;
 import amberlens.desktop.services.Services;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -32,7 +33,7 @@ import org.jspecify.annotations.Nullable;
 public final class LooksPane extends BorderPane {
     private final Desk desk;
     private final Services services;
-    private final OwnLooks own;
+    private final KeptFiles<LookSet> own;
     private final LookPreviews previews;
     private final TilePane cards = new TilePane(4, 6);
     private final Map<LookCard, Offer> offers = new LinkedHashMap<>();
@@ -76,7 +77,7 @@ public final class LooksPane extends BorderPane {
     public LooksPane(Desk desk, Services services, Path settings) {
         this.desk = desk;
         this.services = services;
-        own = new OwnLooks(settings);
+        own = OwnLooks.in(settings);
         previews = new LookPreviews(services);
         cards.setTileAlignment(Pos.TOP_LEFT);
         cards.getStyleClass().add("look-cards");
@@ -105,9 +106,9 @@ public final class LooksPane extends BorderPane {
             String id = look.name().toLowerCase(Locale.ROOT).replace('_', '-');
             offer(id, look.words(), look.purpose(), new Stock(look));
         }
-        for (OwnLooks.Kept kept : own.all()) {
-            String id = "own-" + kept.set().name().toLowerCase(Locale.ROOT).replace(' ', '-');
-            LookCard card = offer(id, kept.set().name(), "looks you have kept", new Kept(kept.set()));
+        for (KeptFiles.Kept<LookSet> kept : own.all()) {
+            String id = "own-" + kept.what().name().toLowerCase(Locale.ROOT).replace(' ', '-');
+            LookCard card = offer(id, kept.what().name(), "looks you have kept", new Kept(kept.what()));
             MenuItem away = new MenuItem("Remove these kept looks");
             away.setOnAction(_ -> remove(kept));
             MenuItem where = new MenuItem("Say where their file is, to share it");
@@ -155,7 +156,7 @@ public final class LooksPane extends BorderPane {
         }
     }
 
-    private void remove(OwnLooks.Kept kept) {
+    private void remove(KeptFiles.Kept<LookSet> kept) {
         try {
             own.remove(kept);
         } catch (FileProblem e) {

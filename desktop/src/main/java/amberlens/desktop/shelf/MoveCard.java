@@ -1,5 +1,6 @@
 package amberlens.desktop.shelf;
 
+import amberlens.desktop.style.CardPress;
 import amberlens.desktop.style.Icons;
 import java.util.List;
 import javafx.event.Event;
@@ -9,7 +10,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -41,21 +41,9 @@ final class MoveCard extends HBox {
         getChildren().addAll(frame, words);
         getStyleClass().add("move-card");
         setId("ready-" + id);
-        setFocusTraversable(true);
         setAccessibleText(name + ": " + use);
         Tooltip.install(this, new Tooltip(name + ": " + use + ". Click or Enter: give it to the selected shots."));
-        setOnMouseClicked(event -> {
-            if (event.isStillSincePress() && event.getButton() == javafx.scene.input.MouseButton.PRIMARY) {
-                requestFocus();
-                give.run();
-            }
-        });
-        setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ENTER) {
-                give.run();
-                event.consume();
-            }
-        });
+        CardPress.on(this, give);
     }
 
     /** Puts a button on the card for another way to give the move. */

@@ -13,6 +13,7 @@ import amberlens.core.ready.Wish;
 import amberlens.core.sampling.Pyramid;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools.Tool;
+import amberlens.desktop.services.KeptFiles;
 import amberlens.desktop.services.Services;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -40,7 +41,7 @@ final class ReadyPane extends BorderPane {
 
     private final Desk desk;
     private final Services services;
-    private final OwnMoves own;
+    private final KeptFiles<OwnMove> own;
     private final MovePreviews previews;
     private final WishForm form = new WishForm(this::refreshPreviews);
     private final VBox cards = new VBox(6);
@@ -55,7 +56,7 @@ final class ReadyPane extends BorderPane {
     ReadyPane(Desk desk, Services services, Path settings) {
         this.desk = desk;
         this.services = services;
-        own = new OwnMoves(settings);
+        own = OwnMoves.in(settings);
         previews = new MovePreviews(services);
         timeline = new Timeline(new KeyFrame(STEP, _ -> {
             count++;
@@ -112,8 +113,8 @@ final class ReadyPane extends BorderPane {
             }
             moves.put(card, stage -> ReadyMoves.make(move, stage, form.wish()).camera());
         }
-        for (OwnMoves.Kept kept : own.all()) {
-            OwnMove move = kept.move();
+        for (KeptFiles.Kept<OwnMove> kept : own.all()) {
+            OwnMove move = kept.what();
             var card = new MoveCard(
                     "own-" + move.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'),
                     move.name(),
@@ -198,7 +199,7 @@ final class ReadyPane extends BorderPane {
         }
     }
 
-    private void remove(OwnMoves.Kept kept) {
+    private void remove(KeptFiles.Kept<OwnMove> kept) {
         try {
             own.remove(kept);
         } catch (FileProblem e) {

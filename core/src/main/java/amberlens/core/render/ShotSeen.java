@@ -1,0 +1,152 @@
+package amberlens.core.render;
+
+import amberlens.core.edges.Judged;
+import amberlens.core.edges.Margin;
+import amberlens.core.footage.SourceFrames;
+import amberlens.core.geometry.Mirror;
+import amberlens.core.geometry.PictureArea;
+import amberlens.core.geometry.Portion;
+import amberlens.core.geometry.Size;
+import amberlens.core.layering.Backdrop;
+import amberlens.core.layering.BlendMode;
+import amberlens.core.look.Appearance;
+import amberlens.core.look.LookKinds;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Exposure;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
+import amberlens.core.sampling.Pyramid;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/**
+ * What is seen of one shot.
+ *
+ * @param output the size to render at
+ * @param most instants of an exposed frame
+ */
+record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.Pictures pictures) {
+    /**
+     * A shot with what stands behind its picture, as one.
+     *
+     * @param at frames from the shot's first
+     * @param lowest whether nothing lies below
+     * @param shown how much of it is shown, 0 … 1
+     * @param passing what becomes of its light before it is laid over what is below
+     */
+    Optional<Seen> seen(double at, boolean lowest, double shown, UnaryOperator<Seen> passing) {
+        Media media = project.mediaOf(shot);
+        SourceFrames source = project.sourceFrames(shot, at);
+        Pyramid picture = pictures.of(media, source.first());
+        if (picture == null) {
+            return Optional.empty();
+        }
+        Pyramid second = source.part() > 0 ? pictures.of(media, source.second()) : null;
+        List<Seen> instants = new ArrayList<>();
+        boolean visible = false;
+        for (double moment : moments(at)) {
+            Pose pose = pose(moment);
+            Appearance looks = Appearance.of(shot.looks(), shot.camera(), moment);
+            Layer layer = layer(picture, pose, looks, moment);
+            visible |= layer.isVisible();
+            Seen shownPicture =
+                    second == null ? layer : new Seen.Mix(layer, layer(second, pose, looks, moment), source.part());
+            instants.add(dressing(looks, picture.size(), pose).of(shownPicture));
+        }
+        List<Seen> parts = new ArrayList<>();
+        if (!instants.stream().allMatch(Seen::hidesAllBelow)) {
+            backdrop(picture, lowest).map(behind -> behind(behind, picture, at)).ifPresent(parts::add);
+        }
+        if (visible) {
+            parts.add(instants.size() == 1 ? instants.getFirst() : new Seen.Exposed(instants));
+        }
+        if (parts.isEmpty()) {
+            return Optional.empty();
+        }
+        double opacity =
+                shown * Math.clamp(shot.camera().get(Properties.OPACITY).at(at) / 100, 0, 1);
+        BlendMode blend = shot.layering().blend();
+        Seen light = passing.apply(parts.size() == 1 ? parts.getFirst() : new Seen.Group(parts, 1, BlendMode.NORMAL));
+        boolean plain = opacity == 1 && blend == BlendMode.NORMAL;
+        return Optional.of(plain ? light : new Seen.Group(List.of(light), opacity, blend));
+    }
+
+    /** The blurred picture behind a shot has its tones, and whatever stands there its vignettes. */
+    private Seen behind(Pyramid backdrop, Pyramid picture, double at) {
+        Appearance looks = Appearance.of(shot.looks(), shot.camera(), at);
+        boolean ofPicture = picture.isSoftened(backdrop);
+        return dressing(looks, picture.size(), pose(at))
+                .behind(LineUpFrame.filling(backdrop, project.frameSize(), output), ofPicture);
+    }
+
+    private Pose pose(double at) {
+        return project.ride(shot).on(project.pose(shot, at), at);
+    }
+
+    private double[] moments(double at) {
+        double pxPerFramePx = (double) output.width() / project.frameSize().width();
+        return Exposure.of(project.shutter(shot), pxPerFramePx)
+                .withMost(most)
+                .moments(at, moment -> pose(moment), project.frameSize());
+    }
+
+    /** What stands right behind a shot's picture; empty for what lies below. */
+    private Optional<Pyramid> backdrop(Pyramid picture, boolean lowest) {
+        return switch (shot.settings().backdrop()) {
+            case Backdrop.Blurred _ -> Optional.of(picture.softened());
+            case Backdrop.Plain plain -> Optional.of(Pyramid.plain(plain.colour()));
+            case Backdrop.Gradient gradient -> Optional.of(Grounds.of(gradient));
+            case Backdrop.Clouds clouds -> Optional.of(Grounds.of(clouds));
+            case Backdrop.Below _ ->
+                lowest && project.frame().blurred() ? Optional.of(picture.softened()) : Optional.empty();
+        };
+    }
+
+    /**
+     * One picture in one pose, cropped. Where the part of it that is judged fills the frame, only that part is read: its own border goes
+     * on, and nothing of what lies beyond it mixes into the frame's.
+     */
+    private Layer layer(Pyramid picture, Pose pose, Appearance looks, double at) {
+        Size frame = project.frameSize();
+        Mirror mirror = shot.settings().mirror();
+        Judged judged = project.judged(shot);
+        Judged now = project.judged(shot, at);
+        boolean covers = judged.area().isWithin(picture.size())
+                && Margin.of(now.of(pose), judged.picture(), frame).isSealed();
+        Judged read = judged.picture().equals(picture.size()) ? steadilyLeft(picture, looks) : judged;
+        if (!read.picture().equals(picture.size()) && covers) {
+            PictureArea area = mirror.of(read.area(), picture.size());
+            Portion left = looks.left().in(area, picture.size());
+            return LineUpFrame.layer(picture.part(area), read.of(pose), mirror, frame, output)
+                    .cropped(left, true);
+        }
+        Layer whole = LineUpFrame.layer(picture, pose, mirror, frame, output);
+        return looks.left().isWhole() ? whole : whole.cropped(looks.left(), covers);
+    }
+
+    /** What a crop that stands still leaves, in whole pixels; one that moves would have to be read anew in every frame. */
+    private Judged steadilyLeft(Pyramid picture, Appearance looks) {
+        boolean moves = shot.looks().stream()
+                .filter(look -> look.kind().equals(LookKinds.CROP))
+                .flatMap(look -> look.amounts().stream())
+                .anyMatch(amount -> shot.camera().get(amount).animated());
+        PictureArea area = moves
+                ? PictureArea.whole(picture.size())
+                : shot.settings().mirror().of(looks.left().pixels(picture.size()), picture.size());
+        return new Judged(area, picture.size(), project.frameSize(), project.frameSize());
+    }
+
+    private Dressing dressing(Appearance looks, Size picture, Pose pose) {
+        Size frame = project.frameSize();
+        return new Dressing(
+                looks,
+                picture,
+                LineUpFrame.toOutput(picture, pose, shot.settings().mirror(), frame, output),
+                frame,
+                output);
+    }
+}
