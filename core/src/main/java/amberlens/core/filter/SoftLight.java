@@ -54,6 +54,8 @@ public record SoftLight(LightField field, Softener across, Softener down, Window
         private final float[] vertical = new float[TAPS];
         private int[] places = new int[0];
         private float[] weights = new float[0];
+        private int firstPlace;
+        private int lastPlace;
 
         private Reader(Loops loops) {
             this.loops = loops;
@@ -71,25 +73,28 @@ public record SoftLight(LightField field, Softener across, Softener down, Window
         public void read(Window window, float[] light) {
             place(window);
             for (int y = 0; y < window.height(); y++) {
-                float[] from = field.light();
-                int at = field.row(Math.clamp(window.top() - pixels.top() + y + down.margin(), 0, field.height() - 1));
+                int to = window.row(y);
                 if (down.factor() > 1) {
                     mix(window.top() - pixels.top() + y);
-                    from = row;
-                    at = 0;
-                }
-                if (across.factor() > 1) {
-                    int first = at;
-                    int[] shifted = shifted(first);
-                    loops.across(from, shifted, weights, TAPS, light, window.row(y), window.width());
+                    across(row, 0, window, light, to);
                 } else {
-                    copy(from, at, window, light, window.row(y));
+                    int place = Math.clamp(window.top() - pixels.top() + y + down.margin(), 0, field.height() - 1);
+                    across(field.light(), field.row(place), window, light, to);
                 }
                 if (opaque) {
-                    for (int k = 0, i = window.row(y) + 3; k < window.width(); k++, i += 4) {
+                    for (int k = 0, i = to + 3; k < window.width(); k++, i += 4) {
                         light[i] = 1;
                     }
                 }
+            }
+        }
+
+        /** One row of places, which begins somewhere, to one row of the window. */
+        private void across(float[] from, int at, Window window, float[] light, int to) {
+            if (across.factor() > 1) {
+                loops.across(from, shifted(at), weights, TAPS, light, to, window.width());
+            } else {
+                copy(from, at, window, light, to);
             }
         }
 
@@ -118,6 +123,8 @@ public record SoftLight(LightField field, Softener across, Softener down, Window
         /** Where each column's four neighbours stand, and their weights. */
         private void place(Window window) {
             if (across.factor() == 1) {
+                firstPlace = 0;
+                lastPlace = 4 * field.width();
                 return;
             }
             if (places.length < window.width()) {
@@ -130,6 +137,13 @@ public record SoftLight(LightField field, Softener across, Softener down, Window
                 places[k] = 4 * Math.clamp(second - 1, 0, field.width() - TAPS);
                 spline(centre - second, weights, TAPS * k);
             }
+            firstPlace = places[0];
+            lastPlace = places[window.width() - 1] + 4 * TAPS;
+            if (down.factor() > 1) {
+                for (int k = 0; k < window.width(); k++) {
+                    places[k] -= firstPlace;
+                }
+            }
         }
 
         private void mix(int y) {
@@ -137,7 +151,8 @@ public record SoftLight(LightField field, Softener across, Softener down, Window
             int second = (int) Math.floor(centre);
             spline(centre - second, vertical, 0);
             int first = Math.clamp(second - 1, 0, field.height() - TAPS);
-            loops.down(field.light(), field.row(first), 4 * field.width(), vertical, 0, TAPS, row, 4 * field.width());
+            int at = field.row(first) + firstPlace;
+            loops.down(field.light(), at, 4 * field.width(), vertical, 0, TAPS, row, lastPlace - firstPlace);
         }
     }
 }

@@ -2,6 +2,7 @@ package amberlens.core.filter;
 
 import amberlens.core.raster.Loops;
 import amberlens.core.raster.Rows;
+import java.util.Arrays;
 import java.util.function.Supplier;
 
 /**
@@ -59,18 +60,10 @@ public record Thinning(Softener softener, int pixels) {
     public final class Across {
         private final Loops loops;
         private final float[] row = new float[4 * all() + Loops.SPARE];
-        private final int[] at = new int[places()];
-        private final float[] weights = new float[isNone() ? 0 : taps() * places() + Loops.SPARE];
+        private final float[] weights = Arrays.copyOf(weights(), taps() + Loops.SPARE);
 
         private Across(Loops loops) {
             this.loops = loops;
-            if (!isNone()) {
-                float[] one = weights();
-                for (int place = 0; place < at.length; place++) {
-                    at[place] = 4 * place * softener.factor();
-                    System.arraycopy(one, 0, weights, place * taps(), taps());
-                }
-            }
         }
 
         /**
@@ -88,9 +81,9 @@ public record Thinning(Softener softener, int pixels) {
                 System.arraycopy(light, from + 4 * (pixels - 1), row, 4 * i, 4);
             }
             if (isNone()) {
-                System.arraycopy(row, 0, places, to, 4 * at.length);
+                System.arraycopy(row, 0, places, to, 4 * places());
             } else {
-                loops.across(row, at, weights, taps(), places, to, at.length);
+                loops.thin(row, weights, taps(), softener.factor(), places, to, places());
             }
         }
     }

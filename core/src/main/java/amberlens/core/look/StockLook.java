@@ -74,7 +74,7 @@ public enum StockLook {
                     .change(LookKinds.WARMTH, 45.0, 0.0, 0.2, 0.7);
         }
     },
-    DIM_SURROUND("Dim surround", "a spotlight on the middle") {
+    DIM_SURROUND("Dim around", "a spotlight on the middle") {
         @Override
         void draft(LookDraft on, Size picture, Size frame) {
             double side = Math.min(picture.width(), picture.height());
@@ -86,7 +86,7 @@ public enum StockLook {
                     .set(LookKinds.OUTSIDE, 60.0);
         }
     },
-    DARK_CORNERS("Dark corners", "the eye stays in the middle") {
+    DARK_CORNERS("Dark rim", "the eye stays in the middle") {
         @Override
         void draft(LookDraft on, Size picture, Size frame) {
             on.add(LookKinds.VIGNETTE)

@@ -73,6 +73,15 @@ public interface Loops {
     void across(float[] row, int[] at, float[] weights, int taps, float[] out, int to, int count);
 
     /**
+     * Adds up neighbouring pixels of a row with the same weights for every output pixel, each so many pixels after the one before.
+     *
+     * @param weights at least {@code taps} numbers
+     * @param taps a multiple of 4
+     * @param stride pixels
+     */
+    void thin(float[] row, float[] weights, int taps, int stride, float[] out, int to, int count);
+
+    /**
      * The cubic kernel over four by four neighbours.
      *
      * @param pitch from one row of neighbours to the next

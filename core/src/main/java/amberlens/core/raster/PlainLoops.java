@@ -107,6 +107,13 @@ final class PlainLoops implements Loops {
         }
     }
 
+    @Override
+    public void thin(float[] row, float[] weights, int taps, int stride, float[] out, int to, int count) {
+        for (int k = 0; k < count; k++) {
+            sumAcross(row, 4 * k * stride, weights, 0, taps, out, to + 4 * k);
+        }
+    }
+
     private static void sumAcross(float[] row, int from, float[] weights, int first, int taps, float[] out, int to) {
         float red = 0;
         float green = 0;

@@ -223,6 +223,34 @@ final class VectorLoops implements Loops {
         addQuarters(wide, out, to, count);
     }
 
+    @Override
+    public void thin(float[] row, float[] weights, int taps, int stride, float[] out, int to, int count) {
+        makeRoom(count);
+        for (int tap = 0; tap < taps; tap += 4) {
+            FloatVector four = pick(EACH_FOUR_TIMES, FloatVector.fromArray(F, weights, tap));
+            if (tap == 0) {
+                thinFirst(row, four, 4 * stride, wide, count);
+            } else {
+                thinMore(row, four, 4 * tap, 4 * stride, wide, count);
+            }
+        }
+        addQuarters(wide, out, to, count);
+    }
+
+    private static void thinFirst(float[] row, FloatVector four, int stride, float[] wide, int count) {
+        for (int k = 0; k < count; k++) {
+            FloatVector.fromArray(F, row, stride * k).mul(four).intoArray(wide, STEP * k);
+        }
+    }
+
+    private static void thinMore(float[] row, FloatVector four, int from, int stride, float[] wide, int count) {
+        for (int k = 0; k < count; k++) {
+            FloatVector.fromArray(F, row, from + stride * k)
+                    .fma(four, FloatVector.fromArray(F, wide, STEP * k))
+                    .intoArray(wide, STEP * k);
+        }
+    }
+
     private static void across4(float[] row, int[] at, float[] weights, float[] wide, int count) {
         for (int k = 0; k < count; k++) {
             FloatVector four = FloatVector.fromArray(F, weights, 4 * k);

@@ -34,6 +34,7 @@ final class WarmUp {
         repeat(() -> loops.encodeTenBits(light, 0, codes, 0, PIXELS));
         for (int taps : TAPS) {
             repeat(() -> loops.across(light, at, weights, taps, other, 0, PIXELS));
+            repeat(() -> loops.thin(light, weights, taps, 1, other, 0, PIXELS));
             repeat(() -> loops.weigh(table, taps, part, weights, PIXELS));
             repeat(() -> loops.weigh(table, table, taps, part, 0, 0, weights, PIXELS));
             repeat(() -> loops.around(light, Loops.SPARE, at, weights, taps, weights, taps, 6, other, 0, PIXELS));

@@ -144,6 +144,15 @@ class LoopsTest {
         assertSame((loops, below) -> loops.over(below, above, 0, PIXELS), 1e-6);
     }
 
+    @ParameterizedTest
+    @ValueSource(ints = {4, 8, 12})
+    void thinning_is_the_same(int taps) {
+        float[] weights = light();
+        float[] row = light();
+        assertSame((loops, out) -> loops.thin(row, weights, taps, 1, out, 0, PIXELS - taps), 1e-4);
+        assertSame((loops, out) -> loops.thin(row, weights, taps, 3, out, 0, PIXELS / 4), 1e-4);
+    }
+
     @Test
     void changing_colours_is_the_same() {
         float[] matrix = light();
@@ -227,6 +236,7 @@ class LoopsTest {
         guard.accept("around", () -> loops.around(rows, 96, at, weights, weights, out, 0, PIXELS));
         guard.accept("over", () -> loops.over(out, rows, 0, PIXELS));
         guard.accept("colour", () -> loops.colour(out, 0, PIXELS, rows));
+        guard.accept("thin", () -> loops.thin(rows, weights, 8, 2, out, 0, PIXELS / 4));
         guard.accept("dim", () -> loops.dim(out, 0, weights, 0, PIXELS, true));
         guard.accept("dim colours", () -> loops.dim(out, 0, weights, 0, PIXELS, false));
         guard.accept("encode", () -> loops.encode(rows, 0, codes, 0, PIXELS));

@@ -3,6 +3,7 @@ package amberlens.desktop.camera;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Framings;
+import amberlens.core.motion.Group;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.core.time.Timecode;
@@ -18,9 +19,11 @@ import amberlens.desktop.services.Services;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
 import amberlens.desktop.style.TextSizes;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -215,6 +218,23 @@ public final class CameraPane extends StackPane implements Subscription {
                         && desk.document().project().mediaOf(shot).moves());
     }
 
+    /** What a change of a look would do. */
+    private static String looksOutcome(Shot shot, int frame, String time) {
+        List<Channel<?>> keyed = new ArrayList<>();
+        for (Property<?> property : shot.camera().channels().properties()) {
+            Channel<?> channel = shot.camera().get(property);
+            if (property.group() == Group.LOOK && channel.animated() && !channel.muted()) {
+                keyed.add(channel);
+            }
+        }
+        if (keyed.isEmpty()) {
+            return "changes the constant";
+        }
+        return keyed.stream().anyMatch(channel -> channel.keyAt(frame).isPresent())
+                ? "sets the key at " + time
+                : "adds a key at " + time + " to what is keyed";
+    }
+
     private void showGoToKey(boolean shown) {
         goToKey.setVisible(shown);
         goToKey.setManaged(shown);
@@ -233,13 +253,15 @@ public final class CameraPane extends StackPane implements Subscription {
         boolean onKey = shot.camera().keyFrames().contains(frame);
         int number = Framings.numberAt(shot.camera(), frame);
         boolean muted = KeyChanges.anyMuted(shot);
-        String outcome = muted && !onKey
-                ? "changes the constant of what is muted"
-                : !animated
-                        ? "changes the constant"
-                        : onKey
-                                ? (number > 0 ? "sets framing " + number : "sets the key at " + time)
-                                : "adds a framing or key at " + time;
+        String outcome = desk.tools().group() == Group.LOOK
+                ? looksOutcome(shot, frame, time)
+                : muted && !onKey
+                        ? "changes the constant of what is muted"
+                        : !animated
+                                ? "changes the constant"
+                                : onKey
+                                        ? (number > 0 ? "sets framing " + number : "sets the key at " + time)
+                                        : "adds a framing or key at " + time;
         willDo.setText(desk.cursor().insideShot() ? outcome : "goes to " + time + ", then " + outcome);
         Optional<Integer> near = NearKey.of(shot, frame);
         boolean automatic = desk.preferences().toNearKeys();

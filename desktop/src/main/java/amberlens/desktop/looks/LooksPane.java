@@ -35,7 +35,7 @@ public final class LooksPane extends BorderPane {
     private final Services services;
     private final KeptFiles<LookSet> own;
     private final LookPreviews previews;
-    private final TilePane cards = new TilePane(4, 6);
+    private final TilePane cards = new TilePane(1, 6);
     private final Map<LookCard, Offer> offers = new LinkedHashMap<>();
     private @Nullable Shot previewed;
     private @Nullable Pyramid previewedOn;
