@@ -28,7 +28,7 @@ public final class Inside {
         if (!isKept(shot) || project.isRig(shot)) {
             return wanted;
         }
-        Judged judged = project.judged(shot);
+        Judged judged = project.judged(shot, frame);
         Ride ride = project.ride(shot);
         Size picture = project.mediaOf(shot).size();
         Pose as = judged.of(ride.on(wanted.in(picture, project.frameSize()), frame));

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import amberlens.core.RandomMoves;
 import amberlens.core.edges.EdgeReport;
+import amberlens.core.edit.CameraEdits;
 import amberlens.core.edit.LookEdits;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.extras.Extras;
@@ -244,5 +245,17 @@ class JudgedLooksTest {
             assertThat(look.at(soft.camera(), LookKinds.SIGMA, at)).isEqualTo(7.3);
         }
         assertThat(Properties.ALL).doesNotContain(look.own(LookKinds.SIGMA));
+    }
+
+    /** A twentieth, 120 pixels, is gone at the left, so that the picture can only go so far to the right as it is seen. */
+    @Test
+    void a_hand_is_kept_inside_what_remains() {
+        Project cropped = looking(
+                with(CameraTrack.still(Pose.neutral(PICTURE, FRAME)), 5),
+                draft(5).add(LookKinds.CROP).set(LookKinds.CROP_LEFT, 5.0).named("Crop"));
+        Pose wanted = Pose.neutral(PICTURE, FRAME).withPosition(new FramePoint(1160, 540));
+        Project moved = CameraEdits.setPose("drag", "s1", 0, wanted).apply(cropped);
+        assertThat(shot(moved).camera().at(0).position().x()).isCloseTo(960 + 120, within(1e-6));
+        assertThat(edges(moved).isSealed()).isTrue();
     }
 }

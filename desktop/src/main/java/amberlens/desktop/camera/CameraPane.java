@@ -189,7 +189,7 @@ public final class CameraPane extends StackPane implements Subscription {
         legFrom.ifPresent(from ->
                 leg.show(shot.get(), from, desk.document().project().frame().rate()));
         int frame = desk.cursor().shotFrame();
-        var judged = services.facts().judged(desk.document().project(), shot.get());
+        var judged = services.facts().judged(desk.document().project(), shot.get(), frame);
         rows.forEach((property, row) -> row.show(
                 shot.get(), frame, Consequences.of(property, desk.document().project(), shot.get(), frame, judged)));
         if (group == CameraGroup.LOOK) {

@@ -4,6 +4,8 @@ import amberlens.core.edges.EdgeReport;
 import amberlens.core.edges.Judged;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.geometry.DeliveryGuide;
+import amberlens.core.geometry.Mirror;
+import amberlens.core.look.Look;
 import amberlens.core.memo.Memo;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -15,6 +17,7 @@ import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
 import amberlens.core.sharpness.Enlargement;
+import amberlens.core.time.Shutter;
 import java.util.List;
 import java.util.Optional;
 import java.util.SortedSet;
@@ -62,6 +65,11 @@ public final class ShotFacts {
         return judging().apply(project.judged(shot));
     }
 
+    /** Likewise for the pose at one of its frames. */
+    public Judged judged(Project project, Shot shot, int frame) {
+        return judging().apply(project.judged(shot, frame));
+    }
+
     public EdgeReport edges(Project project, Shot shot) {
         return compute(edges, project, judged(project, shot), shot, EdgeReport::of);
     }
@@ -102,13 +110,22 @@ public final class ShotFacts {
                 : 400;
     }
 
+    /** What of a shot changes what is seen of it, beside its move. */
+    private record Seeing(List<Look> looks, Mirror mirror, Shutter shutter) {}
+
     /**
      * A shot told apart by its very camera: to compare thousands of keys would cost more than to judge them anew.
      *
      * @param with what else it depends on, by identity
      */
     private record State(
-            CameraTrack camera, int length, Judged judged, SortedSet<Integer> locked, Ride ride, Object with) {
+            CameraTrack camera,
+            int length,
+            Judged judged,
+            Seeing seeing,
+            SortedSet<Integer> locked,
+            Ride ride,
+            Object with) {
         @Override
         public boolean equals(Object other) {
             return other instanceof State state
@@ -116,6 +133,7 @@ public final class ShotFacts {
                     && state.with == with
                     && state.length == length
                     && state.judged.equals(judged)
+                    && state.seeing.equals(seeing)
                     && state.ride.equals(ride)
                     && state.locked.equals(locked);
         }
@@ -134,8 +152,14 @@ public final class ShotFacts {
     private static <V> V compute(
             Memo<State, V> known, Project project, Judged judged, Shot shot, Object with, Function<Take, V> rule) {
         Ride ride = project.ride(shot);
-        var state =
-                new State(shot.camera(), shot.length(), judged, shot.settings().locked(), ride, with);
-        return known.get(state, _ -> rule.apply(judged.take(shot.camera(), shot.length(), ride)));
+        var state = new State(
+                shot.camera(),
+                shot.length(),
+                judged,
+                new Seeing(shot.looks(), shot.settings().mirror(), project.shutter(shot)),
+                shot.settings().locked(),
+                ride,
+                with);
+        return known.get(state, _ -> rule.apply(project.take(shot, judged)));
     }
 }

@@ -30,6 +30,7 @@ record SealOffers(Question question, Map<SealWay, SealResult> results) {
                     && shot.camera() == other.shot.camera()
                     && shot.length() == other.shot.length()
                     && shot.settings().equals(other.shot.settings())
+                    && shot.looks().equals(other.shot.looks())
                     && shot.id().equals(other.shot.id())
                     && judged.equals(other.judged)
                     && ride.equals(other.ride)

@@ -207,7 +207,8 @@ final class TableSurface extends Surface {
     private void room(GraphicsContext pen, Shot shot, Pose seen, TableView view, GateShape gate) {
         Project project = desk.document().project();
         if (desk.document().showing() && !desk.tools().sealing() && project.judges(shot)) {
-            RoomPainter.paint(pen, services.facts().judged(project, shot), seen, gate, view);
+            int at = desk.cursor().shotFrame();
+            RoomPainter.paint(pen, services.facts().judged(project, shot, at), seen, gate, view);
         }
     }
 }
