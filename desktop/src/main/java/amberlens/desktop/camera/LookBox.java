@@ -36,7 +36,8 @@ final class LookBox extends VBox {
     private static final double BEAD = 4.5;
 
     private final Desk desk;
-    private final Look look;
+    private final Label summary = new Label();
+    private Look look;
     private final List<PropertyRow<?>> rows = new ArrayList<>();
     private final List<ChoiceRow<?>> choices = new ArrayList<>();
     private final Button bead = new Button();
@@ -59,6 +60,19 @@ final class LookBox extends VBox {
         getStyleClass().add("look-box");
         setId("look-" + look.owner().id());
         pseudoClassStateChanged(ASIDE, !look.on());
+    }
+
+    /** Shows a look from now on if it needs no other rows than this one has; whatever has the focus keeps it. */
+    boolean takes(Look now) {
+        boolean alike = now.owner().equals(look.owner())
+                && now.on() == look.on()
+                && now.get(LookKinds.MODE) == look.get(LookKinds.MODE)
+                && now.get(LookKinds.MASK_SPACE) == look.get(LookKinds.MASK_SPACE);
+        if (alike) {
+            look = now;
+            summary.setText(summary());
+        }
+        return alike;
     }
 
     private <V> void addRow(Overlay overlay, Property<V> amount) {
@@ -91,7 +105,7 @@ final class LookBox extends VBox {
         Label name = new Label(look.words());
         name.getStyleClass().add("look-name");
         name.setMinWidth(USE_PREF_SIZE);
-        Label summary = new Label(summary());
+        summary.setText(summary());
         summary.getStyleClass().add("quiet");
         summary.setMinWidth(0);
         HBox heading = new HBox(6, bead, name, DialogParts.gap(), summary, menu());

@@ -7,6 +7,7 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.Overlay;
 import java.util.ArrayList;
 import java.util.List;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -52,13 +53,19 @@ final class LookList extends VBox {
     }
 
     private void fill(Shot shot) {
-        List<LookBox> made = new ArrayList<>();
+        List<Node> before = shot.id().equals(shownOf) ? List.copyOf(boxes.getChildren()) : List.of();
+        List<Node> made = new ArrayList<>();
         for (Look look : shot.looks()) {
-            made.add(new LookBox(desk, overlay, look));
+            made.add(before.stream()
+                    .filter(box -> ((LookBox) box).takes(look))
+                    .findFirst()
+                    .orElseGet(() -> new LookBox(desk, overlay, look)));
         }
         shown = shot.looks();
         shownOf = shot.id();
-        boxes.getChildren().setAll(made);
+        if (!boxes.getChildren().equals(made)) {
+            boxes.getChildren().setAll(made);
+        }
         nothing.setVisible(made.isEmpty());
     }
 }
