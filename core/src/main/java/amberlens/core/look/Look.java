@@ -71,8 +71,4 @@ public record Look(LookKind kind, int number, boolean on, Choices choices, Extra
     public <V> Look with(Choice<V> choice, V answer) {
         return new Look(kind, number, on, choices.with(choice, answer), extras);
     }
-
-    public Look withExtras(Extras beyond) {
-        return new Look(kind, number, on, choices, beyond);
-    }
 }

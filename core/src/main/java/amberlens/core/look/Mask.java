@@ -77,12 +77,6 @@ public record Mask(
         points = List.copyOf(points);
     }
 
-    /** A rectangle in the picture that cuts. */
-    public static Mask rectangle(FramePoint centre, FramePoint size) {
-        return new Mask(
-                Shape.RECTANGLE, LookSpace.PICTURE, centre, size, 0, 0, List.of(), Mode.CUT, 1, false, Join.ADD);
-    }
-
     static Mask of(Look look, CameraTrack camera, double at) {
         return new Mask(
                 look.get(LookKinds.SHAPE),

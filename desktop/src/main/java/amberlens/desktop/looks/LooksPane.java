@@ -12,6 +12,7 @@ import amberlens.core.sampling.Pyramid;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.services.KeptFiles;
 import amberlens.desktop.services.Services;
+import amberlens.project.LookFile;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Locale;
@@ -31,6 +32,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The looks that ship and those that somebody has kept, each as the selected shot would look with it. */
 public final class LooksPane extends BorderPane {
+    private static final KeptFiles.Format<LookSet> FILES =
+            new KeptFiles.Format<>(LookFile.ENDING, LookSet::name, LookFile::open, LookFile::save);
+
     private final Desk desk;
     private final Services services;
     private final KeptFiles<LookSet> own;
@@ -77,7 +81,7 @@ public final class LooksPane extends BorderPane {
     public LooksPane(Desk desk, Services services, Path settings) {
         this.desk = desk;
         this.services = services;
-        own = OwnLooks.in(settings);
+        own = new KeptFiles<>(settings.resolve("looks"), FILES);
         previews = new LookPreviews(services);
         cards.setTileAlignment(Pos.TOP_LEFT);
         cards.getStyleClass().add("look-cards");

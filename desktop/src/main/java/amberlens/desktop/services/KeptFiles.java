@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.slf4j.LoggerFactory;
 
@@ -24,16 +25,23 @@ public final class KeptFiles<T> {
         this.format = format;
     }
 
-    /** How such files are written and read. */
-    public interface Format<T> {
-        /** Of the files, with its point. */
-        String ending();
+    /**
+     * How such files are written and read.
+     *
+     * @param ending of the files, with its point
+     * @param name what it is called, which the file is named after
+     */
+    public record Format<T>(String ending, Function<T, String> name, Opener<T> opener, Keeper<T> keeper) {}
 
-        /** What it is called, which the file is named after. */
-        String name(T what);
-
+    /** Reads a file. */
+    @FunctionalInterface
+    public interface Opener<T> {
         T open(Path file) throws FileProblem;
+    }
 
+    /** Writes a file. */
+    @FunctionalInterface
+    public interface Keeper<T> {
         void save(T what, Path file) throws FileProblem;
     }
 
@@ -51,7 +59,7 @@ public final class KeptFiles<T> {
                     .sorted()
                     .toList()) {
                 try {
-                    all.add(new Kept<>(format.open(file), file));
+                    all.add(new Kept<>(format.opener().open(file), file));
                 } catch (FileProblem e) {
                     LoggerFactory.getLogger(KeptFiles.class).debug("reading {}", file, e);
                 }
@@ -64,7 +72,7 @@ public final class KeptFiles<T> {
 
     /** Writes a new file; one of the same name stays. */
     public void keep(T what) throws FileProblem {
-        String word = format.name(what).toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
+        String word = format.name().apply(what).toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-");
         Path file = folder.resolve(word + format.ending());
         for (int number = 2; Files.exists(file); number++) {
             file = folder.resolve(word + "-" + number + format.ending());
@@ -74,7 +82,7 @@ public final class KeptFiles<T> {
         } catch (IOException e) {
             throw new FileProblem(folder + " cannot be made: " + e.getMessage() + ".", e);
         }
-        format.save(what, file);
+        format.keeper().save(what, file);
     }
 
     public void remove(Kept<T> kept) throws FileProblem {

@@ -15,6 +15,7 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.services.KeptFiles;
 import amberlens.desktop.services.Services;
+import amberlens.project.MoveFile;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -39,6 +40,9 @@ import org.kordamp.ikonli.feather.Feather;
 final class ReadyPane extends BorderPane {
     private static final Duration STEP = Duration.millis(110);
 
+    private static final KeptFiles.Format<OwnMove> FILES =
+            new KeptFiles.Format<>(MoveFile.ENDING, OwnMove::name, MoveFile::open, MoveFile::save);
+
     private final Desk desk;
     private final Services services;
     private final KeptFiles<OwnMove> own;
@@ -56,7 +60,7 @@ final class ReadyPane extends BorderPane {
     ReadyPane(Desk desk, Services services, Path settings) {
         this.desk = desk;
         this.services = services;
-        own = OwnMoves.in(settings);
+        own = new KeptFiles<>(settings.resolve("moves"), FILES);
         previews = new MovePreviews(services);
         timeline = new Timeline(new KeyFrame(STEP, _ -> {
             count++;

@@ -150,6 +150,40 @@ class LooksSceneTest extends ThreeShotsInteraction {
     }
 
     @Test
+    void crops_shadows_and_turns_of_masks_have_handles_in_the_lens() {
+        begin();
+        add("crop");
+        Point2D side = at(() -> LensProbe.lookGrip(bench.scene(), bench.desk(), "top of crop"));
+        dragTo(side, side.add(0, 30));
+        assertThat(now(0, LookKinds.CROP_TOP)).isBetween(2.0, 40.0);
+        onFx(() -> bench.actions().run("look.add-shadow"));
+        FramePoint before = now(1, LookKinds.SHADOW_OFFSET);
+        Point2D shadow = at(() -> LensProbe.lookGrip(bench.scene(), bench.desk(), "offset of shadow"));
+        dragTo(shadow, shadow.add(20, 10));
+        assertThat(now(1, LookKinds.SHADOW_OFFSET).x()).isGreaterThan(before.x() + 10);
+        onFx(() -> bench.actions().run("look.add-mask"));
+        Point2D upper = at(() -> LensProbe.lookGrip(bench.scene(), bench.desk(), "turn of mask"));
+        dragTo(upper, upper.add(40, 0));
+        assertThat(now(2, LookKinds.MASK_TURN)).isBetween(5.0, 60.0);
+    }
+
+    @Test
+    void kept_looks_stand_on_the_shelf_and_are_given_to_another_shot() {
+        begin();
+        add("calm");
+        onFx(() -> bench.show(ShelfTab.LOOKS));
+        clickOn("#looks-keep");
+        waitUntil("the card", () -> bench.scene().lookup("#look-card-own-sheet-look") != null);
+        select("s2");
+        onFx(() -> {
+            ScrollPane scroll = lookup("#looks-scroll").query();
+            scroll.setVvalue(1);
+        });
+        clickOn("#look-card-own-sheet-look");
+        assertThat(shot("s2").looks().stream().map(Look::kind)).containsExactly(LookKinds.CALM);
+    }
+
+    @Test
     void a_flash_lifts_the_exposure_at_the_markers() {
         begin();
         seek(20);
