@@ -57,7 +57,7 @@ final class LensHands {
             return Optional.of(new ToolDrag(desk, onPicture(pose, press), event -> onPicture(pose, event)));
         }
         Optional<LookGrip> look = surface.isSingle()
-                ? LookMarks.at(LookShapes.shown(desk, shot.get()), surface.view()::toScreen, press)
+                ? LookMarks.at(LookShapes.shown(desk, shot.get()), surface.looks(), press)
                 : Optional.empty();
         if (look.isPresent()) {
             return Optional.of(

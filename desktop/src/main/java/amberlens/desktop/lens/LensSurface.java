@@ -11,6 +11,7 @@ import amberlens.desktop.desk.Tools.LensShow;
 import amberlens.desktop.desk.Tools.LensZoom;
 import amberlens.desktop.looks.LookMarks;
 import amberlens.desktop.looks.LookShapes;
+import amberlens.desktop.looks.LookView;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.play.FramePictures;
 import amberlens.desktop.services.Services;
@@ -132,6 +133,11 @@ final class LensSurface extends Surface {
         return desk.tools().lensZoom() != LensZoom.FIT || !isSingle();
     }
 
+    /** How looks lie in it. */
+    LookView looks() {
+        return new LookView(view()::toScreen, getWidth(), getHeight());
+    }
+
     /** How the output lies here now. */
     LensView view() {
         LensZoom zoom = desk.tools().lensZoom();
@@ -217,7 +223,7 @@ final class LensSurface extends Surface {
             if (desk.cursor().insideShot() && CornerGrips.areShown(desk, pose)) {
                 CornerGrips.paint(pen, desk, shot, pose, view);
             }
-            LookMarks.paint(pen, LookShapes.shown(desk, shot), view::toScreen);
+            LookMarks.paint(pen, LookShapes.shown(desk, shot), looks());
             marks.aids(pen, pose, desk.document().project().mediaOf(shot).size());
         });
         marks.notice(pen);

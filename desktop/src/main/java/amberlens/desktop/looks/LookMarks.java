@@ -4,7 +4,6 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.desktop.style.Palette;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
@@ -16,14 +15,10 @@ public final class LookMarks {
 
     private LookMarks() {}
 
-    /**
-     * Paints the lines and places of looks.
-     *
-     * @param toScreen from frame pixels to the view
-     */
-    public static void paint(GraphicsContext pen, LookShapes shapes, UnaryOperator<FramePoint> toScreen) {
+    /** Paints the lines and places of looks. */
+    public static void paint(GraphicsContext pen, LookShapes shapes, LookView view) {
         for (LookShapes.Line line : shapes.lines()) {
-            List<FramePoint> points = line.points().stream().map(toScreen).toList();
+            List<FramePoint> points = line.points().stream().map(view::line).toList();
             pen.setLineDashes();
             stroke(pen, points, Palette.faint(Palette.GROUND.colour(), 0.55), 3);
             if (line.soft()) {
@@ -33,7 +28,7 @@ public final class LookMarks {
             pen.setLineDashes();
         }
         for (LookGrip grip : shapes.grips()) {
-            FramePoint at = toScreen.apply(grip.at());
+            FramePoint at = view.grip(grip.at());
             pen.setFill(Palette.PALE.colour());
             pen.fillOval(at.x() - RADIUS - 1.5, at.y() - RADIUS - 1.5, 2 * RADIUS + 3, 2 * RADIUS + 3);
             pen.setFill(Palette.GROUND.colour());
@@ -50,10 +45,10 @@ public final class LookMarks {
     }
 
     /** The place that a press means. */
-    public static Optional<LookGrip> at(LookShapes shapes, UnaryOperator<FramePoint> toScreen, MouseEvent press) {
+    public static Optional<LookGrip> at(LookShapes shapes, LookView view, MouseEvent press) {
         return shapes.grips().reversed().stream()
                 .filter(grip -> {
-                    FramePoint at = toScreen.apply(grip.at());
+                    FramePoint at = view.grip(grip.at());
                     return Math.hypot(at.x() - press.getX(), at.y() - press.getY()) <= REACH;
                 })
                 .findFirst();

@@ -68,8 +68,7 @@ final class TableHands {
             return Optional.of(new ToolDrag(desk, view.toPicture(x, y), on(view)));
         }
         Pose pose = desk.document().project().pose(shot, desk.cursor().shotFrame());
-        Optional<LookGrip> look =
-                LookMarks.at(LookShapes.shown(desk, shot), point -> view.toScreen(pose.toPicture(point)), press);
+        Optional<LookGrip> look = LookMarks.at(LookShapes.shown(desk, shot), surface.looks(view, pose), press);
         if (look.isPresent()) {
             return Optional.of(new LookGripDrag(
                     desk, look.get(), event -> pose.toFrame(view.toPicture(event.getX(), event.getY())), press));

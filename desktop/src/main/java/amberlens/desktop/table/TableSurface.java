@@ -14,6 +14,7 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools;
 import amberlens.desktop.looks.LookMarks;
 import amberlens.desktop.looks.LookShapes;
+import amberlens.desktop.looks.LookView;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Surface;
 import java.util.ArrayList;
@@ -119,6 +120,11 @@ final class TableSurface extends Surface {
         ground.forgetBelow();
     }
 
+    /** How looks lie in it. */
+    LookView looks(TableView view, Pose pose) {
+        return new LookView(point -> view.toScreen(pose.toPicture(point)), getWidth(), getHeight());
+    }
+
     Optional<GateShape> gate() {
         return view().flatMap(view -> desk.cursor().pose().map(pose -> GateShape.of(pose, frame(), view)));
     }
@@ -165,7 +171,7 @@ final class TableSurface extends Surface {
         GatePainter.gate(pen, gate);
         GatePainter.handles(pen, gate);
         move.path(pen);
-        LookMarks.paint(pen, LookShapes.shown(desk, shot.get()), point -> view.toScreen(pose.toPicture(point)));
+        LookMarks.paint(pen, LookShapes.shown(desk, shot.get()), looks(view, pose));
         aids(pen, shot.get(), pose, view, gate);
         room(pen, shot.get(), seenPose, view, seen);
         String time = Timecode.brief(

@@ -36,7 +36,7 @@ public final class LensProbe {
     /** The place by which something of a look is changed. */
     public static Point2D lookGrip(Scene scene, Desk desk, String what) {
         LensSurface surface = (LensSurface) scene.lookup("#lens-surface");
-        FramePoint at = surface.view().toScreen(LookProbe.grip(desk, what));
+        FramePoint at = surface.looks().grip(LookProbe.grip(desk, what));
         return surface.localToScreen(at.x(), at.y());
     }
 

@@ -8,6 +8,7 @@ import amberlens.core.geometry.Side;
 import amberlens.core.motion.Framings;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.looks.LookProbe;
+import amberlens.desktop.looks.LookView;
 import amberlens.desktop.path.PathGrip;
 import javafx.geometry.Point2D;
 import javafx.scene.Scene;
@@ -44,8 +45,9 @@ public final class TableProbe {
 
     /** The place by which something of a look is changed. */
     public static Point2D lookGrip(Scene scene, Desk desk, String what) {
-        PicturePoint on = desk.cursor().pose().orElseThrow().toPicture(LookProbe.grip(desk, what));
-        return onScreen(scene, surface(scene).view().orElseThrow().toScreen(on));
+        LookView looks = surface(scene)
+                .looks(surface(scene).view().orElseThrow(), desk.cursor().pose().orElseThrow());
+        return onScreen(scene, looks.grip(LookProbe.grip(desk, what)));
     }
 
     /** A point of the picture. */
