@@ -14,6 +14,7 @@ import amberlens.core.motion.Scale;
 import amberlens.core.raster.Loops;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.LineUpFrame;
+import amberlens.core.render.Picture;
 import amberlens.core.render.Seen;
 import amberlens.core.sampling.Pyramid;
 import amberlens.media.WorkPool;
@@ -90,7 +91,7 @@ record LookTimes(Map<String, Double> times) {
             WorkPool rows) {
         Appearance looks = Appearance.of(set.looks(), set.camera(), 0);
         work.put(name, () -> {
-            Seen seen = LineUpFrame.dressed(picture, pose, Mirror.NONE, looks, FRAME, output);
+            Seen seen = LineUpFrame.dressed(new Picture.Pixels(picture), pose, Mirror.NONE, looks, FRAME, output);
             Compositor.compose(List.of(seen), Colour.BLACK, output, rows);
         });
     }

@@ -51,7 +51,9 @@ final class CheckText {
             out.println(
                     project.isRig(check.shot())
                             ? "  edges        judged with each shot that the rig moves"
-                            : "  edges        not judged: the shot is not meant to fill the frame");
+                            : project.isTitle(check.shot())
+                                    ? "  edges        not judged: a title"
+                                    : "  edges        not judged: the shot is not meant to fill the frame");
         } else if (check.edges().isSealed()) {
             out.printf(
                     Locale.ROOT,

@@ -1,7 +1,6 @@
 package amberlens.cli;
 
 import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.media.intake.Conformed;
 import amberlens.media.intake.FilmGuard;
@@ -27,6 +26,7 @@ final class ProjectArgument {
         project.unknownLooks()
                 .forEach(kind -> err.println("amber: looks of the kind \"" + kind
                         + "\" are not known here; they are kept in the file, and not shown."));
+        project.titleNotes().forEach(note -> err.println("amber: " + note));
         return conformed.project();
     }
 
@@ -34,7 +34,7 @@ final class ProjectArgument {
     static void requireNotSource(Path output, Path file, Project project) throws FileProblem {
         boolean source = isSame(output, file)
                 || project.media().stream()
-                        .filter(media -> media.kind() != Media.Kind.RIG)
+                        .filter(media -> media.hasFile())
                         .anyMatch(media -> isSame(output, Path.of(media.path())));
         if (source) {
             throw new FileProblem(output + " is what this is made from, and is not written over; choose another name.");

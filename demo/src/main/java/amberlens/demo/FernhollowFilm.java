@@ -32,8 +32,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Shots of the archive with real moves, footage of the mill pond into which the border dissolves, and an inset that tumbles in over it. The
- * first one's edge opens in the middle of its turn; the others are sealed.
+ * Shots of the archive with real moves, footage of the mill pond into which the border dissolves, an inset that tumbles in over it, and a
+ * title. The first one's edge opens in the middle of its turn; the others are sealed.
  */
 final class FernhollowFilm {
     private static final Size FRAME = FrameFormat.USUAL.size();
@@ -48,10 +48,10 @@ final class FernhollowFilm {
         Media border = media.get(4);
         Media pond = media.get(5);
         Media seeds = media.get(6);
-        return new Project(
+        return FernhollowTitles.over(new Project(
                 "Fernhollow film",
                 FrameFormat.USUAL,
-                media,
+                media.stream().filter(Media::hasFile).toList(),
                 List.of(
                         shot("s1", "Garden plan", plan, 0, 125, planMove(plan))
                                 .withMarkers(List.of(Marker.at(112, "first bed"))),
@@ -68,7 +68,7 @@ final class FernhollowFilm {
                                 FRAME),
                         FernhollowLooks.card(inset(seeds), seeds, FRAME)),
                 List.of(Marker.at(942, "seeds")),
-                Extras.NONE);
+                Extras.NONE));
     }
 
     static Media media(String id, Path file, Size size) {

@@ -1,5 +1,6 @@
 package amberlens.demo;
 
+import amberlens.media.title.ShippedFonts;
 import java.awt.Font;
 import java.awt.FontFormatException;
 import java.io.IOException;
@@ -7,16 +8,13 @@ import java.io.UncheckedIOException;
 
 /** The two faces in which the archive is lettered. */
 enum Lettering {
-    ROMAN("EBGaramond-Regular.ttf"),
-    ITALIC("EBGaramond-Italic.ttf");
+    ROMAN("EBGaramond-Regular"),
+    ITALIC("EBGaramond-Italic");
 
     private final Font font;
 
     Lettering(String resource) {
-        try (var stream = Lettering.class.getResourceAsStream(resource)) {
-            if (stream == null) {
-                throw new IllegalStateException(resource + " is not in this build");
-            }
+        try (var stream = ShippedFonts.open(resource)) {
             font = Font.createFont(Font.TRUETYPE_FONT, stream);
         } catch (IOException e) {
             throw new UncheckedIOException(e);

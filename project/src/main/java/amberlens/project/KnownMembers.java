@@ -45,7 +45,11 @@ record KnownMembers(
     static final KnownMembers KEY = of("at", "value", "in", "out").with("leg", LEG);
     static final KnownMembers MARKER = of("at", "name");
     static final KnownMembers ALTERNATIVE = of("name").with("camera", CAMERA);
-    static final KnownMembers MEDIA = of("id", "kind", "path", "width", "height", "rate", "frames")
+    static final KnownMembers TITLE = of(
+                    "text", "font", "size", "colour", "align", "weight", "italic", "lineSpacing", "letterSpacing")
+            .with("outline", of("width", "colour"))
+            .with("box", of("colour", "opacity", "padding", "radius"));
+    static final KnownMembers MEDIA = of("id", "kind", "path", "width", "height", "rate", "frames", "title")
             .with("fingerprint", of("bytes", "hash"))
             .with("opaque", of("x", "y", "width", "height"));
     static final KnownMembers SHOT = of(

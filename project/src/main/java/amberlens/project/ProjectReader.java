@@ -14,6 +14,7 @@ import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Shutter;
+import amberlens.core.title.Title;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -91,6 +92,11 @@ final class ProjectReader {
     }
 
     private Media media(JsonNode node, String at) throws FileProblem {
+        if (LayerReader.kind(node) == Media.Kind.TITLE) {
+            Title title = checked(at + "/title", () -> TitleMembers.title(node.get("title")));
+            return checked(
+                    at, () -> Media.title(node.get("id").asText(), title).withExtras(KnownMembers.MEDIA.extras(node)));
+        }
         String written = node.get("path").asText();
         return checked(
                 at,
@@ -102,6 +108,7 @@ final class ProjectReader {
                         LayerReader.footage(node),
                         LayerReader.fingerprint(node),
                         opaque(node),
+                        Optional.empty(),
                         KnownMembers.MEDIA.extras(node)));
     }
 

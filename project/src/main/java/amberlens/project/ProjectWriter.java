@@ -71,9 +71,7 @@ final class ProjectWriter {
         ObjectNode node = NODES.objectNode();
         node.put("id", item.id());
         node.put("kind", item.kind().name().toLowerCase(Locale.ROOT));
-        node.put("path", item.kind() == Media.Kind.RIG ? item.path() : paths.written(item.path()));
-        node.put("width", item.size().width());
-        node.put("height", item.size().height());
+        item.title().ifPresentOrElse(title -> TitleMembers.put(node, title), () -> putPicture(node, item));
         LayerWriter.putFootage(node, item);
         item.opaque().ifPresent(area -> {
             ObjectNode written = node.putObject("opaque");
@@ -84,6 +82,12 @@ final class ProjectWriter {
         });
         KnownMembers.MEDIA.merge(node, item.extras());
         return node;
+    }
+
+    private void putPicture(ObjectNode node, Media item) {
+        node.put("path", item.hasFile() ? paths.written(item.path()) : item.path());
+        node.put("width", item.size().width());
+        node.put("height", item.size().height());
     }
 
     private static ObjectNode shot(Shot shot) {

@@ -11,6 +11,7 @@ import amberlens.core.raster.LinearRaster;
 import amberlens.core.raster.Rows;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.LineUpFrame;
+import amberlens.core.render.Picture;
 import amberlens.core.sampling.Pyramid;
 import amberlens.media.footage.FilmFrames;
 import amberlens.media.intake.MediaProbe;
@@ -69,7 +70,7 @@ enum Kind {
     private static final int LONGEST_CHECKED = 5000;
     private static final int MOST_SHOTS = 12;
     private static final Size SMALL = new Size(64, 36);
-    private static final Pyramid GREY = Pyramid.of(grey(), Rows.ALONE);
+    private static final Picture GREY = new Picture.Pixels(Pyramid.of(grey(), Rows.ALONE));
 
     /**
      * Does with a file what the program would.

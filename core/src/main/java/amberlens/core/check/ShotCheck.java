@@ -32,7 +32,7 @@ public record ShotCheck(
                 project.judges(shot),
                 take,
                 EdgeReport.of(take),
-                Enlargement.greatest(take),
+                project.isTitle(shot) ? Enlargement.DRAWN : Enlargement.greatest(take),
                 paces.greatest(),
                 paces.fastest());
     }

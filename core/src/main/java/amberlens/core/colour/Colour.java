@@ -28,6 +28,20 @@ public record Colour(int rgb) {
         return new Colour(Integer.parseInt(text.substring(1), 16));
     }
 
+    /**
+     * A colour between this and another one, mixed in codes, which steps evenly for the eye.
+     *
+     * @param part how much of the other, 0 … 1
+     */
+    public Colour towards(Colour other, double part) {
+        int mixed = 0;
+        for (int shift = 16; shift >= 0; shift -= 8) {
+            double code = (rgb >> shift & 0xFF) * (1 - part) + (other.rgb >> shift & 0xFF) * part;
+            mixed |= (int) Math.round(code) << shift;
+        }
+        return new Colour(mixed);
+    }
+
     /** {@code #RRGGBB}. */
     @Override
     public String toString() {

@@ -107,8 +107,8 @@ public final class MediaEdits {
     private static Shot replaced(Project project, Shot shot, Media now, Look look) {
         Media before = project.mediaOf(shot);
         Shot shown = shot.withMedia(now.id());
-        if (shot.name().equals(before.title())) {
-            shown = shown.withName(now.title());
+        if (shot.name().equals(before.name())) {
+            shown = shown.withName(now.name());
         }
         shown = now.moves() && before.moves() ? shown : shown.withSource(Source.WHOLE);
         if (look == Look.SAME_NUMBERS || before.size().equals(now.size())) {

@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /** Ready moves given to shots. What they will be is planned first, since some pictures may refuse. */
 public final class ReadyEdits {
@@ -29,20 +30,32 @@ public final class ReadyEdits {
      * @param cameras by the id of their shot
      * @param remarks by the id of the shot: why it gets none, or what is to be known of the one it gets
      * @param fills whether the moves are meant to fill the frame
+     * @param wearing by the id of a shot that shows a title: how it comes and goes
      */
-    public record Plan(String name, Map<String, CameraTrack> cameras, Map<String, String> remarks, boolean fills) {
+    public record Plan(
+            String name,
+            Map<String, CameraTrack> cameras,
+            Map<String, String> remarks,
+            boolean fills,
+            Map<String, TitleDressing> wearing) {
         /** Puts the moves in force, as one step. */
         public Edit edit() {
             return Edit.of(
                     name,
                     project -> project.withShots(project.shots().stream()
-                            .map(shot -> cameras.containsKey(shot.id()) ? moved(shot) : shot)
+                            .map(shot -> cameras.containsKey(shot.id()) ? moved(project, shot) : shot)
                             .toList()));
         }
 
-        private Shot moved(Shot shot) {
+        private Shot moved(Project project, Shot shot) {
             Shot moved = shot.withCamera(shot.camera().withMoveOf(cameras.get(shot.id())));
-            return fills ? moved : moved.withSettings(moved.settings().withFillsFrame(false));
+            TitleDressing dressing = wearing.get(shot.id());
+            if (dressing != null) {
+                return dressing.on(moved);
+            }
+            return fills || project.isTitle(shot)
+                    ? moved
+                    : moved.withSettings(moved.settings().withFillsFrame(false));
         }
     }
 
@@ -61,18 +74,27 @@ public final class ReadyEdits {
                 shot.length(),
                 limitPercent,
                 shot.settings().subject(),
-                List.copyOf(beats));
+                List.copyOf(beats),
+                project.mediaOf(shot).title().map(_ -> project.pose(shot, shot.lastFrame())));
     }
 
     /** The same ready move for several shots. */
     public static Plan plan(Project project, Set<String> shotIds, ReadyMove move, Wish wish, double limitPercent) {
-        return plan(
+        Plan plan = plan(
                 move.words().toLowerCase(Locale.ROOT),
                 project,
                 shotIds,
                 limitPercent,
                 move.fills(),
                 stage -> ReadyMoves.make(move, stage, wish));
+        if (!move.ofTitles()) {
+            return plan;
+        }
+        Map<String, TitleDressing> wearing = new LinkedHashMap<>();
+        for (Shot shot : LineUpEdits.chosen(project, plan.cameras().keySet())) {
+            wearing.put(shot.id(), TitleDressing.of(move, stage(project, shot, limitPercent), wish, project));
+        }
+        return new Plan(plan.name(), plan.cameras(), plan.remarks(), false, wearing);
     }
 
     /** A kept move for several shots. */
@@ -91,10 +113,14 @@ public final class ReadyEdits {
                 stage -> ReadyMoves.between(from, to, stage, wish));
     }
 
-    /** Suitable moves for all of some shots, in order of time. */
+    /** Suitable moves for all of some shots, in order of time; titles stay as they are. */
     public static Plan arrange(Project project, Set<String> shotIds, long seed, double amount, double limitPercent) {
         var arrangement = new Arrangement(seed, amount);
-        return plan("arrangement of " + shotIds.size() + " shots", project, shotIds, limitPercent, true, stage -> {
+        Set<String> pictures = LineUpEdits.chosen(project, shotIds).stream()
+                .filter(shot -> !project.isTitle(shot))
+                .map(Shot::id)
+                .collect(Collectors.toSet());
+        return plan("arrangement of " + pictures.size() + " shots", project, pictures, limitPercent, true, stage -> {
             Arrangement.Choice choice = arrangement.next(stage);
             return ReadyMoves.make(choice.move(), stage, choice.wish());
         });
@@ -114,6 +140,6 @@ public final class ReadyEdits {
             made.camera().ifPresent(camera -> cameras.put(shot.id(), camera));
             made.reason().ifPresent(reason -> remarks.put(shot.id(), reason));
         }
-        return new Plan(name, cameras, remarks, fills);
+        return new Plan(name, cameras, remarks, fills, Map.of());
     }
 }

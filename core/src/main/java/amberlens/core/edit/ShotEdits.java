@@ -39,10 +39,11 @@ public final class ShotEdits {
                 .map(footage ->
                         Math.min(Shot.LONGEST, footage.framesAt(project.frame().rate())))
                 .orElse(NEW_SHOT_SECONDS * project.frame().rate().nominal());
-        var camera = CameraTrack.still(conform.pose(media.size(), project.frameSize()));
+        boolean title = media.title().isPresent();
+        var camera = CameraTrack.still((title ? Conform.ONE_TO_ONE : conform).pose(media.size(), project.frameSize()));
         String id = FreshIds.next("s", project.shots().stream().map(Shot::id).toList());
         int end = LineUp.length(project);
-        return new Shot(id, media.title(), media.id(), FIRST_TRACK, end, length, true, camera, Extras.NONE);
+        return new Shot(id, media.name(), media.id(), FIRST_TRACK, end, length, !title, camera, Extras.NONE);
     }
 
     /** What happens to a move when its shot gets another length. */

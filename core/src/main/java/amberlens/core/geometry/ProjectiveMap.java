@@ -110,9 +110,14 @@ public record ProjectiveMap(
         double b = (xy - x * wy) / w;
         double c = (yx - y * wx) / w;
         double d = (yy - y * wy) / w;
-        double sum = Math.hypot(a + d, c - b);
-        double difference = Math.hypot(a - d, b + c);
-        return Math.abs(sum - difference) / 2;
+        return Math.abs(Math.hypot(a + d, c - b) - Math.hypot(a - d, b + c)) / 2;
+    }
+
+    /** Likewise along the direction that it stretches most: the larger singular value. */
+    public double mostStretch(double px, double py) {
+        double least = leastStretch(px, py);
+        double mean = meanStretch(px, py);
+        return least == 0 ? Double.POSITIVE_INFINITY : mean * mean / least;
     }
 
     /** How much it stretches at a place in the mean of all directions: the root of how much it stretches areas. */

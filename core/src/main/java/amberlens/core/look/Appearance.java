@@ -9,12 +9,15 @@ import java.util.List;
 /**
  * All looks of a shot at one moment, in the order in which they are applied.
  *
+ * @param lettering of a title
  * @param left what the crops leave of the picture
  * @param cards from the inside out
  * @param softness σ in frame pixels
  * @param calm σ in frame pixels, down only
+ * @param grounds colours that the backdrop passes into, one after the other
  */
 public record Appearance(
+        Lettering lettering,
         Portion left,
         List<Card> cards,
         List<Tone> tones,
@@ -22,10 +25,11 @@ public record Appearance(
         double calm,
         List<Mask> masks,
         List<Shadow> shadows,
-        List<Vignette> vignettes) {
+        List<Vignette> vignettes,
+        List<Passing> grounds) {
     /** Nothing is changed. */
-    public static final Appearance PLAIN =
-            new Appearance(Portion.WHOLE, List.of(), List.of(), 0, 0, List.of(), List.of(), List.of());
+    public static final Appearance PLAIN = new Appearance(
+            Lettering.PLAIN, Portion.WHOLE, List.of(), List.of(), 0, 0, List.of(), List.of(), List.of(), List.of());
 
     /** What a corner of radius 1 takes away along each side, so that the rest is a rectangle within. */
     private static final double ROUNDED = 1 - Math.sqrt(0.5);
@@ -45,6 +49,10 @@ public record Appearance(
         List<Mask> masks = new ArrayList<>();
         List<Shadow> shadows = new ArrayList<>();
         List<Vignette> vignettes = new ArrayList<>();
+        List<Passing> inks = new ArrayList<>();
+        List<Passing> grounds = new ArrayList<>();
+        double size = 1;
+        double spacing = 0;
         double softness = 0;
         double calm = 0;
         for (Look look : looks) {
@@ -65,6 +73,13 @@ public record Appearance(
                 masks.add(Mask.of(look, camera, at));
             } else if (look.kind().equals(LookKinds.SHADOW)) {
                 shadows.add(Shadow.of(look, camera, at));
+            } else if (look.kind().equals(LookKinds.LETTERING)) {
+                size *= Math.max(0, look.at(camera, LookKinds.LETTER_SIZE, at) / 100);
+                spacing += look.at(camera, LookKinds.LETTER_SPACING, at);
+            } else if (look.kind().equals(LookKinds.INK)) {
+                inks.add(Passing.ofInk(look, camera, at));
+            } else if (look.kind().equals(LookKinds.GROUND)) {
+                grounds.add(Passing.ofGround(look, camera, at));
             } else if (look.kind().equals(LookKinds.VIGNETTE)) {
                 vignettes.add(Vignette.of(look, camera, at));
             }
@@ -74,7 +89,19 @@ public record Appearance(
         shadows.removeIf(shadow -> shadow.opacity() == 0);
         vignettes.removeIf(vignette -> vignette.strength() == 0);
         masks.removeIf(Mask::changesNothing);
-        return new Appearance(left, cards, tones, softness, calm, masks, shadows, vignettes);
+        inks.removeIf(ink -> ink.part() == 0);
+        grounds.removeIf(ground -> ground.part() == 0);
+        return new Appearance(
+                new Lettering(size, spacing, inks),
+                left,
+                cards,
+                tones,
+                softness,
+                calm,
+                masks,
+                shadows,
+                vignettes,
+                grounds);
     }
 
     private static Portion cropped(Look look, CameraTrack camera, double at) {
@@ -95,6 +122,7 @@ public record Appearance(
         masks = List.copyOf(masks);
         shadows = List.copyOf(shadows);
         vignettes = List.copyOf(vignettes);
+        grounds = List.copyOf(grounds);
     }
 
     public boolean isPlain() {

@@ -65,14 +65,16 @@ public final class LookDraft {
      * @param to part at which it arrives
      */
     public <V> LookDraft change(Property<V> amount, V before, V after, double from, double to) {
+        return change(amount, before, after, from, to, Ease.GENTLE_BOTH.leg());
+    }
+
+    /** Likewise on another leg. */
+    public <V> LookDraft change(Property<V> amount, V before, V after, double from, double to, Leg leg) {
         Property<V> own = looks.getLast().own(amount);
         int first = (int) Math.round(from * (length - 1));
         int last = Math.max(first + 1, (int) Math.round(to * (length - 1)));
         camera = camera.with(
-                own,
-                Channel.keyed(
-                        own.kind(),
-                        List.of(Key.of(first, before, Ease.GENTLE_BOTH.leg()), Key.of(last, after, Leg.LINEAR))));
+                own, Channel.keyed(own.kind(), List.of(Key.of(first, before, leg), Key.of(last, after, Leg.LINEAR))));
         return this;
     }
 

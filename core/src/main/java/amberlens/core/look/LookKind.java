@@ -13,7 +13,16 @@ public final class LookKind {
     private final String purpose;
     private final List<Choice<?>> choices;
     private final Function<Choices, List<Property<?>>> amounts;
+    private final Wearer wearer;
     private final boolean known;
+
+    /** What a kind of look can be seen on. */
+    public enum Wearer {
+        ANY,
+        TITLE,
+        /** A backdrop of colours, as a shot can have it behind its picture. */
+        BACKDROP
+    }
 
     LookKind(
             String id,
@@ -21,7 +30,7 @@ public final class LookKind {
             String purpose,
             List<Choice<?>> choices,
             Function<Choices, List<Property<?>>> amounts) {
-        this(id, word, purpose, choices, amounts, true);
+        this(id, word, purpose, choices, amounts, Wearer.ANY, true);
     }
 
     private LookKind(
@@ -30,18 +39,30 @@ public final class LookKind {
             String purpose,
             List<Choice<?>> choices,
             Function<Choices, List<Property<?>>> amounts,
+            Wearer wearer,
             boolean known) {
         this.id = id;
         this.word = word;
         this.purpose = purpose;
         this.choices = List.copyOf(choices);
         this.amounts = amounts;
+        this.wearer = wearer;
         this.known = known;
     }
 
     /** A kind that a newer file brings: it is kept and changes nothing. */
     public static LookKind unknown(String id) {
-        return new LookKind(id, id, "of a newer version; kept, and not shown", List.of(), _ -> List.of(), false);
+        return new LookKind(
+                id, id, "of a newer version; kept, and not shown", List.of(), _ -> List.of(), Wearer.ANY, false);
+    }
+
+    /** The same, seen only on some things. */
+    LookKind only(Wearer on) {
+        return new LookKind(id, word, purpose, choices, amounts, on, known);
+    }
+
+    public Wearer wearer() {
+        return wearer;
     }
 
     /** Its name in files. */

@@ -9,6 +9,7 @@ import amberlens.core.motion.Group;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.PropertyBuilder;
 import amberlens.core.motion.ValueKinds;
+import amberlens.core.title.Title;
 import java.util.List;
 import java.util.Optional;
 
@@ -82,6 +83,26 @@ public final class LookKinds {
             .steps(0.1, 0)
             .build();
 
+    /** Letters from much smaller to much larger than their title's, so that a size can settle. */
+    public static final Property<Double> LETTER_SIZE = number("size", "Size", 0, 100.0)
+            .unit("%", "% of the title's size", " %")
+            .range(1, 1000, true)
+            .proportional()
+            .steps(0.2, 0)
+            .build();
+
+    public static final Property<Double> LETTER_SPACING = number("spacing", "Spacing", 1, 0.0)
+            .unit("%", "% of the size between letters", " %")
+            .range(Title.LEAST_LETTERS, Title.LARGEST_LETTERS, true)
+            .steps(0.2, 0)
+            .build();
+
+    public static final Property<Double> INK_PART = percent("part", "Part", 0, 0.0, 100);
+    public static final Property<Double> GROUND_PART = percent("part", "Part", 0, 0.0, 100);
+
+    public static final Choice.OfColour INK_COLOUR = new Choice.OfColour("colour", "Colour", new Colour(0xF2C14E));
+    public static final Choice.OfColour GROUND_COLOUR = new Choice.OfColour("colour", "Colour", Colour.BLACK);
+    public static final Choice.OfColour GROUND_BELOW = new Choice.OfColour("below", "Lower colour", Colour.BLACK);
     public static final Choice.OfColour SHADOW_COLOUR = new Choice.OfColour("colour", "Colour", Colour.BLACK);
     public static final Choice.OfColour CARD_COLOUR = new Choice.OfColour("colour", "Colour", new Colour(0xFFFFFF));
     public static final Choice.OfWords<LookSpace> MASK_SPACE =
@@ -100,6 +121,11 @@ public final class LookKinds {
             "Corners",
             List.of(new Mask.Point(0, -50), new Mask.Point(50, 0), new Mask.Point(0, 50), new Mask.Point(-50, 0)));
 
+    public static final LookKind LETTERING = kind(
+                    "lettering", "Lettering", "size and spacing of letters", List.of(), LETTER_SIZE, LETTER_SPACING)
+            .only(LookKind.Wearer.TITLE);
+    public static final LookKind INK = kind("ink", "Ink", "letters pass into a colour", List.of(INK_COLOUR), INK_PART)
+            .only(LookKind.Wearer.TITLE);
     public static final LookKind CROP =
             kind("crop", "Crop", "cuts the picture's sides", List.of(), CROP_LEFT, CROP_TOP, CROP_RIGHT, CROP_BOTTOM);
     public static final LookKind CARD =
@@ -135,8 +161,17 @@ public final class LookKinds {
             ROUNDNESS,
             VIGNETTE_CENTRE);
 
+    public static final LookKind GROUND = kind(
+                    "ground",
+                    "Ground",
+                    "the backdrop passes into colours",
+                    List.of(GROUND_COLOUR, GROUND_BELOW),
+                    GROUND_PART)
+            .only(LookKind.Wearer.BACKDROP);
+
     /** In the order in which they are applied. */
-    public static final List<LookKind> ALL = List.of(CROP, CARD, TONE, SOFTNESS, CALM, MASK, SHADOW, VIGNETTE);
+    public static final List<LookKind> ALL =
+            List.of(LETTERING, INK, CROP, CARD, TONE, SOFTNESS, CALM, MASK, SHADOW, VIGNETTE, GROUND);
 
     private LookKinds() {}
 

@@ -160,6 +160,10 @@ public enum StockLook {
             draft.set(LookKinds.STRENGTH, 40.0);
         } else if (kind.equals(LookKinds.CARD)) {
             draft.set(LookKinds.CARD_WIDTH, 4.0);
+        } else if (kind.equals(LookKinds.INK)) {
+            draft.set(LookKinds.INK_PART, 100.0);
+        } else if (kind.equals(LookKinds.GROUND)) {
+            draft.set(LookKinds.GROUND_PART, 100.0);
         }
         return draft.named(kind.word());
     }

@@ -4,6 +4,8 @@ import amberlens.core.extras.Extras;
 import amberlens.core.footage.Footage;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
+import amberlens.core.title.Title;
+import amberlens.core.title.Typesetter;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -11,11 +13,12 @@ import java.util.Optional;
  * One item of the shelf.
  *
  * @param id unique among the project's media
- * @param path where the file is: absolute once a project is open
- * @param size the upright size in source pixels
+ * @param path where the file is: absolute once a project is open; empty for a title, which has none
+ * @param size the upright size in source pixels; of a title that of its text box in frame pixels
  * @param footage how long it is; empty for a still picture
  * @param fingerprint what its file was when it was last seen, to find it again elsewhere
  * @param opaque the bounds of its fully opaque pixels, where they were asked for
+ * @param title what is written, of a title
  */
 public record Media(
         String id,
@@ -25,6 +28,7 @@ public record Media(
         Optional<Footage> footage,
         Optional<Fingerprint> fingerprint,
         Optional<PictureArea> opaque,
+        Optional<Title> title,
         Extras extras) {
     /** What the file holds. */
     public enum Kind {
@@ -34,15 +38,20 @@ public record Media(
         /** Numbered pictures; the path is that of the first. */
         SEQUENCE,
         /** No file at all: the frame itself, which moves whatever lies below it. */
-        RIG
+        RIG,
+        /** No file either: words. */
+        TITLE
     }
 
     /** The greatest width or height that is taken. */
     public static final int LARGEST = 1_000_000;
 
     public Media {
-        if (id.isBlank() || path.isBlank()) {
+        if (id.isBlank() || (path.isBlank() && kind != Kind.TITLE)) {
             throw new IllegalArgumentException("media need an id and a path");
+        }
+        if (title.isPresent() != (kind == Kind.TITLE)) {
+            throw new IllegalArgumentException("titles have words, and nothing else has");
         }
         if (size.width() > LARGEST || size.height() > LARGEST) {
             throw new IllegalArgumentException("media are at most 1000000 pixels wide and high, not " + size);
@@ -63,43 +72,94 @@ public record Media(
     }
 
     public static Media photo(String id, String path, Size size) {
-        return new Media(id, Kind.PHOTO, path, size, Optional.empty(), Optional.empty(), Optional.empty(), Extras.NONE);
+        return plain(id, Kind.PHOTO, path, size, Optional.empty());
     }
 
     /** The frame itself, to lay a move over other shots. */
     public static Media rig(String id, Size frame) {
-        return new Media(id, Kind.RIG, "Rig", frame, Optional.empty(), Optional.empty(), Optional.empty(), Extras.NONE);
+        return plain(id, Kind.RIG, "Rig", frame, Optional.empty());
     }
 
     /** A film or a sequence. */
     public static Media footage(String id, Kind kind, String path, Size size, Footage footage) {
-        return new Media(id, kind, path, size, Optional.of(footage), Optional.empty(), Optional.empty(), Extras.NONE);
+        return plain(id, kind, path, size, Optional.of(footage));
+    }
+
+    /** Words. */
+    public static Media title(String id, Title title) {
+        Size box = Typesetter.get().set(title).box();
+        return new Media(
+                id,
+                Kind.TITLE,
+                "",
+                box,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(title),
+                Extras.NONE);
+    }
+
+    private static Media plain(String id, Kind kind, String path, Size size, Optional<Footage> footage) {
+        return new Media(
+                id, kind, path, size, footage, Optional.empty(), Optional.empty(), Optional.empty(), Extras.NONE);
     }
 
     public Media withId(String newId) {
-        return new Media(newId, kind, path, size, footage, fingerprint, opaque, extras);
+        return new Media(newId, kind, path, size, footage, fingerprint, opaque, title, extras);
     }
 
     /** This item with the file that was found for it. */
     public Media foundAs(Media found) {
         var stillOpaque = found.size.equals(size) ? opaque : Optional.<PictureArea>empty();
-        return new Media(id, found.kind, found.path, found.size, found.footage, found.fingerprint, stillOpaque, extras);
+        return new Media(
+                id,
+                found.kind,
+                found.path,
+                found.size,
+                found.footage,
+                found.fingerprint,
+                stillOpaque,
+                found.title,
+                extras);
     }
 
     public Media withFingerprint(Optional<Fingerprint> seen) {
-        return new Media(id, kind, path, size, footage, seen, opaque, extras);
+        return new Media(id, kind, path, size, footage, seen, opaque, title, extras);
     }
 
     public Media withOpaque(PictureArea bounds) {
-        return new Media(id, kind, path, size, footage, fingerprint, Optional.of(bounds), extras);
+        return new Media(id, kind, path, size, footage, fingerprint, Optional.of(bounds), title, extras);
+    }
+
+    /** Other words for a title. */
+    public Media withTitle(Title words) {
+        Size box = Typesetter.get().set(words).box();
+        return new Media(id, kind, path, box, footage, fingerprint, opaque, Optional.of(words), extras);
+    }
+
+    /** This item with what a file says beyond. */
+    public Media withExtras(Extras beyond) {
+        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beyond);
+    }
+
+    /** Whether its pixels are read from a file. */
+    public boolean hasFile() {
+        return kind != Kind.RIG && kind != Kind.TITLE;
     }
 
     public boolean moves() {
         return footage.isPresent();
     }
 
-    /** What people call it: the file's name without folders and ending, hyphens and underscores as spaces. */
-    public String title() {
+    /**
+     * What people call it: the file's name without folders and ending, hyphens and underscores as spaces; of a title the beginning of
+     * what is written.
+     */
+    public String name() {
+        if (title.isPresent()) {
+            return title.get().name();
+        }
         String name = fileName();
         int dot = name.lastIndexOf('.');
         String stem = (dot > 0 ? name.substring(0, dot) : name)

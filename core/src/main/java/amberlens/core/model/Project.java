@@ -17,6 +17,7 @@ import amberlens.core.motion.Properties;
 import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
 import amberlens.core.time.Shutter;
+import amberlens.core.title.Typesetter;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -145,10 +146,10 @@ public record Project(
 
     /**
      * Whether the edges of a shot of this project are judged: a rig's own are not, but those of what it moves; and not those of a
-     * picture out of which a mask cuts a shape.
+     * title, nor of a picture out of which a mask cuts a shape.
      */
     public boolean judges(Shot shot) {
-        return shot.fillsFrame() && !isRig(shot) && !Looks.cutOut(shot.looks());
+        return shot.fillsFrame() && !isRig(shot) && !isTitle(shot) && !Looks.cutOut(shot.looks());
     }
 
     /** The kinds of looks in this project that are not known here, by their names in files. */
@@ -161,6 +162,15 @@ public record Project(
                 .collect(Collectors.toCollection(TreeSet::new));
     }
 
+    /** What of its titles is not shown as it was asked for, for people. */
+    public List<String> titleNotes() {
+        return media.stream()
+                .flatMap(item -> item.title().stream())
+                .flatMap(title -> Typesetter.get().set(title).notes().stream()
+                        .map(note -> "Title \"" + title.name() + "\": " + note))
+                .toList();
+    }
+
     /** This project with one of its shots alone, and what rides on it. */
     public Project only(Shot shot) {
         return withShots(shots.stream()
@@ -171,6 +181,11 @@ public record Project(
     /** Whether a shot of this project is a rig, which moves what lies below and shows nothing itself. */
     public boolean isRig(Shot shot) {
         return mediaOf(shot).kind() == Media.Kind.RIG;
+    }
+
+    /** Whether a shot of this project shows a title: it is drawn as large as it is seen, and its edges are not judged. */
+    public boolean isTitle(Shot shot) {
+        return mediaOf(shot).title().isPresent();
     }
 
     /** How the frames of a shot of this project run through its footage; empty for a still picture. */

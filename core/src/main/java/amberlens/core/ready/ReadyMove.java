@@ -4,6 +4,7 @@ import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
+import amberlens.core.look.LookSet;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Depth;
 import amberlens.core.motion.Pose;
@@ -12,6 +13,7 @@ import amberlens.core.motion.TimingCurve;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The stock moves. Each is drawn without regard to edges where a turn may open them; {@link ReadyMoves} seals it then. Amounts are
@@ -38,6 +40,20 @@ public enum ReadyMove {
     SWAY("Sway", "a fine drift as if held by hand", true, (stage, wish) -> HandHeld.move(stage, wish)),
     PULSE("Pulse", "a small push on every beat", true, Pulses::move),
     SETTLE("Settle", "a fast start and a long arrival", true, ReadyMove::settle),
+    SLIDE_IN("Slide in and rest", "from beyond the frame to its place", TitleMoves::slideIn, null, false),
+    RISE("Rise", "up into its place, out of nothing", TitleMoves::rise, null, true),
+    DRIFT_APART(
+            "Drift apart",
+            "its letters part slowly",
+            (stage, wish) -> TitleMoves.standing(stage),
+            TitleMoves::driftingApart,
+            true),
+    TYPE_SETTLE(
+            "Type size settle",
+            "a little too large at first",
+            (stage, wish) -> TitleMoves.standing(stage),
+            TitleMoves::settling,
+            true),
     STILL("Still", "the picture fills the frame and stands", true, (stage, wish) -> still(stage));
 
     private static final double PUSH = 0.12;
@@ -54,12 +70,49 @@ public enum ReadyMove {
     private final String use;
     private final boolean fills;
     private final BiFunction<Stage, Wish, Draft> draw;
+    private final @Nullable BiFunction<Stage, Wish, LookSet> looks;
+    private final boolean ofTitles;
+    private final boolean fadesIn;
 
     ReadyMove(String words, String use, boolean fills, BiFunction<Stage, Wish, Draft> draw) {
         this.words = words;
         this.use = use;
         this.fills = fills;
         this.draw = draw;
+        looks = null;
+        ofTitles = false;
+        fadesIn = false;
+    }
+
+    /** One of titles. */
+    ReadyMove(
+            String words,
+            String use,
+            BiFunction<Stage, Wish, Draft> draw,
+            @Nullable BiFunction<Stage, Wish, LookSet> looks,
+            boolean fadesIn) {
+        this.words = words;
+        this.use = use;
+        fills = false;
+        this.draw = draw;
+        this.looks = looks;
+        ofTitles = true;
+        this.fadesIn = fadesIn;
+    }
+
+    /** Whether it is of titles; any other move may be given to a title, too. */
+    public boolean ofTitles() {
+        return ofTitles;
+    }
+
+    /** Whether what it moves comes out of nothing. */
+    public boolean fadesIn() {
+        return fadesIn;
+    }
+
+    /** What it keys beside the camera; mostly nothing. */
+    public Optional<LookSet> looks(Stage stage, Wish wish) {
+        return looks == null ? Optional.empty() : Optional.of(looks.apply(stage, wish));
     }
 
     public String words() {
@@ -90,7 +143,8 @@ public enum ReadyMove {
                         STACK,
                         LEAN_IN,
                         TURN_OVER,
-                        FOLD_OPEN)
+                        FOLD_OPEN,
+                        SLIDE_IN)
                 .contains(this);
     }
 
@@ -107,6 +161,9 @@ public enum ReadyMove {
     /** Enough larger than the frame that there is way to go, but no larger than that. */
     private static double withWay(Stage stage, double partX, double partY) {
         double fill = stage.fill();
+        if (stage.free()) {
+            return fill;
+        }
         double needX = stage.frame().width() * (1 + partX) / stage.picture().width();
         double needY = stage.frame().height() * (1 + partY) / stage.picture().height();
         return Math.max(fill, 100 * Math.max(needX, needY));
@@ -212,8 +269,11 @@ public enum ReadyMove {
         return new Draft(List.of(start, place), false);
     }
 
-    /** In the middle, half as large as just fits. */
+    /** In the middle, half as large as just fits; a title where it stands. */
     private static Pose small(Stage stage) {
+        if (stage.free()) {
+            return stage.standing();
+        }
         double fit = Math.min(
                 (double) stage.frame().width() / stage.picture().width(),
                 (double) stage.frame().height() / stage.picture().height());

@@ -36,6 +36,9 @@ public final class ReadyMoves {
 
     /** Any move brought to a stage, sealed. */
     static Made sealed(CameraTrack draft, Stage stage) {
+        if (stage.free()) {
+            return new Made(Optional.of(draft), Optional.empty());
+        }
         var take = new Take(draft, stage.length(), stage.picture(), stage.frame());
         if (EdgeReport.of(take).isSealed()) {
             return new Made(Optional.of(draft), enlarged(take, stage));

@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param limitPercent the greatest enlargement that is wanted
  * @param subject a point of the picture that matters
  * @param beats frames of the shot at which something sounds
+ * @param place where it stands, of a title: its moves begin or end there, and are not bound to the frame
  */
 public record Stage(
         Size picture,
@@ -25,13 +26,38 @@ public record Stage(
         int length,
         double limitPercent,
         Optional<PicturePoint> subject,
-        List<Integer> beats) {
+        List<Integer> beats,
+        Optional<Pose> place) {
     public Stage {
         beats = List.copyOf(beats);
     }
 
-    /** The scale at which the picture just fills the frame, in per cent. */
+    /** Of a picture. */
+    public Stage(
+            Size picture,
+            Size frame,
+            int length,
+            double limitPercent,
+            Optional<PicturePoint> subject,
+            List<Integer> beats) {
+        this(picture, frame, length, limitPercent, subject, beats, Optional.empty());
+    }
+
+    /** Whether it is a title's, which need not fill the frame. */
+    boolean free() {
+        return place.isPresent();
+    }
+
+    /** Where a title stands; a picture as it lies in the middle. */
+    Pose standing() {
+        return place.orElseGet(() -> Pose.neutral(picture, frame));
+    }
+
+    /** The scale at which the picture just fills the frame, in per cent; of a title that at which it stands. */
     double fill() {
+        if (free()) {
+            return standing().scale().x();
+        }
         return Conform.FILL.pose(picture, frame).scale().x();
     }
 
@@ -46,6 +72,9 @@ public record Stage(
 
     /** An unturned framing of a scale about a picture point, moved as far as needed to stay inside. */
     Pose at(PicturePoint centre, double percent) {
+        if (free()) {
+            return freely(centre, percent);
+        }
         Pose pose = Pose.neutral(picture, frame).withScale(Scale.uniform(percent));
         double halfX = frame.width() / 2.0 / pose.scale().factorX();
         double halfY = frame.height() / 2.0 / pose.scale().factorY();
@@ -53,6 +82,15 @@ public record Stage(
                 within(centre.x(), halfX, picture.width()), within(centre.y(), halfY, picture.height()));
         FramePoint off = frame.centre().minus(pose.toFrame(inside));
         return pose.withPosition(pose.position().plus(off));
+    }
+
+    /** A title moved from where it stands as far as another point of it lies from its middle. */
+    private Pose freely(PicturePoint centre, double percent) {
+        Pose pose = standing();
+        FramePoint middle = pose.toFrame(middle());
+        Pose scaled = pose.zoomedAbout(middle, percent / pose.scale().x());
+        FramePoint off = middle.minus(scaled.toFrame(centre));
+        return scaled.withPosition(scaled.position().plus(off));
     }
 
     /** An unturned framing of a place: of all of a box, of a point at a scale. */

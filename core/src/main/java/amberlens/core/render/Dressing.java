@@ -30,6 +30,23 @@ import java.util.List;
  * @param output output pixels
  */
 record Dressing(Appearance looks, Size picture, ProjectiveMap toOutput, Size frame, Size output) {
+    /** A title as looks have it written, cropped by the sides of its text box. */
+    Seen lettered(Written written) {
+        Written set = written.as(looks.lettering().on(written.title()));
+        Portion left = looks.left();
+        return left.isWhole()
+                ? set
+                : new Seen.Worked(
+                        set,
+                        Masking.rounded(
+                                left.left() * picture.width(),
+                                left.top() * picture.height(),
+                                left.width() * picture.width(),
+                                left.height() * picture.height(),
+                                0,
+                                toOutput));
+    }
+
     /** The picture with its looks. */
     Seen of(Seen seen) {
         if (looks.isPlain()) {

@@ -3,17 +3,20 @@ package amberlens.core.render;
 import amberlens.core.filter.Softener;
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.ProjectiveMap;
+import amberlens.core.geometry.Size;
 import java.util.List;
 
 /** Where in the output something may be seen, in its pixels; without end where it fills it. */
 record Extent(double left, double top, double right, double bottom) {
     private static final double FAR = Double.POSITIVE_INFINITY;
-    private static final Extent NOWHERE = new Extent(FAR, FAR, -FAR, -FAR);
-    private static final Extent EVERYWHERE = new Extent(-FAR, -FAR, FAR, FAR);
+    static final Extent NOWHERE = new Extent(FAR, FAR, -FAR, -FAR);
+    static final Extent EVERYWHERE = new Extent(-FAR, -FAR, FAR, FAR);
 
     static Extent of(Seen seen) {
         return switch (seen) {
             case Layer layer -> of(layer);
+            case Written written -> written.extent();
             case Seen.Group group -> all(group.parts());
             case Seen.Mix mix -> of(mix.from()).with(of(mix.to()));
             case Seen.Exposed exposed -> all(exposed.instants());
@@ -35,14 +38,43 @@ record Extent(double left, double top, double right, double bottom) {
         if (layer.covers()) {
             return EVERYWHERE;
         }
-        Extent extent = NOWHERE;
+        Size size = layer.picture().size();
+        return new Extent(0, 0, size.width(), size.height())
+                .through(layer.toOutput())
+                .grown(1, 1);
+    }
+
+    /** What holds all that lies in it when it is placed; everywhere, when a part of it comes to lie behind the viewer. */
+    Extent through(ProjectiveMap map) {
+        Extent placed = NOWHERE;
         for (Corner corner : Corner.values()) {
-            FramePoint at = corner.of(layer.picture().size());
-            double x = layer.toOutput().x(at.x(), at.y());
-            double y = layer.toOutput().y(at.x(), at.y());
-            extent = extent.with(new Extent(x, y, x, y));
+            FramePoint at = corner(corner);
+            if (map.w(at.x(), at.y()) <= 0) {
+                return EVERYWHERE;
+            }
+            double x = map.x(at.x(), at.y());
+            double y = map.y(at.x(), at.y());
+            placed = placed.with(new Extent(x, y, x, y));
         }
-        return extent.grown(1, 1);
+        return placed;
+    }
+
+    FramePoint corner(Corner corner) {
+        FramePoint part = corner.of(new Size(1, 1));
+        return new FramePoint(part.x() == 0 ? left : right, part.y() == 0 ? top : bottom);
+    }
+
+    boolean isEmpty() {
+        return !(left < right && top < bottom);
+    }
+
+    /** What lies in both. */
+    Extent within(Extent other) {
+        return new Extent(
+                Math.max(left, other.left),
+                Math.max(top, other.top),
+                Math.min(right, other.right),
+                Math.min(bottom, other.bottom));
     }
 
     private static Extent all(List<Seen> parts) {
@@ -61,7 +93,7 @@ record Extent(double left, double top, double right, double bottom) {
                 Math.max(bottom, other.bottom));
     }
 
-    private Extent grown(double across, double down) {
+    Extent grown(double across, double down) {
         return new Extent(left - across, top - down, right + across, bottom + down);
     }
 }

@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What is seen in the frames of the line-up. */
 public final class LineUpFrame {
-    /** Where the pixels of media come from. */
+    /** Where the pictures of media come from. */
     public interface Pictures {
         /**
          * The picture, or null while there is none; then it is left out.
@@ -33,7 +33,7 @@ public final class LineUpFrame {
          * @param frame of footage; 0 for a still picture
          */
         @Nullable
-        Pyramid of(Media media, int frame);
+        Picture of(Media media, int frame);
     }
 
     private final Project project;
@@ -168,6 +168,20 @@ public final class LineUpFrame {
         return layer(picture, Conform.FILL.pose(picture.size(), frame), frame, output);
     }
 
+    /** Whatever a shot shows in one pose. */
+    public static Seen placed(Picture picture, Pose pose, Mirror mirror, Size frame, Size output) {
+        return switch (picture) {
+            case Picture.Pixels pixels -> layer(pixels.pyramid(), pose, mirror, frame, output);
+            case Picture.Letters letters -> written(letters, pose, mirror, frame, output);
+        };
+    }
+
+    static Written written(Picture.Letters letters, Pose pose, Mirror mirror, Size frame, Size output) {
+        Pose placed = placed(letters.size(), pose, frame);
+        ProjectiveMap map = toOutput(letters.size(), placed, mirror, frame, output);
+        return new Written(letters.title(), letters.size(), map, placed.isSeen());
+    }
+
     /** One picture in one pose. */
     public static Layer layer(Pyramid picture, Pose pose, Size frame, Size output) {
         return layer(picture, pose, Mirror.NONE, frame, output);
@@ -185,12 +199,19 @@ public final class LineUpFrame {
                 placed.isSeen());
     }
 
-    /** One picture in one pose with looks. */
-    public static Seen dressed(Pyramid picture, Pose pose, Mirror mirror, Appearance looks, Size frame, Size output) {
-        Layer layer = layer(picture, pose, mirror, frame, output);
-        boolean covers = layer.covers() && looks.left().isWhole();
-        return new Dressing(looks, picture.size(), layer.toOutput(), frame, output)
-                .of(layer.cropped(looks.left(), covers));
+    /** Whatever a shot shows in one pose with looks. */
+    public static Seen dressed(Picture picture, Pose pose, Mirror mirror, Appearance looks, Size frame, Size output) {
+        ProjectiveMap map = toOutput(picture.size(), pose, mirror, frame, output);
+        var dressing = new Dressing(looks, picture.size(), map, frame, output);
+        return switch (picture) {
+            case Picture.Pixels pixels -> {
+                Layer layer = layer(pixels.pyramid(), pose, mirror, frame, output);
+                boolean covers = layer.covers() && looks.left().isWhole();
+                yield dressing.of(layer.cropped(looks.left(), covers));
+            }
+            case Picture.Letters letters ->
+                dressing.of(dressing.lettered(written(letters, pose, mirror, frame, output)));
+        };
     }
 
     private static Pose placed(Size picture, Pose pose, Size frame) {

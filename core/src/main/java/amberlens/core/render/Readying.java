@@ -14,7 +14,7 @@ import java.util.function.Supplier;
 
 /**
  * Makes an output ready to be rendered window by window: what is soft is blurred as a whole first, since each of its pixels needs what
- * lies around it, and pictures get the levels they need.
+ * lies around it; titles are drawn as large as they are seen; and pictures get the levels they need.
  */
 final class Readying {
     private final Rows rows;
@@ -25,10 +25,11 @@ final class Readying {
         this.loops = loops;
     }
 
-    /** The same with nothing soft left in it. */
+    /** The same with nothing soft and no title left in it. */
     Seen of(Seen seen, Size output) {
         return switch (seen) {
             case Layer layer -> layer;
+            case Written written -> written.drawn(output);
             case Seen.Ready ready -> ready;
             case Seen.Group group -> new Seen.Group(all(group.parts(), output), group.opacity(), group.blend());
             case Seen.Mix mix -> new Seen.Mix(of(mix.from(), output), of(mix.to(), output), mix.part());

@@ -10,7 +10,7 @@ import java.util.stream.Stream;
 
 /** Something that can be seen in the output. */
 public sealed interface Seen
-        permits Layer, Seen.Group, Seen.Mix, Seen.Tinted, Seen.Exposed, Seen.Worked, Seen.Soft, Seen.Ready {
+        permits Layer, Written, Seen.Group, Seen.Mix, Seen.Tinted, Seen.Exposed, Seen.Worked, Seen.Soft, Seen.Ready {
     /** Whether nothing that lies below it can be seen. */
     boolean hidesAllBelow();
 

@@ -40,6 +40,7 @@ interface SeenWindows {
             case Seen.Worked worked -> new OfWorked(worked, loops, patches);
             case Seen.Ready ready -> new OfReady(ready, loops);
             case Seen.Soft _ -> throw new IllegalStateException("what is soft is made ready before windows are");
+            case Written _ -> throw new IllegalStateException("what is written is drawn before windows are");
         };
     }
 

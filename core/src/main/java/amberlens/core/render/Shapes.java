@@ -16,6 +16,7 @@ final class Shapes {
     static Seen of(Seen seen) {
         return switch (seen) {
             case Layer layer -> layer.picture().opaque() ? of(layer) : layer;
+            case Written written -> written;
             case Seen.Group group -> new Seen.Group(all(group.parts()), group.opacity(), group.blend());
             case Seen.Mix mix -> new Seen.Mix(of(mix.from()), of(mix.to()), mix.part());
             case Seen.Exposed exposed -> new Seen.Exposed(all(exposed.instants()));

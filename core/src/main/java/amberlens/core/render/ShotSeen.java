@@ -11,6 +11,7 @@ import amberlens.core.layering.Backdrop;
 import amberlens.core.layering.BlendMode;
 import amberlens.core.look.Appearance;
 import amberlens.core.look.LookKinds;
+import amberlens.core.look.Passing;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -41,25 +42,27 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
     Optional<Seen> seen(double at, boolean lowest, double shown, UnaryOperator<Seen> passing) {
         Media media = project.mediaOf(shot);
         SourceFrames source = project.sourceFrames(shot, at);
-        Pyramid picture = pictures.of(media, source.first());
+        Picture picture = pictures.of(media, source.first());
         if (picture == null) {
             return Optional.empty();
         }
-        Pyramid second = source.part() > 0 ? pictures.of(media, source.second()) : null;
+        Picture second = source.part() > 0 ? pictures.of(media, source.second()) : null;
         List<Seen> instants = new ArrayList<>();
         boolean visible = false;
         for (double moment : moments(at)) {
             Pose pose = pose(moment);
             Appearance looks = Appearance.of(shot.looks(), shot.camera(), moment);
-            Layer layer = layer(picture, pose, looks, moment);
-            visible |= layer.isVisible();
+            Seen placed = placed(picture, pose, looks, moment);
+            visible |= isVisible(placed);
             Seen shownPicture =
-                    second == null ? layer : new Seen.Mix(layer, layer(second, pose, looks, moment), source.part());
+                    second == null ? placed : new Seen.Mix(placed, placed(second, pose, looks, moment), source.part());
             instants.add(dressing(looks, picture.size(), pose).of(shownPicture));
         }
         List<Seen> parts = new ArrayList<>();
         if (!instants.stream().allMatch(Seen::hidesAllBelow)) {
-            backdrop(picture, lowest).map(behind -> behind(behind, picture, at)).ifPresent(parts::add);
+            backdrop(picture, lowest, at)
+                    .map(behind -> behind(behind, picture, at))
+                    .ifPresent(parts::add);
         }
         if (visible) {
             parts.add(instants.size() == 1 ? instants.getFirst() : new Seen.Exposed(instants));
@@ -76,9 +79,10 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
     }
 
     /** The blurred picture behind a shot has its tones, and whatever stands there its vignettes. */
-    private Seen behind(Pyramid backdrop, Pyramid picture, double at) {
+    private Seen behind(Pyramid backdrop, Picture picture, double at) {
         Appearance looks = Appearance.of(shot.looks(), shot.camera(), at);
-        boolean ofPicture = picture.isSoftened(backdrop);
+        boolean ofPicture =
+                picture instanceof Picture.Pixels pixels && pixels.pyramid().isSoftened(backdrop);
         return dressing(looks, picture.size(), pose(at))
                 .behind(LineUpFrame.filling(backdrop, project.frameSize(), output), ofPicture);
     }
@@ -95,15 +99,39 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
     }
 
     /** What stands right behind a shot's picture; empty for what lies below. */
-    private Optional<Pyramid> backdrop(Pyramid picture, boolean lowest) {
-        return switch (shot.settings().backdrop()) {
-            case Backdrop.Blurred _ -> Optional.of(picture.softened());
+    private Optional<Pyramid> backdrop(Picture picture, boolean lowest, double at) {
+        Backdrop backdrop = shot.settings().backdrop();
+        for (Passing ground : Appearance.of(shot.looks(), shot.camera(), at).grounds()) {
+            backdrop = ground.on(backdrop);
+        }
+        return switch (backdrop) {
+            case Backdrop.Blurred _ -> softened(picture);
             case Backdrop.Plain plain -> Optional.of(Pyramid.plain(plain.colour()));
             case Backdrop.Gradient gradient -> Optional.of(Grounds.of(gradient));
             case Backdrop.Clouds clouds -> Optional.of(Grounds.of(clouds));
-            case Backdrop.Below _ ->
-                lowest && project.frame().blurred() ? Optional.of(picture.softened()) : Optional.empty();
+            case Backdrop.Below _ -> lowest && project.frame().blurred() ? softened(picture) : Optional.empty();
         };
+    }
+
+    /** Letters are nothing to be blurred behind themselves. */
+    private static Optional<Pyramid> softened(Picture picture) {
+        return picture instanceof Picture.Pixels pixels
+                ? Optional.of(pixels.pyramid().softened())
+                : Optional.empty();
+    }
+
+    private Seen placed(Picture picture, Pose pose, Appearance looks, double at) {
+        return switch (picture) {
+            case Picture.Pixels pixels -> layer(pixels.pyramid(), pose, looks, at);
+            case Picture.Letters letters ->
+                dressing(looks, letters.size(), pose)
+                        .lettered(LineUpFrame.written(
+                                letters, pose, shot.settings().mirror(), project.frameSize(), output));
+        };
+    }
+
+    private static boolean isVisible(Seen placed) {
+        return !(placed instanceof Layer layer) || layer.isVisible();
     }
 
     /**

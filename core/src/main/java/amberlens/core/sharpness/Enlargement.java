@@ -23,6 +23,9 @@ public record Enlargement(double percent, int frame) {
     /** Up to here the softness is not noticeable, in per cent: common practice. */
     public static final double UNNOTICED = 110;
 
+    /** Of what is drawn as large as it is seen. */
+    public static final Enlargement DRAWN = new Enlargement(CRISP, 0);
+
     /** What computing leaves over of a limit that was met exactly, in per cent. */
     private static final double ROUNDING = 1e-6;
 

@@ -66,7 +66,7 @@ class ModelTest {
 
     @Test
     void a_picture_is_called_by_its_file_name_made_readable() {
-        assertThat(PLAN.title()).isEqualTo("Garden plan 2");
+        assertThat(PLAN.name()).isEqualTo("Garden plan 2");
         assertThat(Media.photo("m", "C:\\archive\\map.tif", HD).fileName()).isEqualTo("map.tif");
         assertThat(Colour.parse("#f5a83b")).hasToString("#F5A83B");
     }

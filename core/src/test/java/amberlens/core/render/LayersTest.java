@@ -41,7 +41,7 @@ class LayersTest {
             .withMedia(List.of(Media.photo("a", "a.png", FRAME), Media.photo("b", "b.png", FRAME)));
 
     private static final LineUpFrame.Pictures PICTURES =
-            (media, _) -> Pyramid.plain(media.id().equals("a") ? LOWER : UPPER);
+            (media, _) -> new Picture.Pixels(Pyramid.plain(media.id().equals("a") ? LOWER : UPPER));
 
     private static Shot shot(String id, String media, int track, int start, int length) {
         return new Shot(
@@ -178,7 +178,8 @@ class LayersTest {
         Project project = EMPTY.withMedia(List.of(film))
                 .withShots(List.of(new Shot("s1", "Film", "f", 1, 0, 30, true, camera, Extras.NONE)
                         .withSource(new Source(0, Source.Conversion.BLEND, false))));
-        var seen = LineUpFrame.layers(project, 1, FRAME, (_, frame) -> Pyramid.plain(frame == 0 ? LOWER : UPPER));
+        var seen = LineUpFrame.layers(
+                project, 1, FRAME, (_, frame) -> new Picture.Pixels(Pyramid.plain(frame == 0 ? LOWER : UPPER)));
         int rgb = Compositor.compose(seen, Colour.BLACK, FRAME, Rows.ALONE).rgb(8, 4);
         assertMixed(rgb, 0.4);
     }

@@ -63,7 +63,10 @@ class LooksRenderingTest {
     private static FrameRaster frame(Project project, double at, DoubleBinaryOperator light) {
         Pyramid picture = TestPictures.pyramid(PICTURE, light);
         return Compositor.compose(
-                LineUpFrame.layers(project, at, FRAME, (_, _) -> picture), Colour.BLACK, FRAME, Rows.ALONE);
+                LineUpFrame.layers(project, at, FRAME, (_, _) -> new Picture.Pixels(picture)),
+                Colour.BLACK,
+                FRAME,
+                Rows.ALONE);
     }
 
     private static double light(FrameRaster frame, int x, int y) {
@@ -238,7 +241,10 @@ class LooksRenderingTest {
         var size = new Size(70, 40);
         Pyramid picture = TestPictures.pyramid(PICTURE, light);
         FrameRaster part = Compositor.compose(
-                LineUpFrame.layers(project, 0, FRAME, 1, 90, 50, (_, _) -> picture), Colour.BLACK, size, Rows.ALONE);
+                LineUpFrame.layers(project, 0, FRAME, 1, 90, 50, (_, _) -> new Picture.Pixels(picture)),
+                Colour.BLACK,
+                size,
+                Rows.ALONE);
         int worst = 0;
         for (int y = 0; y < size.height(); y++) {
             for (int x = 0; x < size.width(); x++) {

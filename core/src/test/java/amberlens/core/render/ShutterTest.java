@@ -56,7 +56,10 @@ class ShutterTest {
 
     private static double[] middleRow(Project project, int frame) {
         FrameRaster raster = Compositor.compose(
-                LineUpFrame.layers(project, frame, FRAME, (_, _) -> DISC), Colour.BLACK, FRAME, Rows.ALONE);
+                LineUpFrame.layers(project, frame, FRAME, (_, _) -> new Picture.Pixels(DISC)),
+                Colour.BLACK,
+                FRAME,
+                Rows.ALONE);
         double[] row = new double[FRAME.width()];
         for (int x = 0; x < row.length; x++) {
             row[x] = Srgb.toLinear((raster.rgb(x, 30) & 0xFF) / 255.0);

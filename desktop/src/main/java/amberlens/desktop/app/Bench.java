@@ -3,6 +3,7 @@ package amberlens.desktop.app;
 import amberlens.core.edges.Conform;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.aim.AimActions;
 import amberlens.desktop.camera.CameraPane;
@@ -43,6 +44,7 @@ import amberlens.desktop.shot.ShotActions;
 import amberlens.desktop.style.Overlay;
 import amberlens.desktop.style.Wardrobe;
 import amberlens.desktop.table.TablePane;
+import amberlens.desktop.titles.TitleActions;
 import amberlens.files.Folders;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -119,6 +121,7 @@ public final class Bench implements AutoCloseable {
         MoveActions.addTo(actions, desk);
         CarryActions.addTo(actions, desk, overlay);
         LookActions.addTo(actions, desk);
+        TitleActions.addTo(actions, desk, this::write);
         AimActions.addTo(actions, desk);
         ViewActions.addTo(actions, desk, this::table);
         PlayActions.addTo(actions, desk, playback, overlay);
@@ -218,6 +221,10 @@ public final class Bench implements AutoCloseable {
 
     private void find(Media media) {
         files.pictureInsteadOf(Path.of(media.path())).ifPresent(file -> importer.find(media, file));
+    }
+
+    private void write(Shot shot) {
+        lens.write(shot);
     }
 
     private TablePane table() {

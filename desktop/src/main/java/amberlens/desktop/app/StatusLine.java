@@ -176,6 +176,10 @@ public final class StatusLine extends HBox implements Subscription {
 
     private void tellNext(Shot shot) {
         List<Integer> framings = Framings.of(shot.camera());
+        if (desk.document().project().isTitle(shot)) {
+            sentence.setText("Double-click the title in the Lens to write it; drag it to where it belongs.");
+            return;
+        }
         sentence.setText(
                 switch (framings.size()) {
                     case 0 -> "Drag the gate to the start framing, then press Add framing (A).";

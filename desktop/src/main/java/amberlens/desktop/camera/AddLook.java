@@ -19,6 +19,14 @@ final class AddLook extends MenuButton {
             item.setId("look-add-" + kind.id());
             item.setOnAction(_ -> actions.run("look.add-" + kind.id()));
             getItems().add(item);
+            if (kind.wearer() != LookKind.Wearer.ANY) {
+                offerWherePossible(item, actions, "look.add-" + kind.id());
+            }
         }
+    }
+
+    /** What can be seen only on some shots is offered for those. */
+    private void offerWherePossible(MenuItem item, Actions actions, String action) {
+        showingProperty().subscribe(_ -> item.setVisible(actions.get(action).isPossible()));
     }
 }

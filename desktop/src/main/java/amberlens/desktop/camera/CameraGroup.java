@@ -1,33 +1,56 @@
 package amberlens.desktop.camera;
 
 import amberlens.core.motion.Group;
+import amberlens.desktop.desk.Tools;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** The groups of the Camera, in the order of its tabs. */
 enum CameraGroup {
+    /** The words of a title. */
+    TITLE("Title", null),
     MOVE("Move", Group.POSE),
     DEPTH("Depth", Group.DEPTH),
     LOOK("Look", Group.LOOK),
     LAYER("Layer", Group.LAYER);
 
     private final String words;
-    private final Group group;
+    private final @Nullable Group group;
 
-    CameraGroup(String words, Group group) {
+    CameraGroup(String words, @Nullable Group group) {
         this.words = words;
         this.group = group;
     }
 
-    static CameraGroup of(Group group) {
-        return Stream.of(values()).filter(one -> one.group == group).findFirst().orElseThrow();
+    /**
+     * The one that is shown.
+     *
+     * @param ofTitle whether the selected shot shows a title
+     */
+    static CameraGroup of(Tools tools, boolean ofTitle) {
+        return ofTitle && tools.title()
+                ? TITLE
+                : Stream.of(values())
+                        .filter(one -> one.group == tools.group())
+                        .findFirst()
+                        .orElseThrow();
+    }
+
+    /** Brings it to the front. */
+    void show(Tools tools) {
+        if (group == null) {
+            tools.showTitle();
+        } else {
+            tools.show(group);
+        }
     }
 
     String words() {
         return words;
     }
 
-    /** The properties it shows. */
-    Group group() {
-        return group;
+    /** Whether it shows properties of a group. */
+    boolean shows(Group properties) {
+        return group == properties;
     }
 }

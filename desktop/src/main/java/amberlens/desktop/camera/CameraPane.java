@@ -7,6 +7,7 @@ import amberlens.core.motion.Group;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.core.time.Timecode;
+import amberlens.core.title.Title;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.commands.KeyChanges;
 import amberlens.desktop.desk.Change;
@@ -19,6 +20,8 @@ import amberlens.desktop.services.Services;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
 import amberlens.desktop.style.TextSizes;
+import amberlens.desktop.titles.TitleForm;
+import amberlens.desktop.titles.TitleWriting;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -57,6 +60,7 @@ public final class CameraPane extends StackPane implements Subscription {
     private final Map<CameraGroup, ToggleButton> tabs = new EnumMap<>(CameraGroup.class);
     private final Label nothing = new Label();
     private final LookList looks;
+    private final TitleForm title;
     private final HBox heading = new HBox(8);
     private final HBox outcome = new HBox(8);
     private final VBox pose;
@@ -68,6 +72,7 @@ public final class CameraPane extends StackPane implements Subscription {
         this.services = services;
         leg = new LegPanel(desk, actions);
         looks = new LookList(desk, overlay, actions, new AddLook(actions));
+        title = new TitleForm(desk, services.background());
         outcome.getChildren().addAll(willDo, goToKey);
         outcome.getStyleClass().add("outcome");
         pose = new VBox(heading(actions), outcome, tabs(), list(overlay));
@@ -134,6 +139,7 @@ public final class CameraPane extends StackPane implements Subscription {
             tab.getStyleClass().add("tab-word");
             tab.setMinWidth(USE_PREF_SIZE);
             tab.setOnAction(_ -> show(group));
+            tab.managedProperty().bind(tab.visibleProperty());
             tabs.put(group, tab);
             bar.getChildren().add(tab);
         }
@@ -152,13 +158,13 @@ public final class CameraPane extends StackPane implements Subscription {
         nothing.setWrapText(true);
         nothing.getStyleClass().addAll("quiet", "camera-empty");
         nothing.managedProperty().bind(nothing.visibleProperty());
-        list.getChildren().addAll(nothing, looks);
+        list.getChildren().addAll(nothing, looks, title);
         return list;
     }
 
     /** The corners of the picture can be pulled in the Lens while the depth is shown, and looks while they are. */
     private void show(CameraGroup group) {
-        desk.tools().show(group.group());
+        group.show(desk.tools());
         changed(Changes.EVERYTHING);
     }
 
@@ -171,14 +177,19 @@ public final class CameraPane extends StackPane implements Subscription {
         pose.setDisable(shot.isEmpty());
         Optional<Selection.LegFrom> legFrom = legFrom(shot);
         leg.setVisible(legFrom.isPresent());
-        CameraGroup group = CameraGroup.of(desk.tools().group());
+        Optional<Title> words = TitleWriting.title(desk);
+        CameraGroup group = CameraGroup.of(desk.tools(), words.isPresent());
+        tabs.get(CameraGroup.TITLE).setVisible(words.isPresent());
         tabs.forEach((of, tab) -> {
             tab.setSelected(of == group);
             tab.setText(of.words() + (shot.isPresent() && hasKeys(of, shot.get()) ? " •" : ""));
         });
         rows.forEach((property, row) -> row.setVisible(shows(group, property, shot)));
         looks.setVisible(group == CameraGroup.LOOK);
-        nothing.setVisible(group != CameraGroup.LOOK && rows.values().stream().noneMatch(Node::isVisible));
+        title.setVisible(group == CameraGroup.TITLE);
+        nothing.setVisible(group != CameraGroup.LOOK
+                && group != CameraGroup.TITLE
+                && rows.values().stream().noneMatch(Node::isVisible));
         nothing.setText("Opacity is for shots on a higher track or smaller than the frame, speed is for footage.");
         if (shot.isEmpty()) {
             willDo.setText("no shot yet");
@@ -195,18 +206,24 @@ public final class CameraPane extends StackPane implements Subscription {
         if (group == CameraGroup.LOOK) {
             looks.show(shot.get(), frame);
         }
-        announce(shot.get(), frame);
+        words.filter(_ -> group == CameraGroup.TITLE).ifPresent(title::show);
+        if (group == CameraGroup.TITLE) {
+            willDo.setText("holds for the whole title");
+            showGoToKey(false);
+        } else {
+            announce(shot.get(), frame);
+        }
     }
 
     private static boolean hasKeys(CameraGroup of, Shot shot) {
         return shot.camera().channels().properties().stream()
-                .filter(property -> property.group() == of.group())
+                .filter(property -> of.shows(property.group()))
                 .anyMatch(property -> shot.camera().get(property).animated());
     }
 
     /** Rows that can do nothing for a shot and do nothing already are left out. */
     private boolean shows(CameraGroup group, Property<?> property, Optional<Shot> shot) {
-        boolean here = group.group() == property.group();
+        boolean here = group.shows(property.group());
         return here && (group != CameraGroup.LAYER || shot.isPresent() && concerns(property, shot.get()));
     }
 

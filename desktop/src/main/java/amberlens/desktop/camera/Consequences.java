@@ -35,7 +35,7 @@ final class Consequences {
     /** Properties that nothing follows from are left out. */
     private static final Map<Property<?>, Words> WORDS = Map.of(
             Properties.SCALE,
-            new Words(true, at -> enlargement(at.pose(), at.project().frameSize())),
+            new Words(true, Consequences::enlargement),
             Properties.POSITION,
             new Words(
                     true,
@@ -87,8 +87,11 @@ final class Consequences {
                 .orElse("");
     }
 
-    private static String enlargement(Pose pose, Size frame) {
-        double percent = Enlargement.percent(pose, frame);
+    private static String enlargement(Moment at) {
+        if (at.project().isTitle(at.shot())) {
+            return "Drawn sharp at every size";
+        }
+        double percent = Enlargement.percent(at.pose(), at.project().frameSize());
         return text("Enlargement %.0f %%, %s", percent, Enlargement.verdict(percent));
     }
 

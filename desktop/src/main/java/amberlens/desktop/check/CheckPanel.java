@@ -189,7 +189,7 @@ public final class CheckPanel extends DialogPanel implements Subscription {
 
     private String edges(ShotCheck check) {
         if (!check.judged()) {
-            return "not meant to fill the frame";
+            return desk.document().project().isTitle(check.shot()) ? "a title" : "not meant to fill the frame";
         }
         return check.sealed()
                 ? String.format(

@@ -5,7 +5,7 @@ import amberlens.core.edit.SealEdits;
 import amberlens.core.edit.SettingsEdits;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
-import amberlens.core.sampling.Pyramid;
+import amberlens.core.render.Picture;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealWay;
 import amberlens.desktop.actions.Action.Menu;
@@ -183,13 +183,13 @@ public final class EdgeActions {
             desk.document().apply(SettingsEdits.judgeWhole(shot.id()));
             return;
         }
-        Pyramid picture = services.ready().of(desk.document().project().mediaOf(shot), 0);
-        if (picture == null) {
+        Picture picture = services.ready().of(desk.document().project().mediaOf(shot), 0);
+        if (!(picture instanceof Picture.Pixels pixels)) {
             desk.say("The picture is not there yet; try again when it is shown.");
             return;
         }
         services.background().execute(() -> {
-            var bounds = picture.opaqueBounds();
+            var bounds = pixels.pyramid().opaqueBounds();
             Platform.runLater(() -> bounds.ifPresentOrElse(
                     area -> desk.document().apply(SettingsEdits.judgeOpaque(shot.id(), area)),
                     () -> desk.say("No pixel of this picture is fully opaque.")));

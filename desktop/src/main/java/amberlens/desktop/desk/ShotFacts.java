@@ -80,7 +80,9 @@ public final class ShotFacts {
     }
 
     public Enlargement enlargement(Project project, Shot shot) {
-        return compute(enlargements, project, project.judged(shot), shot, Enlargement::greatest);
+        return project.isTitle(shot)
+                ? Enlargement.DRAWN
+                : compute(enlargements, project, project.judged(shot), shot, Enlargement::greatest);
     }
 
     public PaceReport pace(Project project, Shot shot) {

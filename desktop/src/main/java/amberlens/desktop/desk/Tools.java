@@ -114,6 +114,7 @@ public final class Tools {
     private Optional<DeliveryGuide> delivery = Optional.empty();
     private boolean judgingDelivery;
     private Group group = Group.POSE;
+    private boolean title;
     private boolean closest;
     private boolean sealing;
     private int peek;
@@ -157,6 +158,17 @@ public final class Tools {
 
     public void show(Group shown) {
         group = shown;
+        title = false;
+        changed();
+    }
+
+    /** Whether the Camera shows the words of a title, where the selected shot shows one. */
+    public boolean title() {
+        return title;
+    }
+
+    public void showTitle() {
+        title = true;
         changed();
     }
 

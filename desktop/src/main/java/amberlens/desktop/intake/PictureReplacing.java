@@ -37,7 +37,7 @@ public final class PictureReplacing {
         }
         overlay.ask(
                 "The pictures differ in size",
-                "Shall the move look the same on " + now.title()
+                "Shall the move look the same on " + now.name()
                         + ", or keep its numbers? The same look keeps each framing's place in the picture.",
                 List.of(
                         new Overlay.Answer("Same look", true, () -> replace(shotIds, now, Look.SAME_LOOK)),
@@ -47,6 +47,6 @@ public final class PictureReplacing {
 
     private void replace(Set<String> shotIds, Media now, Look look) {
         desk.document().apply(MediaEdits.replace(shotIds, now.id(), look));
-        desk.say(shotIds.size() == 1 ? "" : shotIds.size() + " shots show " + now.title() + " now.");
+        desk.say(shotIds.size() == 1 ? "" : shotIds.size() + " shots show " + now.name() + " now.");
     }
 }

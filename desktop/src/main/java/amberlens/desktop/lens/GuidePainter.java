@@ -15,7 +15,8 @@ import javafx.scene.canvas.GraphicsContext;
 final class GuidePainter {
     private GuidePainter() {}
 
-    static void paint(GraphicsContext pen, Tools viewing, LensView view) {
+    /** @param safeAreas whether these are shown whatever is chosen */
+    static void paint(GraphicsContext pen, Tools viewing, boolean safeAreas, LensView view) {
         viewing.delivery().ifPresent(delivery -> delivery(pen, delivery, viewing.judgingDelivery(), view));
         pen.setLineWidth(1);
         for (boolean shade : new boolean[] {true, false}) {
@@ -23,12 +24,12 @@ final class GuidePainter {
                     shade ? Palette.faint(Palette.GROUND.colour(), 0.5) : Palette.faint(Palette.PALE.colour(), 0.6));
             pen.save();
             pen.translate(shade ? 1 : 0, shade ? 1 : 0);
-            lines(pen, viewing, view);
+            lines(pen, viewing, safeAreas, view);
             pen.restore();
         }
     }
 
-    private static void lines(GraphicsContext pen, Tools viewing, LensView view) {
+    private static void lines(GraphicsContext pen, Tools viewing, boolean safeAreas, LensView view) {
         Size frame = view.frame();
         double w = frame.width();
         double h = frame.height();
@@ -42,7 +43,7 @@ final class GuidePainter {
             line(pen, view, 0, 0, w, h);
             line(pen, view, w, 0, 0, h);
         }
-        if (viewing.shows(Guide.SAFE_AREAS)) {
+        if (safeAreas || viewing.shows(Guide.SAFE_AREAS)) {
             for (SafeArea area : SafeArea.values()) {
                 double x = area.insetX(frame);
                 double y = area.insetY(frame);

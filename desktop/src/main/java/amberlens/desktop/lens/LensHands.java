@@ -17,6 +17,7 @@ import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.path.PathGripDrag;
 import amberlens.desktop.style.Gesture;
 import amberlens.desktop.style.Gestures;
+import amberlens.desktop.titles.TitleEditor;
 import java.util.Arrays;
 import java.util.Optional;
 import javafx.scene.input.MouseEvent;
@@ -33,8 +34,10 @@ final class LensHands {
     private final Desk desk;
     private final LensSurface surface;
     private final WheelZoom zooming;
+    private final TitleEditor title;
 
-    LensHands(Desk desk, LensSurface surface) {
+    LensHands(Desk desk, LensSurface surface, TitleEditor title) {
+        this.title = title;
         this.desk = desk;
         this.surface = surface;
         zooming = new WheelZoom(desk);
@@ -45,6 +48,12 @@ final class LensHands {
 
     private Optional<? extends Gesture> choose(MouseEvent press) {
         zooming.rest();
+        Optional<Shot> written = press.getClickCount() == 2 && surface.isSingle()
+                ? TitleEditor.at(desk, surface.toFrame(press.getX(), press.getY()))
+                : Optional.empty();
+        if (written.isPresent()) {
+            return Optional.of(new TitleClick(written.get()));
+        }
         Optional<Shot> shot = desk.cursor().selectedShot();
         if (shot.isEmpty()) {
             return Optional.empty();
@@ -84,6 +93,30 @@ final class LensHands {
                 handle.isPresent()
                         ? new HandleDrag(desk, surface, handle.get(), press)
                         : new PictureDrag(desk, surface, press));
+    }
+
+    /** A second click on a title lets it be written. */
+    private final class TitleClick implements Gesture {
+        private final Shot shot;
+
+        private TitleClick(Shot shot) {
+            this.shot = shot;
+        }
+
+        @Override
+        public void drag(MouseEvent event) {
+            // what is dragged by its second click is only being written
+        }
+
+        @Override
+        public void drop(MouseEvent event) {
+            title.begin(shot);
+        }
+
+        @Override
+        public void click(MouseEvent event) {
+            title.begin(shot);
+        }
     }
 
     private PicturePoint onPicture(Pose pose, MouseEvent event) {

@@ -1,5 +1,6 @@
 package amberlens.desktop.lens;
 
+import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Changes;
@@ -11,6 +12,7 @@ import amberlens.desktop.services.Services;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.FittingBar;
 import amberlens.desktop.style.Icons;
+import amberlens.desktop.titles.TitleEditor;
 import java.util.EnumSet;
 import java.util.Locale;
 import javafx.geometry.Pos;
@@ -19,6 +21,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -31,6 +34,7 @@ public final class LensPane extends BorderPane implements Subscription {
     private final Button play;
     private final ToggleButton loop;
     private final Button zoom = new Button();
+    private final TitleEditor title;
     private final Subscription subscription;
 
     public LensPane(Desk desk, Services services, Actions actions, Menus menus) {
@@ -38,13 +42,14 @@ public final class LensPane extends BorderPane implements Subscription {
         surface = new LensSurface(desk, services);
         surface.setId("lens-surface");
         time = new TimeField(desk);
-        new LensHands(desk, surface);
+        title = new TitleEditor(desk, point -> surface.view().toScreen(point));
+        new LensHands(desk, surface, title);
         surface.setOnContextMenuRequested(event -> menus.show(Spot.OUTPUT, surface, event));
         play = actions.bind(Icons.button(Feather.PLAY, ""), "play.toggle");
         play.getStyleClass().add("play-button");
         loop = actions.bind(Icons.toggle(Feather.REPEAT, ""), "play.loop");
         setTop(heading(actions));
-        setCenter(surface);
+        setCenter(new StackPane(surface, title));
         setBottom(transport(actions));
         setMinSize(0, 0);
         getStyleClass().add("lens-pane");
@@ -96,6 +101,11 @@ public final class LensPane extends BorderPane implements Subscription {
                 : frame == 0 ? "first frame" : frame == shot.get().lastFrame() ? "last frame" : "";
     }
 
+    /** Lets the title of a shot be written. */
+    public void write(Shot shot) {
+        title.begin(shot);
+    }
+
     /** Lets a time be typed. */
     public void askTime() {
         time.begin();
@@ -104,6 +114,7 @@ public final class LensPane extends BorderPane implements Subscription {
     private void changed(Changes changes) {
         if (!changes.only(EnumSet.of(Change.MESSAGE, Change.FILE))) {
             surface.refresh();
+            title.refresh();
         }
         time.refresh();
         double speed = desk.cursor().transport().speed();

@@ -19,6 +19,7 @@ import amberlens.desktop.style.Brush;
 import amberlens.desktop.style.Palette;
 import amberlens.desktop.style.Pictures;
 import amberlens.desktop.style.Surface;
+import amberlens.desktop.titles.TitleWriting;
 import java.util.List;
 import javafx.application.Platform;
 import javafx.scene.canvas.GraphicsContext;
@@ -108,6 +109,11 @@ final class LensSurface extends Surface {
             shown = new Shown(Pictures.image(raster), x, y, view, scale);
             redraw();
         });
+    }
+
+    /** Whether a title is being dragged or written: then the safe areas show where it can be read everywhere. */
+    private boolean settingTitle() {
+        return desk.document().showing() && TitleWriting.title(desk).isPresent();
     }
 
     void setPath(boolean on) {
@@ -207,7 +213,7 @@ final class LensSurface extends Surface {
                     zoom * shown.image().getWidth(),
                     zoom * shown.image().getHeight());
         }
-        GuidePainter.paint(pen, desk.tools(), view);
+        GuidePainter.paint(pen, desk.tools(), settingTitle(), view);
         var marks = new LensMarks(desk, services, view);
         desk.cursor().selectedShot().ifPresent(shot -> {
             if (path) {

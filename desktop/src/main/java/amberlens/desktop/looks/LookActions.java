@@ -1,6 +1,7 @@
 package amberlens.desktop.looks;
 
 import amberlens.core.edit.LookEdits;
+import amberlens.core.layering.Backdrop;
 import amberlens.core.look.Flash;
 import amberlens.core.look.Look;
 import amberlens.core.look.LookKind;
@@ -46,7 +47,7 @@ public final class LookActions {
                     "look.add-" + kind.id(),
                     "Look: " + kind.lowerWord() + ", " + kind.purpose(),
                     "",
-                    shot,
+                    wearing(kind, shot),
                     () -> give(kind));
         }
         actions.add(
@@ -84,6 +85,22 @@ public final class LookActions {
                             .isPresent()),
                     () -> give(flash));
         }
+    }
+
+    /** What a kind of look needs to be seen. */
+    private Needs wearing(LookKind kind, Needs shot) {
+        return switch (kind.wearer()) {
+            case ANY -> shot;
+            case TITLE ->
+                Needs.of("a selected title", () -> selected()
+                        .anyMatch(found -> desk.document().project().isTitle(found)));
+            case BACKDROP ->
+                Needs.of("a selected shot with colours behind it", () -> selected()
+                        .anyMatch(found -> switch (found.settings().backdrop()) {
+                            case Backdrop.Below _, Backdrop.Blurred _ -> false;
+                            case Backdrop.Plain _, Backdrop.Gradient _, Backdrop.Clouds _ -> true;
+                        }));
+        };
     }
 
     private Set<String> ids() {

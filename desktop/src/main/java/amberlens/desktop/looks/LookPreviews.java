@@ -8,7 +8,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.raster.Rows;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.LineUpFrame;
-import amberlens.core.sampling.Pyramid;
+import amberlens.core.render.Picture;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Pictures;
 import java.util.Set;
@@ -38,7 +38,7 @@ final class LookPreviews {
      *
      * @param at the part of the shot at which it is shown, 0 … 1
      */
-    void ask(Project project, Shot shot, Pyramid picture, LookSet set, double at, Consumer<Image> receiver) {
+    void ask(Project project, Shot shot, Picture picture, LookSet set, double at, Consumer<Image> receiver) {
         int mine = round.get();
         services.background().execute(() -> {
             if (round.get() != mine) {

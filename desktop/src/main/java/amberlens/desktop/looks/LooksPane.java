@@ -8,7 +8,7 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Group;
-import amberlens.core.sampling.Pyramid;
+import amberlens.core.render.Picture;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.services.KeptFiles;
 import amberlens.desktop.services.Services;
@@ -17,6 +17,7 @@ import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Pos;
@@ -42,7 +43,7 @@ public final class LooksPane extends BorderPane {
     private final TilePane cards = new TilePane(1, 6);
     private final Map<LookCard, Offer> offers = new LinkedHashMap<>();
     private @Nullable Shot previewed;
-    private @Nullable Pyramid previewedOn;
+    private @Nullable Picture previewedOn;
 
     /** Looks made for a shot. */
     private interface Offer {
@@ -186,8 +187,8 @@ public final class LooksPane extends BorderPane {
         }
         Project project = desk.document().project();
         Shot shot = desk.cursor().selectedShot().orElse(null);
-        Pyramid picture = shot == null ? null : services.ready().of(project.mediaOf(shot), 0);
-        if (shot == previewed && picture == previewedOn) {
+        Picture picture = shot == null ? null : services.ready().of(project.mediaOf(shot), 0);
+        if (shot == previewed && Objects.equals(picture, previewedOn)) {
             return;
         }
         previewed = shot;

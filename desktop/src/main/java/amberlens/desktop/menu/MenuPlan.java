@@ -75,6 +75,7 @@ final class MenuPlan {
                                         "shot.backdrop-colour"),
                                 "shot.mirror",
                                 "lineup.footage"),
+                        group("title.add", "title.write"),
                         group("shelf.lay", "lineup.transition", "lineup.blend"),
                         group(
                                 new Entry.Inner("Add a look", LOOKS),

@@ -3,6 +3,7 @@ package amberlens.desktop.play;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.render.LineUpFrame;
+import amberlens.core.render.Picture;
 import amberlens.core.sampling.Pyramid;
 import amberlens.media.pixels.PixelCache;
 import amberlens.media.pixels.PixelKey;
@@ -38,10 +39,15 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
     }
 
     @Override
-    public @Nullable Pyramid of(Media media, int frame) {
-        if (media.kind() == Media.Kind.RIG || problem(media).isPresent()) {
-            return null;
+    public @Nullable Picture of(Media media, int frame) {
+        if (!media.hasFile()) {
+            return Picture.without(media).orElse(null);
         }
+        Pyramid pixels = problem(media).isPresent() ? null : pixels(media, frame);
+        return pixels == null ? null : new Picture.Pixels(pixels);
+    }
+
+    private @Nullable Pyramid pixels(Media media, int frame) {
         if (media.moves()) {
             return footage.computeIfAbsent(
                             media, found -> new FootageAhead(found, cache, interfaceThread, playing, onArrival))
@@ -62,7 +68,7 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
 
     /** Whether frames of media have been seen that are damaged. */
     public boolean damaged(Media media) {
-        return media.kind() != Media.Kind.RIG && !cache.damaged(media).isEmpty();
+        return media.hasFile() && !cache.damaged(media).isEmpty();
     }
 
     /** Why the picture of media cannot be shown, if it is known that it cannot. */

@@ -12,7 +12,7 @@ import amberlens.core.motion.Pose;
 import amberlens.core.raster.Rows;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.LineUpFrame;
-import amberlens.core.sampling.Pyramid;
+import amberlens.core.render.Picture;
 import amberlens.desktop.style.Pictures;
 import amberlens.media.pixels.PixelCache;
 import amberlens.media.pixels.PixelKey;
@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import javafx.scene.image.Image;
 
@@ -29,7 +30,13 @@ import javafx.scene.image.Image;
 public final class Thumbnails {
     private static final int KEPT = 600;
 
-    private record Wanted(PixelKey pixels, Pose pose, Mirror mirror, Appearance looks, Size frame, Size size) {}
+    /**
+     * A small picture.
+     *
+     * @param media what has a file tells its pixels by the frame
+     */
+    private record Wanted(
+            Media media, int frameOfMedia, Pose pose, Mirror mirror, Appearance looks, Size frame, Size size) {}
 
     private final Map<Wanted, Image> known = new LinkedHashMap<>(16, 0.75f, true) {
         @Override
@@ -67,42 +74,47 @@ public final class Thumbnails {
     /** What a shot's output shows at one of its frames, if that is ready. */
     public Optional<Image> framing(Project project, Shot shot, int frame, Size size) {
         Media media = project.mediaOf(shot);
-        PixelKey pixels = PixelKey.of(media, project.sourceFrames(shot, frame).first());
+        int source = project.sourceFrames(shot, frame).first();
         Size device = Pictures.onDevice(size, deviceScale);
         Appearance looks = Appearance.of(shot.looks(), shot.camera(), frame);
         return find(new Wanted(
-                pixels, project.pose(shot, frame), shot.settings().mirror(), looks, project.frameSize(), device));
+                media,
+                source,
+                project.pose(shot, frame),
+                shot.settings().mirror(),
+                looks,
+                project.frameSize(),
+                device));
     }
 
     /** The whole of a picture, or of the first frame of footage, filling a small size, if that is ready. */
     public Optional<Image> whole(Media media, Size size) {
         Size device = Pictures.onDevice(size, deviceScale);
-        return find(new Wanted(
-                PixelKey.of(media, 0),
-                Conform.FILL.pose(media.size(), device),
-                Mirror.NONE,
-                Appearance.PLAIN,
-                device,
-                device));
+        Conform how = media.title().isPresent() ? Conform.FIT : Conform.FILL;
+        return find(
+                new Wanted(media, 0, how.pose(media.size(), device), Mirror.NONE, Appearance.PLAIN, device, device));
     }
 
     private Optional<Image> find(Wanted wanted) {
-        if (wanted.pixels.kind() == Media.Kind.RIG) {
+        Media media = wanted.media;
+        if (media.kind() == Media.Kind.RIG) {
             return Optional.empty();
         }
         Image image = known.get(wanted);
         if (image == null && underWay.add(wanted)) {
-            pictures.request(wanted.pixels)
-                    .thenAcceptAsync(picture -> make(wanted, picture), background)
-                    .exceptionally(_ -> {
-                        interfaceThread.execute(() -> underWay.remove(wanted));
-                        return null;
-                    });
+            CompletableFuture<Picture> picture = Picture.without(media)
+                    .map(CompletableFuture::completedFuture)
+                    .orElseGet(() -> pictures.request(PixelKey.of(media, wanted.frameOfMedia))
+                            .thenApply(Picture.Pixels::new));
+            picture.thenAcceptAsync(found -> make(wanted, found), background).exceptionally(_ -> {
+                interfaceThread.execute(() -> underWay.remove(wanted));
+                return null;
+            });
         }
         return Optional.ofNullable(image);
     }
 
-    private void make(Wanted wanted, Pyramid picture) {
+    private void make(Wanted wanted, Picture picture) {
         var seen = LineUpFrame.dressed(picture, wanted.pose, wanted.mirror, wanted.looks, wanted.frame, wanted.size);
         var frame = Compositor.compose(List.of(seen), Colour.BLACK, wanted.size, rows);
         interfaceThread.execute(() -> {

@@ -165,16 +165,21 @@ final class CheckPainter {
         Enlargement greatest =
                 on.services().facts().enlargement(on.desk().document().project(), on.shot());
         boolean soft = !Enlargement.isWithin(greatest.percent(), limit);
+        boolean drawn = on.desk().document().project().isTitle(on.shot());
         head(
                 on,
                 "Enlargement",
-                String.format(Locale.ROOT, soft ? "soft, %.0f %%" : "max %.0f %%", greatest.percent()),
+                drawn
+                        ? "drawn sharp"
+                        : String.format(Locale.ROOT, soft ? "soft, %.0f %%" : "max %.0f %%", greatest.percent()),
                 soft ? Palette.OPEN_TEXT.colour() : Palette.MUTED.colour(),
                 y + 4);
         clipped(on, y - 2, 13, () -> {
             int step = Math.max(1, (int) Math.floor(2 / plan.perFrame()));
             for (int frame = 0; frame < on.shot().length(); frame += step) {
-                double percent = Enlargement.percent(on.shot().camera().scale().at(frame));
+                double percent = drawn
+                        ? greatest.percent()
+                        : Enlargement.percent(on.shot().camera().scale().at(frame));
                 pen.setFill(tone(percent));
                 double from = plan.x(frame);
                 double to = plan.x(Math.min(on.shot().length(), frame + step));

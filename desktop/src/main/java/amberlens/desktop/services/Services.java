@@ -4,6 +4,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.Project;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.LineUpFrame;
+import amberlens.core.render.Picture;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.ShotFacts;
@@ -114,7 +115,8 @@ public final class Services implements AutoCloseable {
     /** A small picture of a frame, as far as its pixels are at hand. */
     private byte @Nullable [] picture(Project project, int frame) {
         Size size = project.frameSize().fittedInto(PICTURE_SIZE, PICTURE_SIZE);
-        var layers = LineUpFrame.layers(project, frame, size, (media, of) -> cache.ready(PixelKey.of(media, of))
+        var layers = LineUpFrame.layers(project, frame, size, (media, of) -> Picture.without(media)
+                .or(() -> cache.ready(PixelKey.of(media, of)).map(Picture.Pixels::new))
                 .orElse(null));
         return layers.isEmpty()
                 ? null

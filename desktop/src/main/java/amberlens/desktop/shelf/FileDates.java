@@ -26,8 +26,9 @@ final class FileDates {
 
     /** What is known now, by the ids of media; asks for the rest. */
     Map<String, FileTime> of(List<Media> media) {
-        List<Media> unknown =
-                media.stream().filter(one -> !known.containsKey(one.id())).toList();
+        List<Media> unknown = media.stream()
+                .filter(one -> one.hasFile() && !known.containsKey(one.id()))
+                .toList();
         if (!unknown.isEmpty()) {
             unknown.forEach(one -> known.put(one.id(), FileTime.fromMillis(0)));
             background.execute(() -> ask(unknown));

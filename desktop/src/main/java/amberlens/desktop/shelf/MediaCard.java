@@ -35,7 +35,7 @@ final class MediaCard extends VBox implements OwnKeys {
         StackPane frame = new StackPane(picture);
         frame.getStyleClass().add("thumbnail");
         frame.setMinHeight(thumbnail.height() + 2.0);
-        Label name = new Label(media.title());
+        Label name = new Label(media.name());
         name.getStyleClass().add("card-name");
         size.getStyleClass().add("card-size");
         getChildren().addAll(frame, name, size);
@@ -44,9 +44,11 @@ final class MediaCard extends VBox implements OwnKeys {
         setId("media-" + media.id());
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.LIST_ITEM);
-        setAccessibleText(media.title() + ", " + media.size() + length(media));
+        setAccessibleText(media.name() + ", " + media.size() + length(media));
         Tooltip.install(
-                this, new Tooltip(media.fileName() + ", " + media.size() + " px. Double-click or Enter: new shot."));
+                this,
+                new Tooltip((media.hasFile() ? media.fileName() : media.name()) + ", " + media.size()
+                        + " px. Double-click or Enter: new shot."));
     }
 
     @Override

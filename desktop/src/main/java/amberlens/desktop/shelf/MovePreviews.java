@@ -1,13 +1,17 @@
 package amberlens.desktop.shelf;
 
 import amberlens.core.colour.Colour;
+import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.Size;
+import amberlens.core.look.Appearance;
+import amberlens.core.look.LookSet;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.raster.Rows;
 import amberlens.core.ready.Stage;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.LineUpFrame;
-import amberlens.core.sampling.Pyramid;
+import amberlens.core.render.Picture;
+import amberlens.core.render.Seen;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Pictures;
 import java.util.ArrayList;
@@ -23,6 +27,23 @@ import javafx.scene.image.Image;
 final class MovePreviews {
     static final Size SIZE = new Size(68, 38);
     static final int MOMENTS = 16;
+
+    /**
+     * What a move does.
+     *
+     * @param looks what it keys beside the camera
+     */
+    record Moving(CameraTrack camera, Optional<LookSet> looks) {
+        static Moving of(CameraTrack camera) {
+            return new Moving(camera, Optional.empty());
+        }
+
+        private Seen seen(Picture picture, double at, Size frame) {
+            Appearance worn = looks.map(set -> Appearance.of(set.looks(), set.camera(), at))
+                    .orElse(Appearance.PLAIN);
+            return LineUpFrame.dressed(picture, camera.at(at), Mirror.NONE, worn, frame, SIZE);
+        }
+    }
 
     private final Services services;
     private final AtomicInteger round = new AtomicInteger();
@@ -41,18 +62,18 @@ final class MovePreviews {
      *
      * @param move worked out in the background too; nothing is shown when it is empty
      */
-    void ask(Pyramid picture, Stage stage, Supplier<Optional<CameraTrack>> move, Consumer<List<Image>> receiver) {
+    void ask(Picture picture, Stage stage, Supplier<Optional<Moving>> move, Consumer<List<Image>> receiver) {
         int mine = round.get();
         services.background().execute(() -> {
             if (round.get() != mine) {
                 return;
             }
-            Optional<CameraTrack> camera = move.get();
+            Optional<Moving> moving = move.get();
             List<Image> images = new ArrayList<>();
-            for (int i = 0; i < MOMENTS && camera.isPresent() && round.get() == mine; i++) {
+            for (int i = 0; i < MOMENTS && moving.isPresent() && round.get() == mine; i++) {
                 double at = (stage.length() - 1.0) * i / (MOMENTS - 1);
-                var layer = LineUpFrame.layer(picture, camera.get().at(at), stage.frame(), SIZE);
-                images.add(Pictures.image(Compositor.compose(List.of(layer), Colour.BLACK, SIZE, Rows.ALONE)));
+                Seen seen = moving.get().seen(picture, at, stage.frame());
+                images.add(Pictures.image(Compositor.compose(List.of(seen), Colour.BLACK, SIZE, Rows.ALONE)));
             }
             if (round.get() == mine) {
                 Platform.runLater(() -> receiver.accept(images));

@@ -4,13 +4,12 @@ import amberlens.core.edit.ReadyEdits;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.core.motion.CameraTrack;
 import amberlens.core.ready.OwnMove;
 import amberlens.core.ready.ReadyMove;
 import amberlens.core.ready.ReadyMoves;
 import amberlens.core.ready.Stage;
 import amberlens.core.ready.Wish;
-import amberlens.core.sampling.Pyramid;
+import amberlens.core.render.Picture;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.services.KeptFiles;
@@ -49,13 +48,14 @@ final class ReadyPane extends BorderPane {
     private final MovePreviews previews;
     private final WishForm form = new WishForm(this::refreshPreviews);
     private final VBox cards = new VBox(6);
-    private final Map<MoveCard, Function<Stage, Optional<CameraTrack>>> moves = new LinkedHashMap<>();
+    private final Map<MoveCard, Function<Stage, Optional<MovePreviews.Moving>>> moves = new LinkedHashMap<>();
+    private final List<MoveCard> ofTitles = new ArrayList<>();
     private final Timeline timeline;
     private int count;
     private Optional<PreviewOf> previewed = Optional.empty();
 
     /** What the previews were made for. */
-    private record PreviewOf(Pyramid picture, Stage stage, Wish wish) {}
+    private record PreviewOf(Picture picture, Stage stage, Wish wish) {}
 
     ReadyPane(Desk desk, Services services, Path settings) {
         this.desk = desk;
@@ -103,6 +103,7 @@ final class ReadyPane extends BorderPane {
 
     private void fill() {
         moves.clear();
+        ofTitles.clear();
         for (ReadyMove move : ReadyMove.values()) {
             var card = new MoveCard(
                     move.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
@@ -115,7 +116,10 @@ final class ReadyPane extends BorderPane {
                         "Between two places: click points or draw boxes on the Table",
                         this::panBetweenPlaces);
             }
-            moves.put(card, stage -> ReadyMoves.make(move, stage, form.wish()).camera());
+            if (move.ofTitles()) {
+                ofTitles.add(card);
+            }
+            moves.put(card, stage -> previewed(move, stage));
         }
         for (KeptFiles.Kept<OwnMove> kept : own.all()) {
             OwnMove move = kept.what();
@@ -130,11 +134,30 @@ final class ReadyPane extends BorderPane {
             where.setOnAction(_ -> desk.say("The move is kept in " + kept.file() + "."));
             ContextMenu menu = new ContextMenu(where, away);
             card.setOnContextMenuRequested(event -> menu.show(card, event.getScreenX(), event.getScreenY()));
-            moves.put(card, stage -> move.make(stage).camera());
+            moves.put(card, stage -> move.make(stage).camera().map(MovePreviews.Moving::of));
         }
-        cards.getChildren().setAll(moves.keySet());
+        showSuitable();
         previewed = Optional.empty();
         refreshPreviews();
+    }
+
+    private Optional<MovePreviews.Moving> previewed(ReadyMove move, Stage stage) {
+        return ReadyMoves.make(move, stage, form.wish())
+                .camera()
+                .map(camera -> new MovePreviews.Moving(camera, move.looks(stage, form.wish())));
+    }
+
+    /** Moves of titles come first for titles, and not at all for pictures. */
+    private void showSuitable() {
+        boolean title = desk.cursor()
+                .selectedShot()
+                .filter(shot -> desk.document().project().isTitle(shot))
+                .isPresent();
+        List<MoveCard> suitable = new ArrayList<>(title ? ofTitles : List.of());
+        moves.keySet().stream().filter(card -> !ofTitles.contains(card)).forEach(suitable::add);
+        if (!cards.getChildren().equals(suitable)) {
+            cards.getChildren().setAll(suitable);
+        }
     }
 
     private double limit() {
@@ -227,8 +250,9 @@ final class ReadyPane extends BorderPane {
         if (!isVisible() || desk.document().showing()) {
             return;
         }
+        showSuitable();
         Optional<Shot> shot = desk.cursor().selectedShot();
-        Pyramid picture = shot.map(
+        Picture picture = shot.map(
                         found -> services.ready().of(desk.document().project().mediaOf(found), 0))
                 .orElse(null);
         if (shot.isEmpty() || picture == null) {

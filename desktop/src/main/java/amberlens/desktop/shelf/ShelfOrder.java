@@ -36,7 +36,7 @@ enum ShelfOrder {
         List<String> wanted =
                 Stream.of(filter.toLowerCase(Locale.ROOT).strip().split("\\s+")).toList();
         Stream<Media> found = media.stream().filter(one -> {
-            String name = (one.title() + " " + one.fileName()).toLowerCase(Locale.ROOT);
+            String name = (one.name() + " " + one.fileName()).toLowerCase(Locale.ROOT);
             return wanted.stream().allMatch(name::contains);
         });
         return switch (this) {

@@ -2,7 +2,6 @@ package amberlens.desktop.shooting;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.render.FrameRaster;
 import amberlens.desktop.app.AmberLens;
@@ -117,7 +116,7 @@ public final class Shooting {
 
     private static void whenPicturesAreThere(Bench bench, Runnable then) {
         var all = bench.desk().document().project().media().stream()
-                .filter(media -> media.kind() != Media.Kind.RIG)
+                .filter(media -> media.hasFile())
                 .map(media -> bench.services().cache().request(PixelKey.of(media, 0)))
                 .toArray(CompletableFuture[]::new);
         var _ = CompletableFuture.allOf(all).whenComplete((_, _) -> Platform.runLater(then));

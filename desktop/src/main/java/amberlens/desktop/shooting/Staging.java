@@ -70,6 +70,7 @@ final class Staging {
             }
             case DEPTH -> lean(bench);
             case LOOK -> dress(bench);
+            case TITLE -> write(bench);
             case SETTINGS -> bench.actions().run("settings.show");
             case GUIDE -> bench.actions().run("help.guide");
             case FIRST_MOVE -> bench.actions().run("help.first-move");
@@ -130,6 +131,20 @@ final class Staging {
                 desk.document().apply(LookEdits.add(Set.of(shot.id()), look.make(picture, frame, shot.length())));
             }
         });
+    }
+
+    /** The title that is seen, its words at hand in the Camera and in the Lens. */
+    private static void write(Bench bench) {
+        Desk desk = bench.desk();
+        Project project = desk.document().project();
+        LineUp.at(project, desk.cursor().playhead()).stream()
+                .filter(project::isTitle)
+                .findFirst()
+                .ifPresent(shot -> {
+                    select(bench, shot.id());
+                    desk.tools().showTitle();
+                    bench.actions().run("title.write");
+                });
     }
 
     /** Exports of all shots, small and into a folder that goes away. */

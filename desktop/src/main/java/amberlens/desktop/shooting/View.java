@@ -18,6 +18,7 @@ public enum View {
     QUEUE,
     DEPTH,
     LOOK,
+    TITLE,
     SETTINGS,
     GUIDE,
     SHELF,

@@ -1,25 +1,34 @@
 package amberlens.desktop.style;
 
+import amberlens.media.title.ShippedFonts;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.List;
 import javafx.scene.text.Font;
+import org.jspecify.annotations.Nullable;
 
 /** The two families that ship with the application: Barlow for text, IBM Plex Mono for timecode and numbers. */
 public final class Fonts {
-    private static final List<String> FILES =
-            List.of("Barlow-Regular", "Barlow-Medium", "Barlow-SemiBold", "IBMPlexMono-Regular", "IBMPlexMono-Medium");
+    private static final List<String> TEXT = List.of("Barlow-Regular", "Barlow-Medium", "Barlow-SemiBold");
+    private static final List<String> NUMBERS = List.of("IBMPlexMono-Regular", "IBMPlexMono-Medium");
 
     private Fonts() {}
 
     /** Makes the families known; call once before the first scene. */
     public static void load() {
-        for (String file : FILES) {
-            try (var stream = Fonts.class.getResourceAsStream("/amberlens/desktop/fonts/" + file + ".ttf")) {
-                if (stream == null || Font.loadFont(stream, 12) == null) {
-                    throw new IllegalStateException("the font " + file + " is not in this build");
-                }
-            } catch (java.io.IOException e) {
-                throw new java.io.UncheckedIOException(e);
+        TEXT.forEach(name -> load(name, ShippedFonts.open(name)));
+        NUMBERS.forEach(
+                name -> load(name, Fonts.class.getResourceAsStream("/amberlens/desktop/fonts/" + name + ".ttf")));
+    }
+
+    private static void load(String name, @Nullable InputStream file) {
+        try (InputStream stream = file) {
+            if (stream == null || Font.loadFont(stream, 12) == null) {
+                throw new IllegalStateException("the font " + name + " is not in this build");
             }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

@@ -2,6 +2,7 @@ package amberlens.desktop.style;
 
 import java.util.Locale;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.Region;
 
 /** Sizes that grow with the text size. They are given in pixels at the usual text size. */
@@ -35,6 +36,11 @@ public final class TextSizes {
     /** How many times as large as usual the text of a plain label is. */
     public static double of(Labeled label) {
         return label.getFont().getSize() / USUAL;
+    }
+
+    /** Likewise of a field. */
+    public static double of(TextInputControl field) {
+        return field.getFont().getSize() / USUAL;
     }
 
     private static void style(Region region, String property, double px) {

@@ -12,7 +12,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.render.LineUpFrame;
-import amberlens.core.sampling.Pyramid;
+import amberlens.core.render.Picture;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.play.FramePictures;
 import amberlens.desktop.services.Services;
@@ -32,7 +32,7 @@ final class TableGround {
             TableView view,
             Size size,
             double scale,
-            @Nullable Pyramid pixels) {}
+            @Nullable Picture shown) {}
 
     private final Desk desk;
     private final Services services;
@@ -62,11 +62,11 @@ final class TableGround {
             double height,
             double scale) {
         var size = new Size((int) Math.max(1, width), (int) Math.max(1, height));
-        Pyramid pixels = services.ready().of(media, frame);
-        var ground = new Ground(media, mirror, view, Pictures.onDevice(size, scale), scale, pixels);
-        if (pixels != null && !ground.equals(asked)) {
+        Picture shown = services.ready().of(media, frame);
+        var ground = new Ground(media, mirror, view, Pictures.onDevice(size, scale), scale, shown);
+        if (shown != null && !ground.equals(asked)) {
             asked = ground;
-            ask(ground, pixels);
+            ask(ground, shown);
         }
         double w = view.scale() * media.size().width();
         double h = view.scale() * media.size().height();
@@ -127,19 +127,19 @@ final class TableGround {
         below = null;
     }
 
-    private void ask(Ground ground, Pyramid pixels) {
+    private void ask(Ground ground, Picture shown) {
         var screen = new Pose(
                 Scale.uniform(100 * ground.view().scale() * ground.scale()),
                 new FramePoint(
                         ground.view().left() * ground.scale(), ground.view().top() * ground.scale()),
                 0,
                 new PicturePoint(0, 0));
-        var layer = LineUpFrame.layer(pixels, screen, ground.mirror(), ground.size(), ground.size());
+        var seen = LineUpFrame.placed(shown, screen, ground.mirror(), ground.size(), ground.size());
         var onGround = desk.document()
                 .project()
                 .withFrame(new FrameFormat(
                         ground.size(), desk.document().project().frame().rate(), new Colour(0x12100E)));
-        frames.layers(onGround, List.of(layer), ground.size(), raster -> {
+        frames.layers(onGround, List.of(seen), ground.size(), raster -> {
             picture = Pictures.image(raster);
             shownFor = ground;
             redraw.run();

@@ -124,7 +124,7 @@ public final class Export {
     /** What is to be known of an export that went through: the films in it that are damaged, and where. */
     public Optional<String> remark() {
         List<String> damage = project.media().stream()
-                .filter(media -> media.kind() != Media.Kind.RIG)
+                .filter(media -> media.hasFile())
                 .filter(media ->
                         project.shots().stream().anyMatch(shot -> shot.media().equals(media.id())))
                 .flatMap(media -> damage(media, pictures.damaged(media)).stream())

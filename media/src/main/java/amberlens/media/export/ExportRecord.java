@@ -84,7 +84,9 @@ public final class ExportRecord {
                     Media media = project.mediaOf(shot);
                     add(digest, shot.withStart(shot.start() - settings.frames().from() + Shot.LONGEST));
                     add(digest, media);
-                    add(digest, Path.of(media.path()).toFile().lastModified());
+                    if (media.hasFile()) {
+                        add(digest, Path.of(media.path()).toFile().lastModified());
+                    }
                 }
             }
             add(digest, settings.frames().length());

@@ -13,8 +13,8 @@ import amberlens.core.render.Compositor;
 import amberlens.core.render.DeepRaster;
 import amberlens.core.render.FrameRaster;
 import amberlens.core.render.LineUpFrame;
+import amberlens.core.render.Picture;
 import amberlens.core.render.Seen;
-import amberlens.core.sampling.Pyramid;
 import amberlens.core.time.FrameSpan;
 import amberlens.media.pixels.PixelCache;
 import amberlens.media.pixels.PixelKey;
@@ -82,11 +82,11 @@ public final class FrameSource {
 
     private boolean pictureOf(Shot shot, double shotFrame, BooleanSupplier goesOn) throws FileProblem {
         try {
-            if (project.isRig(shot)) {
+            Media media = project.mediaOf(shot);
+            if (!media.hasFile()) {
                 return true;
             }
             SourceFrames source = project.sourceFrames(shot, shotFrame);
-            Media media = project.mediaOf(shot);
             return pictures.await(PixelKey.of(media, source.first()), goesOn)
                     && pictures.await(PixelKey.of(media, source.second()), goesOn);
         } catch (FileProblem e) {
@@ -94,7 +94,9 @@ public final class FrameSource {
         }
     }
 
-    private Pyramid awaited(Media media, int frame) {
-        return pictures.request(PixelKey.of(media, frame)).join();
+    private Picture awaited(Media media, int frame) {
+        return Picture.without(media)
+                .orElseGet(() -> new Picture.Pixels(
+                        pictures.request(PixelKey.of(media, frame)).join()));
     }
 }

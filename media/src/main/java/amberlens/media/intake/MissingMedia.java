@@ -27,7 +27,7 @@ public final class MissingMedia {
     /** Which of the media have no file where they should have one. */
     public static List<Media> among(List<Media> media) {
         return media.stream()
-                .filter(item -> item.kind() != Media.Kind.RIG)
+                .filter(Media::hasFile)
                 .filter(item -> !Files.isRegularFile(Path.of(item.path())))
                 .toList();
     }

@@ -1,0 +1,49 @@
+package amberlens.core.edit;
+
+import amberlens.core.layering.Fade;
+import amberlens.core.layering.Layering;
+import amberlens.core.look.Look;
+import amberlens.core.look.LookKinds;
+import amberlens.core.look.LookSet;
+import amberlens.core.look.Looks;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.ready.ReadyMove;
+import amberlens.core.ready.Stage;
+import amberlens.core.ready.Wish;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a ready move of titles does beside moving: how a title comes and goes, and what becomes of its letters.
+ *
+ * @param looks of its letters, in place of those it has
+ * @param fade how long it comes out of nothing and goes again, in frames
+ * @param fadesIn whether it comes out of nothing
+ */
+record TitleDressing(Optional<LookSet> looks, int fade, boolean fadesIn) {
+    /** A title fades within half a second, and within a quarter of its shot. */
+    static TitleDressing of(ReadyMove move, Stage stage, Wish wish, Project project) {
+        int half = (int) Math.round(project.frame().rate().perSecond() / 2);
+        return new TitleDressing(
+                move.looks(stage, wish), Math.clamp(stage.length() / 4, 1, Math.max(1, half)), move.fadesIn());
+    }
+
+    Shot on(Shot shot) {
+        List<Look> others = shot.looks().stream()
+                .filter(look -> !look.kind().equals(LookKinds.LETTERING))
+                .toList();
+        Shot plain = shot.withLooks(others, Looks.owned(shot.camera(), others));
+        Shot lettered = looks.map(set -> {
+                    LookSet.Worn worn = set.behind(plain.looks(), plain.camera());
+                    CameraTrack camera = worn.camera();
+                    return plain.withLooks(worn.looks(), camera);
+                })
+                .orElse(plain);
+        Layering layering = lettered.layering()
+                .withEnter(fadesIn ? Optional.of(Fade.over(fade)) : Optional.empty())
+                .withLeave(Optional.of(Fade.over(fade)));
+        return lettered.withLayering(layering);
+    }
+}
