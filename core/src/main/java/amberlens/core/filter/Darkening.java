@@ -1,6 +1,7 @@
 package amberlens.core.filter;
 
 import amberlens.core.geometry.ProjectiveMap;
+import amberlens.core.geometry.Zoom;
 import amberlens.core.look.Vignette;
 import amberlens.core.raster.Loops;
 import amberlens.core.sampling.Window;
@@ -64,8 +65,7 @@ public final class Darkening implements LightWork {
     }
 
     @Override
-    public LightWork shifted(double byX, double byY) {
-        ProjectiveMap back = ProjectiveMap.IDENTITY.thenShifted(-byX, -byY);
-        return new Darkening(vignette, back.then(toRadius));
+    public LightWork moved(Zoom zoom) {
+        return new Darkening(vignette, zoom.inverse().map().then(toRadius));
     }
 }

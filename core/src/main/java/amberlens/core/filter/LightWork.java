@@ -1,5 +1,6 @@
 package amberlens.core.filter;
 
+import amberlens.core.geometry.Zoom;
 import amberlens.core.raster.Loops;
 import amberlens.core.sampling.Window;
 
@@ -16,6 +17,16 @@ public interface LightWork {
     /** Whether what is opaque stays so. */
     boolean keepsOpaque();
 
-    /** The same a little to the side, in output pixels. */
-    LightWork shifted(double byX, double byY);
+    /** Whether what is opaque in a window stays so there. */
+    default boolean keepsOpaque(Window window) {
+        return keepsOpaque();
+    }
+
+    /** Whether the mean of what it makes of some pixels is what it makes of their mean. */
+    default boolean isLinear() {
+        return true;
+    }
+
+    /** The same as it works on an output that is larger or smaller or begins elsewhere. */
+    LightWork moved(Zoom zoom);
 }

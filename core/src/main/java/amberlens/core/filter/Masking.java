@@ -1,6 +1,7 @@
 package amberlens.core.filter;
 
 import amberlens.core.geometry.ProjectiveMap;
+import amberlens.core.geometry.Zoom;
 import amberlens.core.look.Mask;
 import amberlens.core.raster.Loops;
 import amberlens.core.sampling.Window;
@@ -49,9 +50,18 @@ public final class Masking implements LightWork {
         return new Masking(List.of(stencil), Mask.Mode.CUT, 1);
     }
 
+    private float certainly(Window window) {
+        return stencils.size() == 1 ? stencils.getFirst().certainly(window) : Float.NaN;
+    }
+
+    @Override
+    public boolean keepsOpaque(Window window) {
+        return keepsOpaque() || certainly(window) == 1;
+    }
+
     @Override
     public void on(Window window, float[] light, Loops loops) {
-        float certain = stencils.size() == 1 ? stencils.getFirst().certainly(window) : Float.NaN;
+        float certain = certainly(window);
         if (certain == 1) {
             return;
         }
@@ -78,8 +88,7 @@ public final class Masking implements LightWork {
     }
 
     @Override
-    public LightWork shifted(double byX, double byY) {
-        return new Masking(
-                stencils.stream().map(stencil -> stencil.shifted(byX, byY)).toList(), mode, outside);
+    public LightWork moved(Zoom zoom) {
+        return new Masking(stencils.stream().map(stencil -> stencil.moved(zoom)).toList(), mode, outside);
     }
 }

@@ -1,5 +1,6 @@
 package amberlens.core.filter;
 
+import amberlens.core.geometry.Zoom;
 import amberlens.core.raster.Loops;
 import amberlens.core.sampling.Window;
 
@@ -34,7 +35,7 @@ public final class Silhouette implements LightWork {
     }
 
     @Override
-    public LightWork shifted(double byX, double byY) {
+    public LightWork moved(Zoom zoom) {
         return this;
     }
 }

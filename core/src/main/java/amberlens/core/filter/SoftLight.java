@@ -26,7 +26,23 @@ public record SoftLight(LightField field, Softener across, Softener down, Window
             boolean opaque,
             Rows rows,
             Supplier<Loops> loops) {
-        LightField thin = new Thinning(down, field.height()).down(field, rows, loops);
+        return blurred(
+                new Thinning(down, field.height()).down(field, rows, loops), across, down, pixels, opaque, rows, loops);
+    }
+
+    /**
+     * Likewise, of a field that has its places in both directions and what lies beyond its borders.
+     *
+     * @param thin changes
+     */
+    public static SoftLight blurred(
+            LightField thin,
+            Softener across,
+            Softener down,
+            Window pixels,
+            boolean opaque,
+            Rows rows,
+            Supplier<Loops> loops) {
         across.across(thin, rows, loops);
         return new SoftLight(down.down(thin, rows, loops), across, down, pixels, opaque);
     }

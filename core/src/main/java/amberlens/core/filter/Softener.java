@@ -13,10 +13,14 @@ import java.util.function.Supplier;
  * place, which the Gaussian is made narrower by; what they add to the fourth order is below one part in a thousand (M. Unser, <em>Splines:
  * a perfect fit for signal and image processing</em>, 1999). Kernels end at {@link #REACH} σ, beyond which lies less than one part in 20000.
  *
+ * <p>Shapes of one colour are rendered smaller in the first place, so that no splines are needed for that part of the way. Pictures are
+ * not: their reduced levels end at black, where the light between thin lines would go below it.
+ *
  * @param sigma in output pixels
  * @param factor f
+ * @param rendered how many times smaller than the output what is blurred was rendered, at most f; a power of two
  */
-public record Softener(double sigma, int factor) {
+public record Softener(double sigma, int factor, int rendered) {
     private static final double LEAST_SIGMA = 2.5;
     private static final double REACH = 4.2;
     private static final double SPLINE_VARIANCE = 1.0 / 3;
@@ -27,13 +31,24 @@ public record Softener(double sigma, int factor) {
         while (sigma / (2 * factor) >= LEAST_SIGMA) {
             factor *= 2;
         }
-        return new Softener(sigma, factor);
+        return new Softener(sigma, factor, 1);
+    }
+
+    /** For what was rendered so many times smaller. */
+    public Softener rendered(int times) {
+        return new Softener(sigma, factor, times);
+    }
+
+    /** Rendered pixels for one place. */
+    int spread() {
+        return factor / rendered;
     }
 
     /** The σ of the kernel on the fewer places. */
     private double own() {
         double scaled = sigma / factor;
-        return factor == 1 ? scaled : Math.sqrt(scaled * scaled - 2 * SPLINE_VARIANCE);
+        int splines = (factor > 1 ? 1 : 0) + (spread() > 1 ? 1 : 0);
+        return Math.sqrt(scaled * scaled - splines * SPLINE_VARIANCE);
     }
 
     /** Taps to either side of a kernel's middle. */

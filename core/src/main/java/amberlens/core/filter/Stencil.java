@@ -1,6 +1,7 @@
 package amberlens.core.filter;
 
 import amberlens.core.geometry.ProjectiveMap;
+import amberlens.core.geometry.Zoom;
 import amberlens.core.look.Mask;
 import amberlens.core.sampling.Window;
 
@@ -64,9 +65,8 @@ record Stencil(Outline outline, ProjectiveMap toPlane, double feather, boolean i
         };
     }
 
-    Stencil shifted(double byX, double byY) {
-        ProjectiveMap back = ProjectiveMap.IDENTITY.thenShifted(-byX, -byY);
-        return new Stencil(outline, back.then(toPlane), feather, inverted, join);
+    Stencil moved(Zoom zoom) {
+        return new Stencil(outline, zoom.inverse().map().then(toPlane), feather, inverted, join);
     }
 
     /** How many units of the plane a pixel is wide, about the middle of a window. */

@@ -1,5 +1,6 @@
 package amberlens.core.filter;
 
+import amberlens.core.geometry.Zoom;
 import amberlens.core.look.Tone;
 import amberlens.core.raster.Loops;
 import amberlens.core.sampling.Window;
@@ -73,13 +74,19 @@ public final class Toning implements LightWork {
         }
     }
 
+    /** A contrast is a power. */
+    @Override
+    public boolean isLinear() {
+        return curve == null;
+    }
+
     @Override
     public boolean keepsOpaque() {
         return true;
     }
 
     @Override
-    public LightWork shifted(double byX, double byY) {
+    public LightWork moved(Zoom zoom) {
         return this;
     }
 }

@@ -90,10 +90,11 @@ public final class Compositor {
         boolean hidden = !layers.isEmpty() && layers.getFirst().hidesAllBelow();
         float[] light = shape.room();
         return (first, last) -> Window.each(output.width(), first, last, shape, window -> {
-            if (!hidden) {
+            int lowest = SeenWindows.firstSeen(seen, window);
+            if (!hidden && (seen.isEmpty() || !seen.get(lowest).hides(window))) {
                 fill(light, window.length(), ground);
             }
-            seen.forEach(layer -> layer.over(window, light));
+            seen.subList(lowest, seen.size()).forEach(layer -> layer.over(window, light));
             encoder.window(window, light, own);
         });
     }

@@ -8,6 +8,7 @@ import amberlens.core.filter.Toning;
 import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Size;
+import amberlens.core.geometry.Zoom;
 import amberlens.core.layering.BlendMode;
 import amberlens.core.look.Appearance;
 import amberlens.core.look.Card;
@@ -150,7 +151,8 @@ record Dressing(Appearance looks, Size picture, ProjectiveMap toOutput, Size fra
     private Seen shadowed(Seen seen, Shadow shadow) {
         Seen shape =
                 new Seen.Worked(Shapes.of(seen), new Silhouette(Compositor.linear(shadow.colour()), shadow.opacity()));
-        Seen moved = shape.shifted(shadow.offset().x() * pxX(), shadow.offset().y() * pxY());
+        Seen moved = shape.moved(
+                Zoom.shift(shadow.offset().x() * pxX(), shadow.offset().y() * pxY()));
         Seen soft = shadow.sigma() > 0 ? soft(moved, shadow.sigma() * pxX(), shadow.sigma() * pxY()) : moved;
         return new Seen.Group(List.of(soft, seen), 1, BlendMode.NORMAL);
     }

@@ -2,6 +2,7 @@ package amberlens.core.render;
 
 import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.ProjectiveMap;
+import amberlens.core.geometry.Zoom;
 import amberlens.core.sampling.Placement;
 import amberlens.core.sampling.Pyramid;
 import java.util.stream.Stream;
@@ -51,7 +52,7 @@ public record Layer(Pyramid picture, Portion left, ProjectiveMap toOutput, boole
     }
 
     @Override
-    public Layer shifted(double byX, double byY) {
-        return new Layer(picture, left, toOutput.thenShifted(byX, byY), covers, seen);
+    public Layer moved(Zoom zoom) {
+        return new Layer(picture, left, toOutput.then(zoom.map()), covers, seen);
     }
 }

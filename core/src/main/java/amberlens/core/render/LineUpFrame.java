@@ -7,6 +7,7 @@ import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Size;
+import amberlens.core.geometry.Zoom;
 import amberlens.core.layering.BlendMode;
 import amberlens.core.layering.Fade;
 import amberlens.core.look.Appearance;
@@ -76,7 +77,7 @@ public final class LineUpFrame {
     public static List<Seen> layers(
             Project project, double frame, Size output, int most, double left, double top, Pictures pictures) {
         return layers(project, frame, output, most, pictures).stream()
-                .map(seen -> seen.shifted(-left, -top))
+                .map(seen -> seen.moved(Zoom.shift(-left, -top)))
                 .toList();
     }
 

@@ -1,10 +1,13 @@
 package amberlens.core.render;
 
+import amberlens.core.filter.Bordered;
 import amberlens.core.filter.LightField;
 import amberlens.core.filter.SoftLight;
 import amberlens.core.filter.Softener;
 import amberlens.core.filter.Thinning;
 import amberlens.core.geometry.Size;
+import amberlens.core.geometry.Zoom;
+import amberlens.core.layering.BlendMode;
 import amberlens.core.raster.Loops;
 import amberlens.core.raster.Rows;
 import amberlens.core.sampling.Window;
@@ -47,11 +50,79 @@ final class Readying {
     private Seen soft(Seen.Soft soft, Size output) {
         var across = Softener.of(soft.sigmaX());
         var down = Softener.of(soft.sigmaY());
-        Window needed = within(needed(soft.frame(), output, across, down), soft.of());
+        boolean alike = across.factor() == down.factor() && isLinear(soft.of());
+        Window needed = within(needed(soft.frame(), output, across, down), soft.of(), alike ? across.factor() : 1);
+        int times = across.factor();
+        return alike && times > 1 && fits(needed, times, soft.frame())
+                ? inPlaces(soft, across.rendered(times), down.rendered(times), rounded(needed, times))
+                : inPixels(soft, across, down, needed);
+    }
+
+    /** Rendered as it is, and brought to fewer places then. */
+    private Seen inPixels(Seen.Soft soft, Softener across, Softener down, Window needed) {
         var size = new Size(needed.width(), needed.height());
-        Seen child = of(soft.of().shifted(-needed.left(), -needed.top()), size);
+        Seen child = of(soft.of().moved(Zoom.shift(-needed.left(), -needed.top())), size);
         LightField field = rendered(child, size, new Thinning(across, size.width()));
         return new Seen.Ready(SoftLight.of(field, across, down, needed, soft.hidesAllBelow(), rows, loops));
+    }
+
+    /** Rendered with a pixel for each place; of its border one pixel, since that goes on beyond it. */
+    private Seen inPlaces(Seen.Soft soft, Softener across, Softener down, Window whole) {
+        int times = across.factor();
+        var size = new Size(whole.width() / times, whole.height() / times);
+        var zoom = new Zoom(1.0 / times, -(double) whole.left() / times, -(double) whole.top() / times);
+        LightField inner = plain(soft.of().moved(zoom), size);
+        int right = whole.left() + whole.width() - 1;
+        int bottom = whole.top() + whole.height() - 1;
+        LightField field = Bordered.of(
+                inner,
+                across.margin(),
+                times,
+                pixels(soft.of(), new Window(whole.left(), whole.top(), 1, whole.height())),
+                pixels(soft.of(), new Window(right, whole.top(), 1, whole.height())),
+                pixels(soft.of(), new Window(whole.left(), whole.top(), whole.width(), 1)),
+                pixels(soft.of(), new Window(whole.left(), bottom, whole.width(), 1)));
+        return new Seen.Ready(SoftLight.blurred(field, across, down, whole, soft.hidesAllBelow(), rows, loops));
+    }
+
+    private LightField pixels(Seen seen, Window window) {
+        return plain(seen.moved(Zoom.shift(-window.left(), -window.top())), new Size(window.width(), window.height()));
+    }
+
+    private LightField plain(Seen seen, Size size) {
+        return rendered(of(seen, size), size, new Thinning(Softener.of(0), size.width()));
+    }
+
+    /** Whether a smaller rendering is the mean of a larger one: shapes of one colour, not pictures, which are reduced to be looked at. */
+    private static boolean isLinear(Seen seen) {
+        return switch (seen) {
+            case Layer layer -> layer.picture().size().area() == 1;
+            case Written _ -> false;
+            case Seen.Group group ->
+                group.blend() == BlendMode.NORMAL && group.parts().stream().allMatch(Readying::isLinear);
+            case Seen.Mix mix -> isLinear(mix.from()) && isLinear(mix.to());
+            case Seen.Exposed exposed -> exposed.instants().stream().allMatch(Readying::isLinear);
+            case Seen.Tinted tinted -> isLinear(tinted.of());
+            case Seen.Worked worked -> worked.work().isLinear() && isLinear(worked.of());
+            case Seen.Soft soft -> isLinear(soft.of());
+            case Seen.Ready _ -> false;
+        };
+    }
+
+    /** Whether something can be rendered so many times smaller: whole pixels of it have to end where the frame does. */
+    private static boolean fits(Window needed, int times, Seen.Bounds frame) {
+        Window whole = rounded(needed, times);
+        return whole.left() + whole.width() <= Math.max(frame.right(), needed.left() + needed.width())
+                && whole.top() + whole.height() <= Math.max(frame.bottom(), needed.top() + needed.height());
+    }
+
+    /** A window whose sides are whole multiples of a number, from the same corner. */
+    private static Window rounded(Window window, int times) {
+        return new Window(
+                window.left(),
+                window.top(),
+                (window.width() + times - 1) / times * times,
+                (window.height() + times - 1) / times * times);
     }
 
     /** Which part of the frame has to be seen for an output; mostly the output is the frame. */
@@ -67,9 +138,9 @@ final class Readying {
                 Math.max(bottom, output.height()) - Math.min(top, 0));
     }
 
-    /** The part of a window beside which nothing is seen. */
-    private static Window within(Window window, Seen seen) {
-        Extent extent = Extent.of(seen);
+    /** The part of a window beside which nothing is seen, and as many pixels more in which nothing is. */
+    private static Window within(Window window, Seen seen, int more) {
+        Extent extent = Extent.of(seen).grown(more - 1, more - 1);
         int left = within(Math.floor(extent.left()), window.left(), window.width());
         int top = within(Math.floor(extent.top()), window.top(), window.height());
         int right = within(Math.ceil(extent.right()), window.left(), window.width());

@@ -4,6 +4,7 @@ import amberlens.core.colour.Colour;
 import amberlens.core.filter.LightWork;
 import amberlens.core.filter.SoftLight;
 import amberlens.core.geometry.Size;
+import amberlens.core.geometry.Zoom;
 import amberlens.core.layering.BlendMode;
 import java.util.List;
 import java.util.stream.Stream;
@@ -17,8 +18,8 @@ public sealed interface Seen
     /** Every placed picture in it. */
     Stream<Layer> layers();
 
-    /** The same a little to the side, in output pixels. */
-    Seen shifted(double byX, double byY);
+    /** The same as it is seen in an output that is larger or smaller or begins elsewhere. */
+    Seen moved(Zoom zoom);
 
     /**
      * Things laid over each other on their own, and then as one over what is below.
@@ -42,8 +43,8 @@ public sealed interface Seen
         }
 
         @Override
-        public Seen shifted(double byX, double byY) {
-            return new Group(parts.stream().map(part -> part.shifted(byX, byY)).toList(), opacity, blend);
+        public Seen moved(Zoom zoom) {
+            return new Group(parts.stream().map(part -> part.moved(zoom)).toList(), opacity, blend);
         }
     }
 
@@ -65,8 +66,8 @@ public sealed interface Seen
         }
 
         @Override
-        public Seen shifted(double byX, double byY) {
-            return new Mix(from.shifted(byX, byY), to.shifted(byX, byY), part);
+        public Seen moved(Zoom zoom) {
+            return new Mix(from.moved(zoom), to.moved(zoom), part);
         }
     }
 
@@ -91,9 +92,8 @@ public sealed interface Seen
         }
 
         @Override
-        public Seen shifted(double byX, double byY) {
-            return new Exposed(
-                    instants.stream().map(one -> one.shifted(byX, byY)).toList());
+        public Seen moved(Zoom zoom) {
+            return new Exposed(instants.stream().map(one -> one.moved(zoom)).toList());
         }
     }
 
@@ -114,8 +114,8 @@ public sealed interface Seen
         }
 
         @Override
-        public Seen shifted(double byX, double byY) {
-            return new Tinted(of.shifted(byX, byY), colour, part);
+        public Seen moved(Zoom zoom) {
+            return new Tinted(of.moved(zoom), colour, part);
         }
     }
 
@@ -132,8 +132,8 @@ public sealed interface Seen
         }
 
         @Override
-        public Seen shifted(double byX, double byY) {
-            return new Worked(of.shifted(byX, byY), work.shifted(byX, byY));
+        public Seen moved(Zoom zoom) {
+            return new Worked(of.moved(zoom), work.moved(zoom));
         }
     }
 
@@ -143,8 +143,12 @@ public sealed interface Seen
             return new Bounds(0, 0, output.width(), output.height());
         }
 
-        Bounds shifted(double byX, double byY) {
-            return new Bounds(left + byX, top + byY, right + byX, bottom + byY);
+        Bounds moved(Zoom zoom) {
+            return new Bounds(
+                    left * zoom.times() + zoom.byX(),
+                    top * zoom.times() + zoom.byY(),
+                    right * zoom.times() + zoom.byX(),
+                    bottom * zoom.times() + zoom.byY());
         }
     }
 
@@ -167,8 +171,8 @@ public sealed interface Seen
         }
 
         @Override
-        public Seen shifted(double byX, double byY) {
-            return new Soft(of.shifted(byX, byY), sigmaX, sigmaY, frame.shifted(byX, byY));
+        public Seen moved(Zoom zoom) {
+            return new Soft(of.moved(zoom), sigmaX * zoom.times(), sigmaY * zoom.times(), frame.moved(zoom));
         }
     }
 
@@ -185,7 +189,7 @@ public sealed interface Seen
         }
 
         @Override
-        public Seen shifted(double byX, double byY) {
+        public Seen moved(Zoom zoom) {
             throw new IllegalStateException("what stands ready for one output is not for another");
         }
     }

@@ -20,6 +20,25 @@ interface SeenWindows {
      */
     boolean over(Window window, float[] below);
 
+    /** Whether nothing below shows through in a window. */
+    default boolean hides(Window window) {
+        return false;
+    }
+
+    /**
+     * The first of some that has to be painted in a window: below the last one that hides everything nothing is seen.
+     *
+     * @return 0 when none hides anything, which may be as it is when the first does
+     */
+    static int firstSeen(List<SeenWindows> parts, Window window) {
+        for (int i = parts.size() - 1; i > 0; i--) {
+            if (parts.get(i).hides(window)) {
+                return i;
+            }
+        }
+        return 0;
+    }
+
     static SeenWindows of(Seen seen, Loops loops) {
         return of(seen, loops, Patches.own(loops));
     }
@@ -76,8 +95,13 @@ interface SeenWindows {
         }
 
         @Override
+        public boolean hides(Window window) {
+            return opaque && sampler.fills(window);
+        }
+
+        @Override
         public boolean over(Window window, float[] below) {
-            if (opaque && sampler.fills(window)) {
+            if (hides(window)) {
                 return sampler.paint(window, below);
             }
             boolean painted = sampler.paint(window, one.of(window));
@@ -104,7 +128,20 @@ interface SeenWindows {
         }
 
         @Override
+        public boolean hides(Window window) {
+            return opacity == 1 && blend == BlendMode.NORMAL && parts.stream().anyMatch(part -> part.hides(window));
+        }
+
+        @Override
         public boolean over(Window window, float[] below) {
+            int first = firstSeen(parts, window);
+            if (opacity == 1
+                    && blend == BlendMode.NORMAL
+                    && !parts.isEmpty()
+                    && parts.get(first).hides(window)) {
+                parts.subList(first, parts.size()).forEach(part -> part.over(window, below));
+                return true;
+            }
             float[] one = room.clear(window);
             boolean painted = false;
             for (SeenWindows part : parts) {
@@ -231,6 +268,11 @@ interface SeenWindows {
         private final Loops loops;
         private final Room room = new Room();
 
+        @Override
+        public boolean hides(Window window) {
+            return hides || (work.keepsOpaque(window) && of.hides(window));
+        }
+
         private OfWorked(Seen.Worked worked, Loops loops, Patches patches) {
             of = SeenWindows.of(worked.of(), loops, patches);
             work = worked.work();
@@ -240,7 +282,7 @@ interface SeenWindows {
 
         @Override
         public boolean over(Window window, float[] below) {
-            if (hides) {
+            if (hides(window)) {
                 of.over(window, below);
                 work.on(window, below, loops);
                 return true;
@@ -261,6 +303,11 @@ interface SeenWindows {
         private final boolean opaque;
         private final Loops loops;
         private final Room room = new Room();
+
+        @Override
+        public boolean hides(Window window) {
+            return opaque;
+        }
 
         private OfReady(Seen.Ready ready, Loops loops) {
             reader = ready.light().reader(loops);

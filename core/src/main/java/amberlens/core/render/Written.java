@@ -4,6 +4,7 @@ import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Size;
+import amberlens.core.geometry.Zoom;
 import amberlens.core.layering.BlendMode;
 import amberlens.core.memo.Memo;
 import amberlens.core.raster.Raster;
@@ -61,8 +62,8 @@ record Written(Title title, Size size, ProjectiveMap toOutput, boolean seen) imp
     }
 
     @Override
-    public Written shifted(double byX, double byY) {
-        return new Written(title, size, toOutput.thenShifted(byX, byY), seen);
+    public Written moved(Zoom zoom) {
+        return new Written(title, size, toOutput.then(zoom.map()), seen);
     }
 
     /** The same place with other words. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.ProjectiveMap;
+import amberlens.core.geometry.Zoom;
 import amberlens.core.look.LookSpace;
 import amberlens.core.look.Mask;
 import amberlens.core.look.Tone;
@@ -213,7 +214,7 @@ class LightWorkTest {
             float[] whole = white(WINDOW);
             work.on(WINDOW, whole, Loops.plain());
             float[] shifted = white(part);
-            work.shifted(-25, -15).on(part, shifted, Loops.plain());
+            work.moved(Zoom.shift(-25, -15)).on(part, shifted, Loops.plain());
             for (int y = 0; y < 30; y += 3) {
                 for (int x = 0; x < 40; x += 3) {
                     assertThat(at(part, shifted, x, y)).isCloseTo(at(WINDOW, whole, x + 25, y + 15), within(1e-4));

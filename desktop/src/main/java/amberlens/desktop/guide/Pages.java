@@ -26,6 +26,7 @@ final class Pages {
             "many-shots",
             "ready-moves",
             "looks",
+            "titles",
             "footage",
             "depth",
             "export",

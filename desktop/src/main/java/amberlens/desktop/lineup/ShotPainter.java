@@ -4,6 +4,7 @@ import amberlens.core.edit.LayeringEdits;
 import amberlens.core.geometry.Size;
 import amberlens.core.layering.Fade;
 import amberlens.core.model.Media;
+import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Properties;
 import amberlens.core.sharpness.Enlargement;
@@ -13,7 +14,9 @@ import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Brush;
 import amberlens.desktop.style.Fonts;
 import amberlens.desktop.style.Palette;
+import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
 
 /** Paints one shot of the Line-up: its first frame, its name, what is to be said of it, its fades, and where an edge is open. */
 final class ShotPainter {
@@ -54,12 +57,18 @@ final class ShotPainter {
         }
     }
 
+    /** A title is shown by its words, however small they are in the frame. */
+    private Optional<Image> thumbnail(Shot shot, Size size) {
+        Project project = desk.document().project();
+        return project.isTitle(shot)
+                ? services.thumbnails().whole(project.mediaOf(shot), size)
+                : services.thumbnails().framing(project, shot, shot.fillsFrame() ? 0 : shot.length() / 2, size);
+    }
+
     private void inside(Shot shot, double x, double y, double width, double height) {
         int thumbWidth = (int) Math.max(16, Math.round(height * 16 / 9));
         var size = new Size(thumbWidth, (int) Math.max(9, height));
-        services.thumbnails()
-                .framing(desk.document().project(), shot, shot.fillsFrame() ? 0 : shot.length() / 2, size)
-                .ifPresent(image -> pen.drawImage(image, x, y, size.width(), size.height()));
+        thumbnail(shot, size).ifPresent(image -> pen.drawImage(image, x, y, size.width(), size.height()));
         boolean named = width > thumbWidth + 30;
         double textX = named ? x + thumbWidth + 8 : x + 6;
         if (!named) {

@@ -204,12 +204,10 @@ public final class ShelfPane extends BorderPane implements Subscription {
         label.getStyleClass().add("quiet");
         lay.getStyleClass().add("quiet-button");
         lay.setMaxWidth(Double.MAX_VALUE);
-        Button title = actions.bind(new Button("Title"), "title.add");
-        title.getStyleClass().add("quiet-button");
-        title.setMaxWidth(Double.MAX_VALUE);
+        Button title = actions.bind(Icons.button(Feather.TYPE, ""), "title.add");
         HBox buttons = new HBox(4, add, title, lay);
+        buttons.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(add, Priority.ALWAYS);
-        HBox.setHgrow(title, Priority.ALWAYS);
         HBox.setHgrow(lay, Priority.ALWAYS);
         VBox foot = new VBox(6, label, choice, buttons);
         foot.getStyleClass().add("shelf-foot");

@@ -39,7 +39,7 @@ public final class JavaTypesetter implements Typesetter {
         try {
             return Drawing.of(found, exponent, left, top, size);
         } catch (RuntimeException | LinkageError e) {
-            LOG.warn("a title could not be drawn", e);
+            LOG.info("a title could not be drawn", e);
             return new LinearRaster(size, new long[Math.toIntExact(size.area())], false);
         }
     }
@@ -53,7 +53,7 @@ public final class JavaTypesetter implements Typesetter {
         try {
             return Composed.of(title);
         } catch (RuntimeException | LinkageError e) {
-            LOG.warn("a title could not be set in \"{}\"", title.font(), e);
+            LOG.info("a title could not be set in \"{}\"", title.font(), e);
             return title.font().equals(Title.USUAL_FONT) ? blank(title) : standingIn(title);
         }
     }
@@ -99,7 +99,7 @@ public final class JavaTypesetter implements Typesetter {
                     .distinct()
                     .toList();
         } catch (RuntimeException | LinkageError e) {
-            LOG.warn("the fonts of this machine could not be listed", e);
+            LOG.info("the fonts of this machine could not be listed", e);
             return shipped;
         }
     }
