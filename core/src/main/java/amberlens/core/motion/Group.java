@@ -9,7 +9,9 @@ public enum Group {
     /** How a shot lies over what is below it, and how its footage runs. */
     LAYER(false),
     /** How the picture is seen: what a shot's looks change. */
-    LOOK(false);
+    LOOK(false),
+    /** How loud a sound is; no camera has these. */
+    SOUND(false);
 
     private final boolean ofMove;
 

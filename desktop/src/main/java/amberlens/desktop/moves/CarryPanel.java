@@ -9,6 +9,7 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.FormPanel;
 import amberlens.desktop.style.Overlay;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -34,7 +35,7 @@ final class CarryPanel extends FormPanel {
                 overlay::close);
         this.desk = desk;
         this.overlay = overlay;
-        for (Group group : Group.values()) {
+        for (Group group : List.of(Group.POSE, Group.DEPTH, Group.LAYER, Group.LOOK)) {
             row(words(group), group == Group.LOOK ? looks : boxes(group));
         }
         looks.setId("carry-looks");
@@ -52,6 +53,7 @@ final class CarryPanel extends FormPanel {
             case DEPTH -> "Depth";
             case LAYER -> "Layer";
             case LOOK -> "Look";
+            case SOUND -> "Sound";
         };
     }
 

@@ -15,6 +15,7 @@ import amberlens.desktop.intake.Drops;
 import amberlens.desktop.intake.PictureLaying;
 import amberlens.desktop.looks.LooksPane;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.DropSign;
 import amberlens.desktop.style.Icons;
 import java.nio.file.Path;
@@ -205,11 +206,12 @@ public final class ShelfPane extends BorderPane implements Subscription {
         lay.getStyleClass().add("quiet-button");
         lay.setMaxWidth(Double.MAX_VALUE);
         Button title = actions.bind(Icons.button(Feather.TYPE, ""), "title.add");
-        HBox buttons = new HBox(4, add, title, lay);
-        buttons.setAlignment(Pos.CENTER_LEFT);
+        HBox buttons = new HBox(6, add, lay);
         HBox.setHgrow(add, Priority.ALWAYS);
         HBox.setHgrow(lay, Priority.ALWAYS);
-        VBox foot = new VBox(6, label, choice, buttons);
+        HBox heading = new HBox(label, DialogParts.gap(), title);
+        heading.setAlignment(Pos.CENTER_LEFT);
+        VBox foot = new VBox(6, heading, choice, buttons);
         foot.getStyleClass().add("shelf-foot");
         return foot;
     }

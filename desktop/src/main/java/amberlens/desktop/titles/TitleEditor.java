@@ -27,7 +27,7 @@ import javafx.scene.layout.Pane;
 public final class TitleEditor extends Pane {
     private static final double LEAST_WIDTH = 220;
     private static final double LINE = 20;
-    private static final double FRAME = 14;
+    private static final double FRAME = 20;
     private static final double GAP = 6;
     private static final int MOST_LINES = 5;
 

@@ -7,6 +7,7 @@ import static org.bytedeco.ffmpeg.global.avutil.*;
 import amberlens.core.model.FileProblem;
 import amberlens.files.FileWords;
 import amberlens.media.FfmpegCode;
+import amberlens.media.Patience;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;

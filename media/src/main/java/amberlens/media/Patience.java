@@ -1,6 +1,5 @@
-package amberlens.media.footage;
+package amberlens.media;
 
-import amberlens.media.Deadline;
 import java.time.Duration;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -13,7 +12,7 @@ import org.bytedeco.javacpp.Pointer;
  * How long reading a film may take: the library asks again and again whether to go on, also in the middle of a file that would keep
  * it busy for ever. One callback serves all films, which are told apart by an address of their own.
  */
-final class Patience implements AutoCloseable {
+public final class Patience implements AutoCloseable {
     private static final Map<Long, Patience> ALL = new ConcurrentHashMap<>();
     private static final AVIOInterruptCB.Callback_Pointer ASKED = new AVIOInterruptCB.Callback_Pointer() {
         @Override
@@ -33,23 +32,23 @@ final class Patience implements AutoCloseable {
     /**
      * @param bytes the length of the file: a longer one may take longer
      */
-    Patience(long bytes) {
+    public Patience(long bytes) {
         each = LEAST.plusMillis((long) (bytes / BYTES_PER_SECOND * 1000));
         deadline = Deadline.of(Thread.currentThread(), each);
         ALL.put(address.address(), this);
     }
 
-    void watch(AVFormatContext container) {
+    public void watch(AVFormatContext container) {
         container.interrupt_callback().callback(ASKED);
         container.interrupt_callback().opaque(address);
     }
 
     /** A new task begins, in the thread that asks. */
-    void renew() {
+    public void renew() {
         deadline = Deadline.of(Thread.currentThread(), each);
     }
 
-    boolean isOver() {
+    public boolean isOver() {
         return deadline.passed();
     }
 

@@ -1,0 +1,35 @@
+package amberlens.core.sound;
+
+import amberlens.core.motion.Group;
+import amberlens.core.motion.Property;
+import amberlens.core.motion.PropertyBuilder;
+import amberlens.core.motion.ValueKinds;
+
+/** Levels in decibels. */
+public final class Level {
+    /** At and below it there is silence. */
+    public static final double SILENT = -96;
+
+    /** The greatest gain. */
+    public static final double MOST = 12;
+
+    /** How loud a clip is, keyed in frames of the line-up from its start; between keys it goes along in decibels. */
+    public static final Property<Double> PROPERTY = PropertyBuilder.property(
+                    "level", "Level", Group.SOUND, 0, ValueKinds.NUMBER, 0.0)
+            .unit("dB", "dB", " dB")
+            .range(SILENT, MOST, true)
+            .steps(0.1, 1)
+            .build();
+
+    private Level() {}
+
+    /** What samples are multiplied by: 10^(dB/20), nothing at −96 dB and below. */
+    public static double gain(double decibels) {
+        return decibels <= SILENT ? 0 : Math.pow(10, Math.min(MOST, decibels) / 20);
+    }
+
+    /** The level of a gain; −∞ for none. */
+    public static double decibels(double gain) {
+        return 20 * Math.log10(gain);
+    }
+}

@@ -1,0 +1,159 @@
+package amberlens.media.sound;
+
+import amberlens.core.model.FileProblem;
+import amberlens.core.sound.Samples;
+import amberlens.files.FileWords;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.function.BooleanSupplier;
+
+/**
+ * The sound of a file, decoded once into a temporary one, so that hours of it need no memory and any place of it is at hand. What is
+ * damaged is left out; the temporary file goes away with this.
+ */
+public final class DecodedSound implements Samples, AutoCloseable {
+    private static final int FRAME = CHANNELS * Float.BYTES;
+
+    /** The longest sound that is read, in pairs: ten hours. */
+    private static final long MOST = 10L * 3600 * RATE;
+
+    private final Path raw;
+    private final FileChannel channel;
+    private final long length;
+    private final SoundFacts facts;
+
+    private DecodedSound(Path raw, FileChannel channel, long length, SoundFacts facts) {
+        this.raw = raw;
+        this.channel = channel;
+        this.length = length;
+        this.facts = facts;
+    }
+
+    /**
+     * Decodes a file.
+     *
+     * @param goesOn asked again and again whether to go on
+     * @throws FileProblem when it holds no sound that can be read, or reading was ended
+     */
+    public static DecodedSound of(Path path, BooleanSupplier goesOn) throws FileProblem {
+        try (SoundStream stream = new SoundStream(path)) {
+            return decoded(path, stream, goesOn);
+        } catch (RuntimeException e) {
+            throw new FileProblem(path + " is damaged: it cannot be read (" + FileWords.reason(e) + ").", e);
+        }
+    }
+
+    private static DecodedSound decoded(Path path, SoundStream stream, BooleanSupplier goesOn) throws FileProblem {
+        Path raw = temporary();
+        try {
+            FileChannel channel = FileChannel.open(
+                    raw, StandardOpenOption.READ, StandardOpenOption.WRITE, StandardOpenOption.TRUNCATE_EXISTING);
+            long pairs = 0;
+            float[] block = stream.next();
+            while (block.length > 0 && pairs < MOST) {
+                if (!goesOn.getAsBoolean()) {
+                    channel.close();
+                    throw new FileProblem("Reading of " + path + " was ended.");
+                }
+                write(channel, block);
+                pairs += block.length / CHANNELS;
+                block = stream.next();
+            }
+            if (pairs == 0) {
+                channel.close();
+                throw new FileProblem(path + " holds no sound that can be read; it is empty or cut off.");
+            }
+            var facts = new SoundFacts(
+                    stream.rate(),
+                    stream.channels(),
+                    stream.codecName(),
+                    stream.streams(),
+                    stream.damaged() > 0 || pairs < 0.98 * stream.saidSeconds() * RATE - RATE / 10.0);
+            return new DecodedSound(raw, channel, pairs, facts);
+        } catch (IOException e) {
+            remove(raw);
+            throw new FileProblem(
+                    "There is no room for the sound of " + path + " in the folder for temporary files: "
+                            + FileWords.reason(e) + ".",
+                    e);
+        } catch (FileProblem | RuntimeException e) {
+            remove(raw);
+            throw e;
+        }
+    }
+
+    private static Path temporary() throws FileProblem {
+        try {
+            Path raw = Files.createTempFile("amber-sound-", ".raw");
+            raw.toFile().deleteOnExit();
+            return raw;
+        } catch (IOException e) {
+            throw new FileProblem("No temporary file for sound could be made: " + FileWords.reason(e) + ".", e);
+        }
+    }
+
+    private static void write(FileChannel channel, float[] pairs) throws IOException {
+        ByteBuffer bytes = ByteBuffer.allocate(pairs.length * Float.BYTES).order(ByteOrder.nativeOrder());
+        bytes.asFloatBuffer().put(pairs);
+        while (bytes.hasRemaining()) {
+            channel.write(bytes);
+        }
+    }
+
+    /** What its file says. */
+    public SoundFacts facts() {
+        return facts;
+    }
+
+    @Override
+    public long length() {
+        return length;
+    }
+
+    @Override
+    public void read(long from, int count, float[] into, int at) {
+        int first = (int) Math.clamp(-from, 0, count);
+        int last = (int) Math.clamp(length - from, first, count);
+        java.util.Arrays.fill(into, CHANNELS * at, CHANNELS * (at + count), 0);
+        if (last <= first) {
+            return;
+        }
+        ByteBuffer bytes = ByteBuffer.allocate((last - first) * FRAME).order(ByteOrder.nativeOrder());
+        try {
+            long place = (from + first) * FRAME;
+            while (bytes.hasRemaining()) {
+                int read = channel.read(bytes, place + bytes.position());
+                if (read < 0) {
+                    break;
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("the decoded sound is gone", e);
+        }
+        bytes.flip().asFloatBuffer().get(into, CHANNELS * (at + first), bytes.limit() / Float.BYTES);
+    }
+
+    @Override
+    public void close() {
+        try {
+            channel.close();
+        } catch (IOException _) {
+            // it is read no more
+        }
+        remove(raw);
+    }
+
+    private static void remove(Path raw) {
+        try {
+            Files.deleteIfExists(raw);
+        } catch (IOException _) {
+            // it goes when the program ends
+        }
+    }
+}
