@@ -56,9 +56,13 @@ final class CameraReader {
     }
 
     <V> CameraTrack read(CameraTrack track, Property<V> property, JsonNode node, String at) throws FileProblem {
+        return track.with(property, channel(property, node, at));
+    }
+
+    /** A channel of a property. */
+    <V> Channel<V> channel(Property<V> property, JsonNode node, String at) throws FileProblem {
         NumberRange range = property.range().strict() ? property.range() : NumberRange.ANY;
-        return track.with(
-                property, channel(node, property.kind(), number -> requireWithin(property, range, number), at));
+        return channel(node, property.kind(), number -> requireWithin(property, range, number), at);
     }
 
     private static void requireWithin(Property<?> property, NumberRange range, double number) {

@@ -8,6 +8,7 @@ import amberlens.core.look.LookKind;
 import amberlens.core.motion.Group;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
+import amberlens.core.sound.Level;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
@@ -76,7 +77,9 @@ record KnownMembers(
             .with("enter", FADE)
             .with("leave", FADE)
             .with("backdrop", of("gradient", "clouds", "seed"));
-    static final KnownMembers PROJECT = of("format", "version", "name", "media", "shots", "markers")
+    static final KnownMembers SOUND = of("id", "media", "track", "start", "in", "length", "enter", "leave", "mute")
+            .with("level", leftOut(Level.PROPERTY));
+    static final KnownMembers PROJECT = of("format", "version", "name", "media", "shots", "sounds", "markers")
             .with(
                     "frame",
                     of("width", "height", "rate", "background", "blurred").with("shutter", of("angle")));

@@ -12,6 +12,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.sound.SoundClip;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Shutter;
 import amberlens.core.title.Title;
@@ -65,6 +66,12 @@ final class ProjectReader {
                     mediaIds.contains(shot.media()),
                     at + "/media",
                     "the id of one of the media was expected, not \"" + shot.media() + "\"");
+            require(
+                    media.stream()
+                            .filter(item -> item.id().equals(shot.media()))
+                            .allMatch(Media::isSeen),
+                    at + "/media",
+                    "media that can be seen were expected; \"" + shot.media() + "\" is a sound");
             shots.add(shot);
         }
         Optional<Shot> circle = LinkedMoves.circle(shots);
@@ -74,8 +81,17 @@ final class ProjectReader {
                     "/shots/" + shots.indexOf(circle.get()) + "/follows",
                     "a shot was expected that does not follow this one in turn");
         }
-        return new Project(
-                root.get("name").asText(), format, media, shots, markers(root), KnownMembers.PROJECT.extras(root));
+        List<SoundClip> sounds = new SoundReader(file).sounds(root.path("sounds"), "/sounds");
+        return checked(
+                "/sounds",
+                () -> new Project(
+                        root.get("name").asText(),
+                        format,
+                        media,
+                        shots,
+                        sounds,
+                        markers(root),
+                        KnownMembers.PROJECT.extras(root)));
     }
 
     private FrameFormat frame(JsonNode node) throws FileProblem {
@@ -98,6 +114,11 @@ final class ProjectReader {
                     at, () -> Media.title(node.get("id").asText(), title).withExtras(KnownMembers.MEDIA.extras(node)));
         }
         String written = node.get("path").asText();
+        if (LayerReader.kind(node) == Media.Kind.SOUND) {
+            return checked(at, () -> Media.sound(node.get("id").asText(), paths.absolute(written))
+                    .withFingerprint(LayerReader.fingerprint(node))
+                    .withExtras(KnownMembers.MEDIA.extras(node)));
+        }
         return checked(
                 at,
                 () -> new Media(

@@ -9,6 +9,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.Properties;
+import amberlens.core.sound.SoundClip;
 import amberlens.core.time.Shutter;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
@@ -47,6 +48,10 @@ final class ProjectWriter {
         project.media().forEach(item -> media.add(media(item)));
         ArrayNode shots = root.putArray("shots");
         project.shots().forEach(shot -> shots.add(shot(shot)));
+        if (!project.sounds().isEmpty()) {
+            ArrayNode sounds = root.putArray("sounds");
+            project.sounds().forEach(clip -> sounds.add(sound(clip)));
+        }
         putMarkers(root, project.markers());
         KnownMembers.PROJECT.merge(root, project.extras());
         return root;
@@ -86,8 +91,26 @@ final class ProjectWriter {
 
     private void putPicture(ObjectNode node, Media item) {
         node.put("path", item.hasFile() ? paths.written(item.path()) : item.path());
-        node.put("width", item.size().width());
-        node.put("height", item.size().height());
+        if (item.isSeen()) {
+            node.put("width", item.size().width());
+            node.put("height", item.size().height());
+        }
+    }
+
+    private static ObjectNode sound(SoundClip clip) {
+        ObjectNode node = NODES.objectNode();
+        node.put("id", clip.id());
+        node.put("media", clip.media());
+        node.put("track", clip.track());
+        node.put("start", clip.start().toString());
+        node.put("in", clip.in().toString());
+        node.put("length", clip.length().toString());
+        node.set("level", CameraWriter.channel(clip.level()));
+        node.put("enter", clip.enter().toString());
+        node.put("leave", clip.leave().toString());
+        node.put("mute", clip.mute());
+        KnownMembers.SOUND.merge(node, clip.extras());
+        return node;
     }
 
     private static ObjectNode shot(Shot shot) {

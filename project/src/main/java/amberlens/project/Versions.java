@@ -12,7 +12,7 @@ import java.nio.file.Path;
 /** Recognises project files and brings older versions up to the current one. */
 final class Versions {
     static final String FORMAT = "amber-lens/project";
-    static final int CURRENT = 4;
+    static final int CURRENT = 5;
 
     /** From here on files know depth, mirrors and shutters, which an older program would leave out of what it shows. */
     private static final int WITH_DEPTH = 2;
@@ -23,10 +23,16 @@ final class Versions {
     /** From here on files know titles. */
     private static final int WITH_TITLES = 4;
 
+    /** From here on files know sounds. */
+    private static final int WITH_SOUND = 5;
+
     private Versions() {}
 
     /** The lowest version that says all that a project holds. */
     static int lowest(Project project) {
+        if (!project.sounds().isEmpty() || project.media().stream().anyMatch(media -> !media.isSeen())) {
+            return WITH_SOUND;
+        }
         if (project.media().stream().anyMatch(media -> media.title().isPresent())) {
             return WITH_TITLES;
         }

@@ -102,7 +102,8 @@ public final class TitleEdits {
         var shots = new ArrayList<>(project.shots());
         shots.set(shots.indexOf(shot), named);
         // media and shots are taken together, since a shot's media must be there
-        return new Project(project.name(), project.frame(), media, shots, project.markers(), project.extras());
+        return new Project(
+                project.name(), project.frame(), media, shots, project.sounds(), project.markers(), project.extras());
     }
 
     /** The camera with its anchors at the same place of what is written. */

@@ -14,7 +14,7 @@ import java.util.Optional;
  *
  * @param id unique among the project's media
  * @param path where the file is: absolute once a project is open; empty for a title, which has none
- * @param size the upright size in source pixels; of a title that of its text box in frame pixels
+ * @param size the upright size in source pixels; of a title that of its text box in frame pixels; of a sound, which nobody sees, 1 × 1
  * @param footage how long it is; empty for a still picture
  * @param fingerprint what its file was when it was last seen, to find it again elsewhere
  * @param opaque the bounds of its fully opaque pixels, where they were asked for
@@ -40,7 +40,9 @@ public record Media(
         /** No file at all: the frame itself, which moves whatever lies below it. */
         RIG,
         /** No file either: words. */
-        TITLE
+        TITLE,
+        /** A file that is only heard. */
+        SOUND
     }
 
     /** The greatest width or height that is taken. */
@@ -83,6 +85,11 @@ public record Media(
     /** A film or a sequence. */
     public static Media footage(String id, Kind kind, String path, Size size, Footage footage) {
         return plain(id, kind, path, size, Optional.of(footage));
+    }
+
+    /** A file that is only heard. */
+    public static Media sound(String id, String path) {
+        return plain(id, Kind.SOUND, path, new Size(1, 1), Optional.empty());
     }
 
     /** Words. */
@@ -143,9 +150,24 @@ public record Media(
         return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beyond);
     }
 
-    /** Whether its pixels are read from a file. */
+    /** Whether it is read from a file. */
     public boolean hasFile() {
         return kind != Kind.RIG && kind != Kind.TITLE;
+    }
+
+    /** Whether its pixels are read from a file. */
+    public boolean hasPixels() {
+        return hasFile() && kind != Kind.SOUND;
+    }
+
+    /** Whether a shot can show it. */
+    public boolean isSeen() {
+        return kind != Kind.SOUND;
+    }
+
+    /** Whether it may be heard; a film may be silent. */
+    public boolean sounds() {
+        return kind == Kind.SOUND || kind == Kind.FILM;
     }
 
     public boolean moves() {

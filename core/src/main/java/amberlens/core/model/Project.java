@@ -16,6 +16,7 @@ import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
+import amberlens.core.sound.SoundClip;
 import amberlens.core.time.Shutter;
 import amberlens.core.title.Typesetter;
 import java.util.Comparator;
@@ -32,20 +33,39 @@ import java.util.stream.Collectors;
  *
  * @param media in the order of the shelf, with unique ids
  * @param shots with unique ids, each with media of the project
+ * @param sounds with unique ids, each of media of the project that can be heard
  * @param markers of the line-up, in time
  */
 public record Project(
-        String name, FrameFormat frame, List<Media> media, List<Shot> shots, List<Marker> markers, Extras extras) {
+        String name,
+        FrameFormat frame,
+        List<Media> media,
+        List<Shot> shots,
+        List<SoundClip> sounds,
+        List<Marker> markers,
+        Extras extras) {
+    /** Without any sound. */
+    public Project(
+            String name, FrameFormat frame, List<Media> media, List<Shot> shots, List<Marker> markers, Extras extras) {
+        this(name, frame, media, shots, List.of(), markers, extras);
+    }
+
     public Project {
         media = List.copyOf(media);
         shots = List.copyOf(shots);
+        sounds = List.copyOf(sounds);
         markers = Marker.inTime(markers);
         var mediaIds = new HashSet<String>();
+        var heard = new HashSet<String>();
         for (Media item : media) {
             if (!mediaIds.add(item.id())) {
                 throw new IllegalArgumentException("two media have the id \"" + item.id() + "\"");
             }
+            if (!item.isSeen()) {
+                heard.add(item.id());
+            }
         }
+        requireHeard(media, sounds);
         var shotIds = new HashSet<String>();
         for (Shot shot : shots) {
             if (!shotIds.add(shot.id())) {
@@ -54,6 +74,27 @@ public record Project(
             if (!mediaIds.contains(shot.media())) {
                 throw new IllegalArgumentException(
                         "shot \"" + shot.id() + "\" shows \"" + shot.media() + "\", which is not among the media");
+            }
+            if (heard.contains(shot.media())) {
+                throw new IllegalArgumentException(
+                        "shot \"" + shot.id() + "\" shows \"" + shot.media() + "\", which is only heard");
+            }
+        }
+    }
+
+    private static void requireHeard(List<Media> media, List<SoundClip> sounds) {
+        if (sounds.isEmpty()) {
+            return;
+        }
+        var able = media.stream().filter(Media::sounds).map(Media::id).collect(Collectors.toSet());
+        var ids = new HashSet<String>();
+        for (SoundClip clip : sounds) {
+            if (!ids.add(clip.id())) {
+                throw new IllegalArgumentException("two sounds have the id \"" + clip.id() + "\"");
+            }
+            if (!able.contains(clip.media())) {
+                throw new IllegalArgumentException("sound \"" + clip.id() + "\" plays \"" + clip.media()
+                        + "\", which is not among the media that can be heard");
             }
         }
     }
@@ -206,23 +247,27 @@ public record Project(
     }
 
     public Project withName(String newName) {
-        return new Project(newName, frame, media, shots, markers, extras);
+        return new Project(newName, frame, media, shots, sounds, markers, extras);
     }
 
     public Project withFrame(FrameFormat newFrame) {
-        return new Project(name, newFrame, media, shots, markers, extras);
+        return new Project(name, newFrame, media, shots, sounds, markers, extras);
     }
 
     public Project withMedia(List<Media> newMedia) {
-        return new Project(name, frame, newMedia, shots, markers, extras);
+        return new Project(name, frame, newMedia, shots, sounds, markers, extras);
     }
 
     public Project withShots(List<Shot> newShots) {
-        return new Project(name, frame, media, newShots, markers, extras);
+        return new Project(name, frame, media, newShots, sounds, markers, extras);
     }
 
     public Project withMarkers(List<Marker> newMarkers) {
-        return new Project(name, frame, media, shots, newMarkers, extras);
+        return new Project(name, frame, media, shots, sounds, newMarkers, extras);
+    }
+
+    public Project withSounds(List<SoundClip> newSounds) {
+        return new Project(name, frame, media, shots, newSounds, markers, extras);
     }
 
     /** This project with one shot changed; the same project when the shot is gone or stays equal. */

@@ -10,6 +10,9 @@ public final class Level {
     /** At and below it there is silence. */
     public static final double SILENT = -96;
 
+    /** The least that is told; all of it below the silent one is alike. */
+    public static final double LEAST = -1000;
+
     /** The greatest gain. */
     public static final double MOST = 12;
 
@@ -17,7 +20,7 @@ public final class Level {
     public static final Property<Double> PROPERTY = PropertyBuilder.property(
                     "level", "Level", Group.SOUND, 0, ValueKinds.NUMBER, 0.0)
             .unit("dB", "dB", " dB")
-            .range(SILENT, MOST, true)
+            .range(LEAST, MOST, true)
             .steps(0.1, 1)
             .build();
 

@@ -40,7 +40,7 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
 
     @Override
     public @Nullable Picture of(Media media, int frame) {
-        if (!media.hasFile()) {
+        if (!media.hasPixels()) {
             return Picture.without(media).orElse(null);
         }
         Pyramid pixels = problem(media).isPresent() ? null : pixels(media, frame);
@@ -68,7 +68,7 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
 
     /** Whether frames of media have been seen that are damaged. */
     public boolean damaged(Media media) {
-        return media.hasFile() && !cache.damaged(media).isEmpty();
+        return media.hasPixels() && !cache.damaged(media).isEmpty();
     }
 
     /** Why the picture of media cannot be shown, if it is known that it cannot. */

@@ -97,7 +97,7 @@ public final class Thumbnails {
 
     private Optional<Image> find(Wanted wanted) {
         Media media = wanted.media;
-        if (media.kind() == Media.Kind.RIG) {
+        if (media.kind() == Media.Kind.RIG || !media.isSeen()) {
             return Optional.empty();
         }
         Image image = known.get(wanted);

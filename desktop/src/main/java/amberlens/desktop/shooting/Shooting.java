@@ -116,7 +116,7 @@ public final class Shooting {
 
     private static void whenPicturesAreThere(Bench bench, Runnable then) {
         var all = bench.desk().document().project().media().stream()
-                .filter(media -> media.hasFile())
+                .filter(media -> media.hasPixels())
                 .map(media -> bench.services().cache().request(PixelKey.of(media, 0)))
                 .toArray(CompletableFuture[]::new);
         var _ = CompletableFuture.allOf(all).whenComplete((_, _) -> Platform.runLater(then));

@@ -7,17 +7,24 @@ import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.raster.Rows;
 import amberlens.core.render.RenderedFrame;
+import amberlens.core.sound.Mix;
+import amberlens.core.sound.Samples;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.time.OutputTimes;
+import amberlens.core.time.Seconds;
 import amberlens.files.FileWords;
 import amberlens.media.WorkPool;
+import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;
+import amberlens.media.film.FilmTrack;
 import amberlens.media.film.FrameSink;
 import amberlens.media.film.StillSequence;
 import amberlens.media.pixels.PixelCache;
+import amberlens.media.sound.SoundShelf;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.SortedSet;
@@ -39,6 +46,7 @@ public final class Export {
     private final PixelCache pictures;
     private final FrameSource source;
     private final Rows rows;
+    private final List<String> soundRemarks = new ArrayList<>();
 
     public Export(Project project, ExportSettings settings, PixelCache pictures, Rows rows) {
         this.project = project;
@@ -110,7 +118,9 @@ public final class Export {
         if (!source.check(settings.frames(), () -> progress.done(0, count))) {
             return false;
         }
-        try (FrameSink sink = sink()) {
+        try (SoundShelf sounds = new SoundShelf(project, () -> progress.done(0, count));
+                FrameSink sink = sink(sounds)) {
+            soundRemarks.addAll(sounds.problems());
             boolean whole = pump(sink, progress);
             if (whole) {
                 sink.finish();
@@ -124,14 +134,31 @@ public final class Export {
     /** What is to be known of an export that went through: the films in it that are damaged, and where. */
     public Optional<String> remark() {
         List<String> damage = project.media().stream()
-                .filter(media -> media.hasFile())
+                .filter(Media::hasPixels)
                 .filter(media ->
                         project.shots().stream().anyMatch(shot -> shot.media().equals(media.id())))
                 .flatMap(media -> damage(media, pictures.damaged(media)).stream())
                 .toList();
-        return damage.isEmpty()
-                ? Optional.empty()
-                : Optional.of(String.join("; ", damage) + "; what could be decoded stands in there.");
+        List<String> remarks = new ArrayList<>(soundRemarks);
+        if (!damage.isEmpty()) {
+            remarks.add(String.join("; ", damage) + "; what could be decoded stands in there.");
+        }
+        return remarks.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", remarks));
+    }
+
+    /** What is heard with a film; nothing where no clip plays in it, or the format cannot carry sound, which is told. */
+    private Optional<FilmTrack> track(SoundShelf sounds) {
+        Mix mix = new Mix(project.sounds(), project.frame().rate(), sounds::of);
+        if (mix.isSilent()) {
+            return Optional.empty();
+        }
+        if (settings.format().film().flatMap(FilmCodec::sound).isEmpty()) {
+            soundRemarks.add(settings.format().words() + " cannot carry sound; it is silent.");
+            return Optional.empty();
+        }
+        long first = Seconds.ofFrames(settings.frames().from(), project.frame().rate())
+                .samples(Samples.RATE);
+        return Optional.of(new FilmTrack(mix, first));
     }
 
     private static Optional<String> damage(Media media, SortedSet<Integer> frames) {
@@ -145,7 +172,8 @@ public final class Export {
         return Optional.of(media.fileName() + " is damaged at frame " + frames.first() + more);
     }
 
-    private FrameSink sink() throws FileProblem {
+    private FrameSink sink(SoundShelf sounds) throws FileProblem {
+        Optional<FilmTrack> track = track(sounds);
         ExportFormat format = settings.format();
         if (format.film().isPresent()) {
             return new FilmFile(
@@ -154,7 +182,8 @@ public final class Export {
                     settings.quality(),
                     settings.size(),
                     settings.rate().orElse(project.frame().rate()),
-                    rows);
+                    rows,
+                    track);
         }
         boolean deep = settings.transparent() || format == ExportFormat.TIFF_SEQUENCE;
         return new StillSequence(

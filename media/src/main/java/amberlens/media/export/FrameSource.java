@@ -83,7 +83,7 @@ public final class FrameSource {
     private boolean pictureOf(Shot shot, double shotFrame, BooleanSupplier goesOn) throws FileProblem {
         try {
             Media media = project.mediaOf(shot);
-            if (!media.hasFile()) {
+            if (!media.hasPixels()) {
                 return true;
             }
             SourceFrames source = project.sourceFrames(shot, shotFrame);

@@ -6,6 +6,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * How films are coded: container and encoder by their names in the FFmpeg libraries, and the pixels that are handed to the encoder.
@@ -50,6 +51,11 @@ public enum FilmCodec {
 
     int pixels() {
         return pixels;
+    }
+
+    /** How its sound is coded; empty where it cannot hold any. */
+    public Optional<SoundCodec> sound() {
+        return SoundCodec.of(this);
     }
 
     /** Whether what is transparent stays so. */

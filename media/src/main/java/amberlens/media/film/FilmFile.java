@@ -8,6 +8,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.raster.Rows;
 import amberlens.core.render.RenderedFrame;
+import amberlens.core.sound.Samples;
 import amberlens.core.time.FrameRate;
 import amberlens.files.FileWords;
 import amberlens.files.Strays;
@@ -16,6 +17,7 @@ import amberlens.media.FfmpegCode;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.Optional;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
@@ -26,6 +28,7 @@ import org.bytedeco.ffmpeg.avutil.AVDictionary;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.ffmpeg.avutil.AVRational;
 import org.bytedeco.javacpp.PointerPointer;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A film written frame by frame at an exact rational rate. Films with luma are tagged and converted as BT.709 in the limited range; the
@@ -41,6 +44,7 @@ public final class FilmFile implements FrameSink {
     private final FrameRate rate;
     private final Rows rows;
     private final double keySeconds;
+    private final Optional<FilmTrack> track;
     private final WholeFile part;
     private final AVFormatContext container = new AVFormatContext(null);
     /** Each thread of the encoder of H.264 needs a slice of its own; many small ones cost quality. */
@@ -50,6 +54,8 @@ public final class FilmFile implements FrameSink {
     private AVStream stream = new AVStream(null);
     private PictureFeed feed = PictureFeed.NONE;
     private AVPacket packet = new AVPacket(null);
+    private @Nullable FilmSound sound;
+    private long heard;
     private long written;
     private boolean open = true;
 
@@ -61,7 +67,25 @@ public final class FilmFile implements FrameSink {
      */
     public FilmFile(Path destination, FilmCodec codec, Quality quality, Size size, FrameRate rate, Rows rows)
             throws FileProblem {
-        this(destination, codec, quality, size, rate, rows, KEY_SECONDS);
+        this(destination, codec, quality, size, rate, rows, KEY_SECONDS, Optional.empty());
+    }
+
+    /**
+     * Opens a film with sound.
+     *
+     * @throws FileProblem for a size that the codec cannot hold, or when the place cannot be written to
+     * @throws IllegalArgumentException when films of this codec cannot hold sound
+     */
+    public FilmFile(
+            Path destination,
+            FilmCodec codec,
+            Quality quality,
+            Size size,
+            FrameRate rate,
+            Rows rows,
+            Optional<FilmTrack> track)
+            throws FileProblem {
+        this(destination, codec, quality, size, rate, rows, KEY_SECONDS, track);
     }
 
     /**
@@ -74,7 +98,24 @@ public final class FilmFile implements FrameSink {
     public FilmFile(
             Path destination, FilmCodec codec, Quality quality, Size size, FrameRate rate, Rows rows, double keySeconds)
             throws FileProblem {
+        this(destination, codec, quality, size, rate, rows, keySeconds, Optional.empty());
+    }
+
+    private FilmFile(
+            Path destination,
+            FilmCodec codec,
+            Quality quality,
+            Size size,
+            FrameRate rate,
+            Rows rows,
+            double keySeconds,
+            Optional<FilmTrack> track)
+            throws FileProblem {
         codec.check(size);
+        if (track.isPresent() && codec.sound().isEmpty()) {
+            throw new IllegalArgumentException("a film of " + codec + " cannot hold sound");
+        }
+        this.track = track;
         this.destination = destination;
         this.codec = codec;
         this.quality = quality;
@@ -122,6 +163,9 @@ public final class FilmFile implements FrameSink {
         stream.time_base(encoder.time_base());
         stream.avg_frame_rate(encoder.framerate());
         stream.r_frame_rate(encoder.framerate());
+        if (track.isPresent()) {
+            sound = new FilmSound(destination, codec.sound().orElseThrow(), container);
+        }
         var file = new AVIOContext(null);
         must(avio_open(file, part.path().toString(), AVIO_FLAG_WRITE), "the file");
         container.pb(file);
@@ -193,6 +237,19 @@ public final class FilmFile implements FrameSink {
         must(avcodec_send_frame(encoder, picture), "a frame");
         feed.sent();
         drain();
+        hear();
+    }
+
+    /** What is heard up to the end of the last frame. */
+    private void hear() throws FileProblem {
+        if (sound == null) {
+            return;
+        }
+        int count = (int) (FilmTrack.pairs(written, rate) - heard);
+        float[] pairs = new float[Samples.CHANNELS * count];
+        track.orElseThrow().mix().read(track.orElseThrow().first() + heard, count, pairs);
+        sound.write(pairs, count);
+        heard += count;
     }
 
     /** Some encoders write the colour tags of each picture, not those of the film. */
@@ -223,6 +280,9 @@ public final class FilmFile implements FrameSink {
     public void finish() throws FileProblem {
         must(avcodec_send_frame(encoder, null), "the last frame");
         drain();
+        if (sound != null) {
+            sound.finish();
+        }
         must(av_write_trailer(container), "the file");
         must(container.pb().error(), "the file");
         release();
@@ -250,6 +310,9 @@ public final class FilmFile implements FrameSink {
         open = false;
         av_packet_free(packet);
         feed.close();
+        if (sound != null) {
+            sound.close();
+        }
         avcodec_free_context(encoder);
         if (!container.isNull()) {
             if (container.pb() != null && !container.pb().isNull()) {

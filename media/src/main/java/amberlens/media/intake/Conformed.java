@@ -33,7 +33,7 @@ public record Conformed(Project project, Map<String, Media> changed, List<String
         Map<String, Media> changed = new LinkedHashMap<>();
         List<String> remarks = new ArrayList<>();
         for (Media media : project.media()) {
-            if (!media.hasFile() || !Files.isRegularFile(Path.of(media.path()))) {
+            if (!media.hasPixels() || !Files.isRegularFile(Path.of(media.path()))) {
                 continue;
             }
             try {

@@ -32,7 +32,7 @@ final class PixelLoader implements AutoCloseable {
         return switch (key.kind()) {
             case PHOTO -> picture(key, key.path());
             case FILM -> films.frame(key.path(), key.frame());
-            case RIG, TITLE -> throw new FileProblem("There is no file to read for it.");
+            case RIG, TITLE, SOUND -> throw new FileProblem("There is no file to read for it.");
             case SEQUENCE -> picture(key, sequence(key.path()).file(key.frame()));
         };
     }
