@@ -10,16 +10,24 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /** What media files hold. */
 @Command(
         name = "info",
-        description = "Prints the size, frames, colour and orientation of media files.",
+        description =
+                "Prints the size, frames, colour and orientation of pictures and films, and the length, loudness and beats of sounds.",
         mixinStandardHelpOptions = true)
 final class InfoCommand implements Callable<Integer> {
     @Parameters(paramLabel = "MEDIA", arity = "1..*", description = "The files.")
     private List<Path> files = List.of();
+
+    @Option(names = "--beats", description = "Also find the beats of sounds.")
+    private boolean beats;
+
+    @Option(names = "--json", description = "Print one line of JSON for each sound.")
+    private boolean json;
 
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec = CommandLine.Model.CommandSpec.create();
@@ -39,6 +47,10 @@ final class InfoCommand implements Callable<Integer> {
     }
 
     private void print(Path file) throws FileProblem {
+        if (beats || json || MediaProbe.isSound(file)) {
+            new SoundText(spec.commandLine().getOut(), beats, json).print(file);
+            return;
+        }
         if (MediaProbe.isFilm(file)) {
             printFilm(file);
             return;

@@ -22,6 +22,10 @@ public final class MediaProbe {
     public static final Set<String> FILM_ENDINGS = Set.of(
             "mp4", "m4v", "mov", "mkv", "webm", "avi", "mpg", "mpeg", "mts", "m2ts", "ts", "mxf", "ogv", "wmv", "flv");
 
+    /** The usual endings of sound files. */
+    public static final Set<String> SOUND_ENDINGS = Set.of(
+            "wav", "wave", "w64", "flac", "mp3", "m4a", "aac", "ogg", "oga", "opus", "aif", "aiff", "caf", "wma");
+
     private static final String NO_ID = "new";
 
     private MediaProbe() {}
@@ -69,8 +73,17 @@ public final class MediaProbe {
 
     /** Whether a file is named like a film. */
     public static boolean isFilm(Path path) {
+        return FILM_ENDINGS.contains(ending(path));
+    }
+
+    /** Whether a file is named like a sound. */
+    public static boolean isSound(Path path) {
+        return SOUND_ENDINGS.contains(ending(path));
+    }
+
+    private static String ending(Path path) {
         String name = path.getFileName().toString();
-        return FILM_ENDINGS.contains(name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT));
+        return name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
     }
 
     /** A still picture. */

@@ -1,0 +1,145 @@
+package amberlens.media.export;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import amberlens.core.colour.Colour;
+import amberlens.core.edit.TitleEdits;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.raster.Rows;
+import amberlens.core.sound.Samples;
+import amberlens.core.sound.SoundClip;
+import amberlens.core.time.FrameRate;
+import amberlens.core.time.FrameSpan;
+import amberlens.core.time.Seconds;
+import amberlens.core.title.Title;
+import amberlens.media.pixels.PixelCache;
+import amberlens.media.sound.DecodedSound;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javax.sound.sampled.AudioFileFormat;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Films with sound, read back. */
+class SoundInFilmsTest {
+    private static final Size SIZE = new Size(64, 64);
+
+    @TempDir
+    private Path folder;
+
+    private Project project;
+
+    /** Left a tone of 500 Hz at −12 dB, right one of 800 Hz at −18 dB, over a title of five seconds. */
+    @BeforeEach
+    void make() throws IOException {
+        int pairs = 6 * Samples.RATE;
+        ByteBuffer bytes = ByteBuffer.allocate(4 * pairs).order(ByteOrder.LITTLE_ENDIAN);
+        for (int i = 0; i < pairs; i++) {
+            double time = (double) i / Samples.RATE;
+            bytes.putShort((short) Math.round(32767 * 0.25119 * Math.sin(2 * Math.PI * 500 * time)));
+            bytes.putShort((short) Math.round(32767 * 0.12589 * Math.sin(2 * Math.PI * 800 * time)));
+        }
+        Path tone = folder.resolve("tone.wav");
+        AudioSystem.write(
+                new AudioInputStream(
+                        new ByteArrayInputStream(bytes.array()),
+                        new AudioFormat(Samples.RATE, 16, 2, true, false),
+                        pairs),
+                AudioFileFormat.Type.WAVE,
+                tone.toFile());
+        Project titled = TitleEdits.add(Title.of("pond").withSize(12), 0)
+                .apply(Project.empty("tones").withFrame(new FrameFormat(SIZE, FrameRate.of(25), Colour.BLACK)));
+        List<Media> media = new ArrayList<>(titled.media());
+        media.add(Media.sound("a1", tone.toString()));
+        project = titled.withMedia(media)
+                .withSounds(List.of(
+                        SoundClip.of("c1", "a1", 1, Seconds.parse("1/1"), Seconds.parse("1/2"), Seconds.parse("2/1"))));
+    }
+
+    private Optional<String> export(ExportFormat format, Path file, FrameSpan frames) throws Exception {
+        var settings = new ExportSettings(frames, SIZE, format, file, true);
+        try (var cache = new PixelCache(1 << 20, Runnable::run, Rows.ALONE)) {
+            var export = new Export(project, settings, cache, Rows.ALONE);
+            assertThat(export.run((_, _) -> true)).isTrue();
+            return export.remark();
+        }
+    }
+
+    private static double level(float[] pairs, int channel, int from, int to) {
+        double power = 0;
+        for (int i = from; i < to; i++) {
+            power += pairs[2 * i + channel] * pairs[2 * i + channel];
+        }
+        return 10 * Math.log10(2 * power / (to - from) + 1e-12);
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"MP4_H264", "WEBM_VP9", "PRORES_HQ", "PRORES_4444", "FFV1", "MP4_AV1"})
+    void sound_comes_back_from_every_film_that_can_hold_it(ExportFormat format) throws Exception {
+        Path file = folder.resolve("film" + format.ending());
+        assertThat(export(format, file, new FrameSpan(0, 99))).isEmpty();
+        try (DecodedSound sound = DecodedSound.of(file, () -> true)) {
+            assertThat(sound.facts().channels()).isEqualTo(2);
+            assertThat(sound.length() / 48_000.0).isCloseTo(4, within(0.03));
+            float[] pairs = new float[2 * 4 * 48_000];
+            sound.read(0, 4 * 48_000, pairs, 0);
+            assertThat(level(pairs, 0, 2000, 46_000)).isLessThan(-60);
+            assertThat(level(pairs, 0, 50_000, 140_000)).isCloseTo(-12, within(0.2));
+            assertThat(level(pairs, 1, 50_000, 140_000)).isCloseTo(-18, within(0.2));
+            assertThat(level(pairs, 0, 147_000, 190_000)).isLessThan(-60);
+            int first = 0;
+            while (Math.abs(pairs[2 * first]) < 0.05) {
+                first++;
+            }
+            assertThat(first / 48_000.0).isCloseTo(1, within(0.004));
+        }
+    }
+
+    /** Without loss the samples themselves come back, to the last of 16 bits. */
+    @ParameterizedTest
+    @EnumSource(names = {"PRORES_HQ", "FFV1"})
+    void sound_without_loss_is_exact(ExportFormat format) throws Exception {
+        Path file = folder.resolve("film" + format.ending());
+        export(format, file, new FrameSpan(20, 60));
+        try (DecodedSound sound = DecodedSound.of(file, () -> true);
+                DecodedSound tone = DecodedSound.of(folder.resolve("tone.wav"), () -> true)) {
+            assertThat(sound.length()).isEqualTo(41 * 1920L);
+            float[] film = new float[2 * 41 * 1920];
+            float[] source = new float[film.length];
+            sound.read(0, 41 * 1920, film, 0);
+            // frame 20 is 0.8 s; the clip begins at 1 s with what is at 0.5 s of the tone
+            tone.read(24_000 - 9600, 41 * 1920, source, 0);
+            for (int i = 0; i < film.length; i++) {
+                float expected = i < 2 * 9600 ? 0 : source[i];
+                assertThat(film[i]).as("%d", i).isCloseTo(expected, within(1.5f / 8_388_608));
+            }
+        }
+    }
+
+    @Test
+    void formats_that_cannot_carry_sound_say_so_and_missing_sounds_are_silent_and_named() throws Exception {
+        assertThat(export(ExportFormat.GIF, folder.resolve("a.gif"), new FrameSpan(0, 5))
+                        .orElse(""))
+                .contains("cannot carry sound");
+        Files.delete(folder.resolve("tone.wav"));
+        Optional<String> remark = export(ExportFormat.MP4_H264, folder.resolve("b.mp4"), new FrameSpan(0, 5));
+        assertThat(remark.orElse("")).contains("tone.wav").contains("silent");
+    }
+}
