@@ -12,7 +12,7 @@ import org.bytedeco.javacpp.Pointer;
  * How long reading a film may take: the library asks again and again whether to go on, also in the middle of a file that would keep
  * it busy for ever. One callback serves all films, which are told apart by an address of their own.
  */
-public final class Patience implements AutoCloseable {
+final class Patience implements AutoCloseable {
     private static final Map<Long, Patience> ALL = new ConcurrentHashMap<>();
     private static final AVIOInterruptCB.Callback_Pointer ASKED = new AVIOInterruptCB.Callback_Pointer() {
         @Override
@@ -32,23 +32,23 @@ public final class Patience implements AutoCloseable {
     /**
      * @param bytes the length of the file: a longer one may take longer
      */
-    public Patience(long bytes) {
+    Patience(long bytes) {
         each = LEAST.plusMillis((long) (bytes / BYTES_PER_SECOND * 1000));
         deadline = Deadline.of(Thread.currentThread(), each);
         ALL.put(address.address(), this);
     }
 
-    public void watch(AVFormatContext container) {
+    void watch(AVFormatContext container) {
         container.interrupt_callback().callback(ASKED);
         container.interrupt_callback().opaque(address);
     }
 
     /** A new task begins, in the thread that asks. */
-    public void renew() {
+    void renew() {
         deadline = Deadline.of(Thread.currentThread(), each);
     }
 
-    public boolean isOver() {
+    boolean isOver() {
         return deadline.passed();
     }
 

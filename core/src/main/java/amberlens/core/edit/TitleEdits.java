@@ -15,6 +15,7 @@ import amberlens.core.title.Align;
 import amberlens.core.title.Title;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 
 /** Changes of titles. */
@@ -44,7 +45,7 @@ public final class TitleEdits {
         });
     }
 
-    private static <T> List<String> ids(List<T> all, java.util.function.Function<T, String> id) {
+    private static <T> List<String> ids(List<T> all, Function<T, String> id) {
         return all.stream().map(id).toList();
     }
 

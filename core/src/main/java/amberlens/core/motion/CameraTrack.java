@@ -56,6 +56,9 @@ public final class CameraTrack {
         for (PoseProperty<?> property : Properties.OF_POSE) {
             channels = still(channels, property, pose);
         }
+        for (DepthProperty<?> property : Properties.OF_DEPTH) {
+            channels = still(channels, property, pose);
+        }
         return new CameraTrack(channels);
     }
 

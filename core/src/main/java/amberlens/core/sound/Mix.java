@@ -3,6 +3,7 @@ package amberlens.core.sound;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Seconds;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
@@ -62,7 +63,7 @@ public final class Mix {
      * @param into left and right in turn; what is there is replaced
      */
     public void read(long from, int count, float[] into) {
-        java.util.Arrays.fill(into, 0, Samples.CHANNELS * count, 0);
+        Arrays.fill(into, 0, Samples.CHANNELS * count, 0);
         float[] one = new float[Samples.CHANNELS * count];
         for (Placed clip : clips) {
             clip.add(from, count, one, into);

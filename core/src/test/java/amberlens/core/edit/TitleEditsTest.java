@@ -3,6 +3,7 @@ package amberlens.core.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import amberlens.core.extras.Extras;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
@@ -11,6 +12,7 @@ import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
 import amberlens.core.ready.Direction;
@@ -18,6 +20,7 @@ import amberlens.core.ready.ReadyMove;
 import amberlens.core.ready.Wish;
 import amberlens.core.title.Align;
 import amberlens.core.title.Title;
+import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -30,8 +33,8 @@ class TitleEditsTest {
     private static Project garden() {
         Project empty = Project.empty("Fernhollow");
         Media plan = Media.photo("m1", "/plan.jpg", new Size(6000, 4000));
-        return empty.withMedia(java.util.List.of(plan))
-                .withShots(java.util.List.of(new Shot(
+        return empty.withMedia(List.of(plan))
+                .withShots(List.of(new Shot(
                         "s1",
                         "Plan",
                         "m1",
@@ -40,7 +43,7 @@ class TitleEditsTest {
                         250,
                         true,
                         CameraTrack.still(Pose.neutral(plan.size(), FRAME)),
-                        amberlens.core.extras.Extras.NONE)));
+                        Extras.NONE)));
     }
 
     private static Shot shot(Project project, String id) {
@@ -85,7 +88,7 @@ class TitleEditsTest {
     void a_title_that_another_shot_shows_too_is_changed_for_one_of_them() {
         Project one = TitleEdits.add(POND, 0).apply(garden());
         Shot again = shot(one, "s2").withId("s9").withStart(300);
-        Project two = one.withShots(java.util.List.of(shot(one, "s1"), shot(one, "s2"), again));
+        Project two = one.withShots(List.of(shot(one, "s1"), shot(one, "s2"), again));
         Project changed =
                 TitleEdits.change("text", "s9", POND.withText("In June")).apply(two);
         assertThat(changed.mediaOf(shot(changed, "s2")).title().orElseThrow().text())
@@ -165,6 +168,21 @@ class TitleEditsTest {
                         .keys())
                 .isEmpty();
         assertThat(settled.camera().get(Properties.OPACITY).keys()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"SLIDE_IN", "DRIFT_APART", "TYPE_SETTLE"})
+    void a_title_that_leans_leans_after_its_move(ReadyMove move) {
+        Project project = TitleEdits.add(POND, 0).apply(garden());
+        project = project.mapShot(
+                "s2",
+                shot -> shot.withCamera(
+                        shot.camera().with(Properties.TILT, Channel.constant(Properties.TILT.kind(), 25.0))));
+        Project moved = ReadyEdits.plan(project, Set.of("s2"), move, Wish.USUAL, 110)
+                .edit()
+                .apply(project);
+        Shot shot = shot(moved, "s2");
+        assertThat(shot.camera().at(shot.lastFrame()).depth().tilt()).isEqualTo(25);
     }
 
     @Test

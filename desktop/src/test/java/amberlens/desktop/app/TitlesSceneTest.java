@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import amberlens.core.colour.Colour;
+import amberlens.core.edit.TitleEdits;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.look.LookKinds;
 import amberlens.core.model.Shot;
@@ -15,9 +16,11 @@ import amberlens.desktop.shelf.ShelfTab;
 import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -134,7 +137,7 @@ class TitlesSceneTest extends ThreeShotsInteraction {
         toggle("#title-boxed");
         assertThat(title().outline()).isPresent();
         assertThat(title().box()).isPresent();
-        onFx(() -> ((javafx.scene.control.TextField) lookup("#title-colour").query()).setText("#10A0B0"));
+        onFx(() -> ((TextField) lookup("#title-colour").query()).setText("#10A0B0"));
         assertThat(title().colour()).isEqualTo(new Colour(0x10A0B0));
     }
 
@@ -145,7 +148,7 @@ class TitlesSceneTest extends ThreeShotsInteraction {
     }
 
     private void toggle(String box) {
-        onFx(() -> ((javafx.scene.control.CheckBox) lookup(box).query()).fire());
+        onFx(() -> ((CheckBox) lookup(box).query()).fire());
     }
 
     @Test
@@ -155,7 +158,7 @@ class TitlesSceneTest extends ThreeShotsInteraction {
         keys(KeyCode.ENTER, KeyCode.CONTROL);
         onFx(() -> bench.desk()
                 .document()
-                .apply(amberlens.core.edit.TitleEdits.change("font", shot().id(), title().withFont("Nowhere Sans"))));
+                .apply(TitleEdits.change("font", shot().id(), title().withFont("Nowhere Sans"))));
         Label notes = lookup("#title-notes").query();
         assertThat(notes.isVisible()).isTrue();
         assertThat(notes.getText()).contains("Nowhere Sans").contains("EB Garamond");

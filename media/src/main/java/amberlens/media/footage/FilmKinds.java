@@ -18,9 +18,6 @@ final class FilmKinds {
                     + "wmv3,vc1,h263,flv,theora,prores,dnxhd,cfhd,ffv1,huffyuv,ffvhuff,utvideo,magicyuv,mjpeg,rawvideo,v210,png,apng,"
                     + "gif,qtrle,dvvideo,cinepak,svq1,svq3,vp6,vp6f,jpeg2000,hap,webp";
 
-    /** Files on this machine and nothing else: a film may name others, even on a network. */
-    static final String PROTOCOLS = "file";
-
     /** Decoders that are tried and tested with several pictures under way at once; others decode one after the other. */
     private static final Set<Integer> TOGETHER = Set.of(
             AV_CODEC_ID_H264,

@@ -6,10 +6,9 @@ import static org.bytedeco.ffmpeg.global.avutil.*;
 
 import amberlens.core.model.FileProblem;
 import amberlens.files.FileWords;
-import amberlens.media.FfmpegCode;
-import amberlens.media.Patience;
-import java.nio.file.Files;
+import amberlens.media.OpenMedia;
 import java.nio.file.Path;
+import java.util.OptionalInt;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
@@ -23,18 +22,16 @@ final class FilmStream implements AutoCloseable {
     /** The flag of a picture that may be corrupt, AV_FRAME_FLAG_CORRUPT of the library. */
     private static final int CORRUPT = 1;
 
-    private static final int MOST_PROBED = 2500;
     private static final long MOST_PIXELS = 134_000_000;
 
     private final Path path;
-    private final Patience patience;
-    private final AVFormatContext container = avformat_alloc_context();
+    private final OpenMedia file;
+    private final AVFormatContext container;
     private AVStream stream = new AVStream(null);
     private AVCodecContext decoder = new AVCodecContext(null);
     private AVPacket packet = new AVPacket(null);
     private AVFrame frame = new AVFrame(null);
     private boolean draining;
-    private boolean open;
 
     /**
      * Opens a film.
@@ -43,11 +40,8 @@ final class FilmStream implements AutoCloseable {
      */
     FilmStream(Path path) throws FileProblem {
         this.path = path;
-        if (!Files.isRegularFile(path)) {
-            throw new FileProblem(path + " is not there; it may have been moved or renamed.");
-        }
-        av_log_set_level(AV_LOG_QUIET);
-        patience = new Patience(path.toFile().length());
+        file = new OpenMedia(path, "a film", FilmKinds.DEMUXERS, FilmKinds.DECODERS);
+        container = file.container();
         try {
             open();
         } catch (FileProblem | RuntimeException | Error e) {
@@ -57,36 +51,14 @@ final class FilmStream implements AutoCloseable {
     }
 
     private void open() throws FileProblem {
-        patience.watch(container);
-        container.max_probe_packets(MOST_PROBED);
-        var allowed = new AVDictionary(null);
-        av_dict_set(allowed, "format_whitelist", FilmKinds.DEMUXERS, 0);
-        av_dict_set(allowed, "codec_whitelist", FilmKinds.DECODERS, 0);
-        av_dict_set(allowed, "protocol_whitelist", FilmKinds.PROTOCOLS, 0);
-        int opened = avformat_open_input(container, "file:" + path.toAbsolutePath(), null, allowed);
-        av_dict_free(allowed);
-        refuseIfTooLong();
-        if (opened < 0) {
-            throw new FileProblem(path + " cannot be read as a film: " + FfmpegCode.words(opened)
-                    + "; it may be cut off or of another kind.");
-        }
-        open = true;
-        int found = avformat_find_stream_info(container, (AVDictionary) null);
-        refuseIfTooLong();
-        if (found < 0) {
-            throw new FileProblem(path + " is damaged or cut off; copy it again from its source.");
-        }
-        int index = av_find_best_stream(container, AVMEDIA_TYPE_VIDEO, -1, -1, (AVCodec) null, 0);
-        if (index < 0) {
+        OptionalInt index = file.best(AVMEDIA_TYPE_VIDEO);
+        if (index.isEmpty()) {
             throw new FileProblem(path + " holds no pictures"
-                    + (av_find_best_stream(container, AVMEDIA_TYPE_AUDIO, -1, -1, (AVCodec) null, 0) >= 0
+                    + (file.best(AVMEDIA_TYPE_AUDIO).isPresent()
                             ? ", only sound; it cannot be shown as footage."
                             : "; it cannot be shown as footage."));
         }
-        for (int i = 0; i < container.nb_streams(); i++) {
-            container.streams(i).discard(i == index ? AVDISCARD_DEFAULT : AVDISCARD_ALL);
-        }
-        stream = container.streams(index);
+        stream = file.only(index.getAsInt());
         AVCodec codec = avcodec_find_decoder(stream.codecpar().codec_id());
         if (codec == null || codec.isNull()) {
             throw new FileProblem(path + " is coded as " + codecName() + ", which cannot be decoded here.");
@@ -113,14 +85,12 @@ final class FilmStream implements AutoCloseable {
 
     /** A new task begins, which may take its own time. */
     void begin() {
-        patience.renew();
+        file.begin();
     }
 
     /** Whoever waits for an answer gets one. */
     void refuseIfTooLong() throws FileProblem {
-        if (patience.isOver()) {
-            throw new FileProblem(path + " takes too long to read; it is damaged, or its disk does not answer.");
-        }
+        file.refuseIfTooLong();
     }
 
     Path path() {
@@ -146,7 +116,7 @@ final class FilmStream implements AutoCloseable {
 
     /** Reads the next packet of the pictures; false at the end, or where the rest of the file is damaged. */
     boolean readPacket() {
-        while (!patience.isOver() && av_read_frame(container, packet) >= 0) {
+        while (!file.isTooLong() && av_read_frame(container, packet) >= 0) {
             if (packet.stream_index() == stream.index()) {
                 return true;
             }
@@ -229,13 +199,6 @@ final class FilmStream implements AutoCloseable {
         if (!decoder.isNull()) {
             avcodec_free_context(decoder);
         }
-        if (open) {
-            open = false;
-            avformat_close_input(container);
-        } else if (!container.isNull()) {
-            avformat_free_context(container);
-            container.setNull();
-        }
-        patience.close();
+        file.close();
     }
 }

@@ -11,6 +11,7 @@ import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.Arrays;
 import java.util.function.BooleanSupplier;
 
 /**
@@ -120,7 +121,7 @@ public final class DecodedSound implements Samples, AutoCloseable {
     public void read(long from, int count, float[] into, int at) {
         int first = (int) Math.clamp(-from, 0, count);
         int last = (int) Math.clamp(length - from, first, count);
-        java.util.Arrays.fill(into, CHANNELS * at, CHANNELS * (at + count), 0);
+        Arrays.fill(into, CHANNELS * at, CHANNELS * (at + count), 0);
         if (last <= first) {
             return;
         }

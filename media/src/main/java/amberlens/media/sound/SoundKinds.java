@@ -10,8 +10,6 @@ final class SoundKinds {
                     + "pcm_alaw,pcm_mulaw,flac,mp3,mp3float,aac,aac_latm,alac,vorbis,opus,libopus,ac3,eac3,mp2,wmav1,wmav2,adpcm_ms,"
                     + "adpcm_ima_wav";
 
-    static final String PROTOCOLS = "file";
-
     /** The highest rate that is taken, in samples a second. */
     static final int MOST_RATE = 768_000;
 

@@ -7,10 +7,9 @@ import static org.bytedeco.ffmpeg.global.swresample.*;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.sound.Samples;
-import amberlens.media.FfmpegCode;
-import amberlens.media.Patience;
-import java.nio.file.Files;
+import amberlens.media.OpenMedia;
 import java.nio.file.Path;
+import java.util.OptionalInt;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
@@ -23,17 +22,16 @@ import org.bytedeco.ffmpeg.swresample.SwrContext;
 import org.bytedeco.javacpp.FloatPointer;
 import org.bytedeco.javacpp.Pointer;
 import org.bytedeco.javacpp.PointerPointer;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The sound of an open file, decoded from its beginning to its end as pairs of floats at {@value Samples#RATE} Hz. One channel stands in
  * both, more than two are brought to two by the library's own matrix. For one thread.
  */
 final class SoundStream implements AutoCloseable {
-    private static final int MOST_PROBED = 2500;
-
     private final Path path;
-    private final Patience patience;
-    private final AVFormatContext container = avformat_alloc_context();
+    private final OpenMedia file;
+    private final AVFormatContext container;
     private AVStream stream = new AVStream(null);
     private AVCodecContext decoder = new AVCodecContext(null);
     private SwrContext resampler = new SwrContext(null);
@@ -42,7 +40,9 @@ final class SoundStream implements AutoCloseable {
     private FloatPointer block = new FloatPointer();
     private long room;
     private boolean mono;
-    private boolean open;
+    private int frameRate;
+    private int frameFormat;
+    private int frameChannels;
     private boolean draining;
     private int damaged;
 
@@ -53,11 +53,8 @@ final class SoundStream implements AutoCloseable {
      */
     SoundStream(Path path) throws FileProblem {
         this.path = path;
-        if (!Files.isRegularFile(path)) {
-            throw new FileProblem(path + " is not there; it may have been moved or renamed.");
-        }
-        av_log_set_level(AV_LOG_QUIET);
-        patience = new Patience(path.toFile().length());
+        file = new OpenMedia(path, "sound", SoundKinds.DEMUXERS, SoundKinds.DECODERS);
+        container = file.container();
         try {
             open();
         } catch (FileProblem | RuntimeException | Error e) {
@@ -67,30 +64,11 @@ final class SoundStream implements AutoCloseable {
     }
 
     private void open() throws FileProblem {
-        patience.watch(container);
-        container.max_probe_packets(MOST_PROBED);
-        var allowed = new AVDictionary(null);
-        av_dict_set(allowed, "format_whitelist", SoundKinds.DEMUXERS, 0);
-        av_dict_set(allowed, "codec_whitelist", SoundKinds.DECODERS, 0);
-        av_dict_set(allowed, "protocol_whitelist", SoundKinds.PROTOCOLS, 0);
-        int opened = avformat_open_input(container, "file:" + path.toAbsolutePath(), null, allowed);
-        av_dict_free(allowed);
-        if (opened < 0) {
-            throw new FileProblem(path + " cannot be read as sound: " + FfmpegCode.words(opened)
-                    + "; it may be cut off, protected or of another kind.");
-        }
-        open = true;
-        if (avformat_find_stream_info(container, (AVDictionary) null) < 0) {
-            throw new FileProblem(path + " is damaged or cut off; copy it again from its source.");
-        }
-        int index = av_find_best_stream(container, AVMEDIA_TYPE_AUDIO, -1, -1, (AVCodec) null, 0);
-        if (index < 0) {
+        OptionalInt index = file.best(AVMEDIA_TYPE_AUDIO);
+        if (index.isEmpty()) {
             throw new FileProblem(path + " holds no sound.");
         }
-        for (int i = 0; i < container.nb_streams(); i++) {
-            container.streams(i).discard(i == index ? AVDISCARD_DEFAULT : AVDISCARD_ALL);
-        }
-        stream = container.streams(index);
+        stream = file.only(index.getAsInt());
         AVCodec codec = avcodec_find_decoder(stream.codecpar().codec_id());
         if (codec == null || codec.isNull()) {
             throw new FileProblem(path + ": its sound is coded as " + codecName() + ", which cannot be decoded here.");
@@ -144,9 +122,24 @@ final class SoundStream implements AutoCloseable {
         return damaged;
     }
 
-    /** Made for the first frame, which knows best what it is. */
+    /** Whether the frame is like those before it; a damaged or joined file may change its mind. */
+    private boolean isOfResampler() {
+        return !resampler.isNull()
+                && frame.sample_rate() == frameRate
+                && frame.format() == frameFormat
+                && frame.ch_layout().nb_channels() == frameChannels;
+    }
+
+    /** Made for the first frame, which knows best what it is, and anew where frames change. */
     private void openResampler() throws FileProblem {
         requirePossible(frame.sample_rate(), frame.ch_layout().nb_channels());
+        if (!resampler.isNull()) {
+            swr_free(resampler);
+            resampler = new SwrContext(null);
+        }
+        frameRate = frame.sample_rate();
+        frameFormat = frame.format();
+        frameChannels = frame.ch_layout().nb_channels();
         mono = frame.ch_layout().nb_channels() == 1;
         var wanted = new AVChannelLayout();
         av_channel_layout_default(wanted, mono ? 1 : Samples.CHANNELS);
@@ -172,11 +165,11 @@ final class SoundStream implements AutoCloseable {
      * @return pairs of samples; empty at the end, or where the rest of the file is damaged
      */
     float[] next() throws FileProblem {
-        patience.renew();
+        file.begin();
         while (true) {
-            int received = draining && frame.isNull() ? AVERROR_EOF() : avcodec_receive_frame(decoder, frame);
+            int received = avcodec_receive_frame(decoder, frame);
             if (received >= 0) {
-                if (resampler.isNull()) {
+                if (!isOfResampler()) {
                     openResampler();
                 }
                 float[] pairs = converted(frame.extended_data(), frame.nb_samples());
@@ -192,7 +185,7 @@ final class SoundStream implements AutoCloseable {
     }
 
     private void feed() {
-        while (!patience.isOver() && av_read_frame(container, packet) >= 0) {
+        while (!file.isTooLong() && av_read_frame(container, packet) >= 0) {
             boolean ours = packet.stream_index() == stream.index();
             if (ours && avcodec_send_packet(decoder, packet) < 0) {
                 damaged++;
@@ -206,7 +199,7 @@ final class SoundStream implements AutoCloseable {
         avcodec_send_packet(decoder, null);
     }
 
-    private float[] converted(@org.jspecify.annotations.Nullable PointerPointer<?> data, int count) throws FileProblem {
+    private float[] converted(@Nullable PointerPointer<?> data, int count) throws FileProblem {
         long most = swr_get_out_samples(resampler, count) + 32L;
         int channels = mono ? 1 : Samples.CHANNELS;
         if (room < most) {
@@ -250,13 +243,6 @@ final class SoundStream implements AutoCloseable {
         if (!decoder.isNull()) {
             avcodec_free_context(decoder);
         }
-        if (open) {
-            open = false;
-            avformat_close_input(container);
-        } else if (!container.isNull()) {
-            avformat_free_context(container);
-            container.setNull();
-        }
-        patience.close();
+        file.close();
     }
 }

@@ -9,10 +9,13 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.sound.Samples;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.Buffer;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
+import java.nio.ShortBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
@@ -113,7 +116,7 @@ class SoundFilesTest {
                 samples[2 * i + 1] = value;
             }
             var frame = new Frame();
-            frame.samples = new java.nio.Buffer[] {java.nio.ShortBuffer.wrap(samples)};
+            frame.samples = new Buffer[] {ShortBuffer.wrap(samples)};
             frame.sampleRate = rate;
             frame.audioChannels = 2;
             recorder.record(frame);
@@ -167,7 +170,7 @@ class SoundFilesTest {
     void of_a_file_that_is_cut_off_the_beginning_is_heard() throws Exception {
         Path whole = coded("whole.flac", avcodec.AV_CODEC_ID_FLAC, 48_000);
         byte[] bytes = Files.readAllBytes(whole);
-        Path cut = Files.write(folder.resolve("cut.flac"), java.util.Arrays.copyOf(bytes, bytes.length * 2 / 3));
+        Path cut = Files.write(folder.resolve("cut.flac"), Arrays.copyOf(bytes, bytes.length * 2 / 3));
         try (DecodedSound sound = DecodedSound.of(cut, () -> true)) {
             assertThat(sound.length()).isBetween(30_000L, 90_000L);
             assertThat(sound.facts().damaged()).isTrue();
