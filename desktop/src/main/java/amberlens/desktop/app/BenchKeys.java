@@ -41,17 +41,17 @@ final class BenchKeys {
         if (overlay.isOpen()) {
             return;
         }
+        var focus = ((Node) event.getTarget()).getScene().getFocusOwner();
+        if (focus instanceof OwnKeys own && own.uses(event)) {
+            return;
+        }
         if (event.getCode() == KeyCode.ESCAPE && leaveModes()) {
             event.consume();
             return;
         }
-        var focus = ((Node) event.getTarget()).getScene().getFocusOwner();
         boolean plain = !event.isShortcutDown() && !event.isAltDown();
         boolean ofText = event.isShortcutDown() && TEXT_KEYS.contains(event.getCode());
         if ((plain || ofText) && focus instanceof TextInputControl) {
-            return;
-        }
-        if (focus instanceof OwnKeys own && own.uses(event)) {
             return;
         }
         boolean presses = event.getCode() == KeyCode.SPACE && focus instanceof ButtonBase && focus.isFocusVisible();

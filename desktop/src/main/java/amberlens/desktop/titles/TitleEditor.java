@@ -35,7 +35,8 @@ public final class TitleEditor extends Pane {
     private static final class Words extends TextArea implements OwnKeys {
         @Override
         public boolean uses(KeyEvent event) {
-            return event.getCode() == KeyCode.ENTER && event.isShortcutDown();
+            boolean takes = event.getCode() == KeyCode.ENTER && event.isShortcutDown();
+            return takes || event.getCode() == KeyCode.ESCAPE;
         }
     }
 
