@@ -8,7 +8,6 @@ import amberlens.core.look.LookSet;
 import amberlens.core.look.Looks;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.core.motion.CameraTrack;
 import amberlens.core.ready.ReadyMove;
 import amberlens.core.ready.Stage;
 import amberlens.core.ready.Wish;
@@ -37,8 +36,7 @@ record TitleDressing(Optional<LookSet> looks, int fade, boolean fadesIn) {
         Shot plain = shot.withLooks(others, Looks.owned(shot.camera(), others));
         Shot lettered = looks.map(set -> {
                     LookSet.Worn worn = set.behind(plain.looks(), plain.camera());
-                    CameraTrack camera = worn.camera();
-                    return plain.withLooks(worn.looks(), camera);
+                    return plain.withLooks(worn.looks(), worn.camera());
                 })
                 .orElse(plain);
         Layering layering = lettered.layering()

@@ -18,9 +18,9 @@ import java.util.function.Supplier;
  *
  * @param sigma in output pixels
  * @param factor f
- * @param rendered how many times smaller than the output what is blurred was rendered, at most f; a power of two
+ * @param inPlaces whether what is blurred was rendered with a pixel for each place
  */
-public record Softener(double sigma, int factor, int rendered) {
+public record Softener(double sigma, int factor, boolean inPlaces) {
     private static final double LEAST_SIGMA = 2.5;
     private static final double REACH = 4.2;
     private static final double SPLINE_VARIANCE = 1.0 / 3;
@@ -31,23 +31,18 @@ public record Softener(double sigma, int factor, int rendered) {
         while (sigma / (2 * factor) >= LEAST_SIGMA) {
             factor *= 2;
         }
-        return new Softener(sigma, factor, 1);
+        return new Softener(sigma, factor, false);
     }
 
-    /** For what was rendered so many times smaller. */
-    public Softener rendered(int times) {
-        return new Softener(sigma, factor, times);
-    }
-
-    /** Rendered pixels for one place. */
-    int spread() {
-        return factor / rendered;
+    /** For what was rendered with a pixel for each place. */
+    public Softener ofPlaces() {
+        return new Softener(sigma, factor, true);
     }
 
     /** The σ of the kernel on the fewer places. */
     private double own() {
         double scaled = sigma / factor;
-        int splines = (factor > 1 ? 1 : 0) + (spread() > 1 ? 1 : 0);
+        int splines = factor == 1 ? 0 : inPlaces ? 1 : 2;
         return Math.sqrt(scaled * scaled - splines * SPLINE_VARIANCE);
     }
 

@@ -6,7 +6,7 @@ import java.util.Arrays;
 import java.util.function.Supplier;
 
 /**
- * From the rendered pixels of a direction to the fewer places of a softener: each place is the sum of pixels weighed by a cubic B-spline, so that
+ * From the pixels of a direction to the fewer places of a softener: each place is the sum of pixels weighed by a cubic B-spline, so that
  * no pixel moves and all are spread alike. Beyond the borders all is as at them.
  *
  * @param pixels of the direction
@@ -16,37 +16,37 @@ public record Thinning(Softener softener, int pixels) {
 
     /** All places, with those beyond the borders. */
     public int places() {
-        return (pixels + softener.spread() - 1) / softener.spread() + 2 * softener.margin();
+        return (pixels + softener.factor() - 1) / softener.factor() + 2 * softener.margin();
     }
 
     /** Whether places are pixels. */
     private boolean isNone() {
-        return softener.spread() == 1;
+        return softener.factor() == 1;
     }
 
     /** Pixels that are needed before the first. */
     private int before() {
-        return isNone() ? softener.margin() : (softener.margin() + 2) * softener.spread() - softener.spread() / 2;
+        return isNone() ? softener.margin() : (softener.margin() + 2) * softener.factor() - softener.factor() / 2;
     }
 
     /** All pixels that are needed. */
     private int all() {
-        return isNone() ? places() : (places() - 1) * softener.spread() + taps();
+        return isNone() ? places() : (places() - 1) * softener.factor() + taps();
     }
 
     private int taps() {
-        return SPREAD * softener.spread();
+        return SPREAD * softener.factor();
     }
 
     /** The weights of the pixels about a place: a cubic B-spline, whose sum is 1. */
     private float[] weights() {
         float[] weights = new float[taps()];
         for (int i = 0; i < weights.length; i++) {
-            double away = Math.abs((i + 0.5) / softener.spread() - 2);
+            double away = Math.abs((i + 0.5) / softener.factor() - 2);
             double value = away < 1
                     ? (4 - 6 * away * away + 3 * away * away * away) / 6
                     : (2 - away) * (2 - away) * (2 - away) / 6;
-            weights[i] = (float) (value / softener.spread());
+            weights[i] = (float) (value / softener.factor());
         }
         return weights;
     }
@@ -83,7 +83,7 @@ public record Thinning(Softener softener, int pixels) {
             if (isNone()) {
                 System.arraycopy(row, 0, places, to, 4 * places());
             } else {
-                loops.thin(row, weights, taps(), softener.spread(), places, to, places());
+                loops.thin(row, weights, taps(), softener.factor(), places, to, places());
             }
         }
     }
@@ -102,7 +102,7 @@ public record Thinning(Softener softener, int pixels) {
             float[] sum = new float[pitch + Loops.SPARE];
             return (first, last) -> {
                 for (int y = first; y < last; y++) {
-                    int from = padded.row(y * softener.spread());
+                    int from = padded.row(y * softener.factor());
                     own.down(padded.light(), from, pitch, weights, 0, taps(), sum, pitch);
                     System.arraycopy(sum, 0, thin.light(), thin.row(y), pitch);
                 }

@@ -25,8 +25,33 @@ import java.util.Optional;
  * @param smooth whether the legs run smoothly through the framings
  */
 record Draft(List<Pose> poses, boolean even, Optional<TimingCurve> ease, List<Integer> times, boolean smooth) {
+    /** A fast start and a long arrival. */
+    static final TimingCurve ARRIVING = new TimingCurve(0.05, 0.7, 0.1, 1);
+
     Draft(List<Pose> poses, boolean even) {
         this(poses, even, Optional.empty(), List.of(), false);
+    }
+
+    /**
+     * From one place to another within a part of the shot; then it rests there.
+     *
+     * @param part of the shot, after the first rest
+     */
+    static Draft arriving(Stage stage, Wish wish, Pose from, Pose place, double part) {
+        int leaves = leaves(stage, wish);
+        return new Draft(
+                List.of(from, place), false, Optional.of(ARRIVING), List.of(leaves, arrives(stage, wish, part)), false);
+    }
+
+    /** The frame at which something that arrives within a part of the shot leaves. */
+    static int leaves(Stage stage, Wish wish) {
+        return Math.min(wish.restBefore(), Math.max(0, stage.length() - 2));
+    }
+
+    /** The frame at which it has arrived. */
+    static int arrives(Stage stage, Wish wish, double part) {
+        int last = stage.length() - 1;
+        return Math.min(last, leaves(stage, wish) + Math.max(1, (int) (part * last)));
     }
 
     Draft backwards() {

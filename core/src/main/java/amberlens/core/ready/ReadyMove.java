@@ -9,7 +9,6 @@ import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Depth;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
-import amberlens.core.motion.TimingCurve;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -280,18 +279,6 @@ public enum ReadyMove {
         return Pose.neutral(stage.picture(), stage.frame()).withScale(Scale.uniform(100 * SMALL * fit));
     }
 
-    /** From one place to another within a part of the shot; then it rests there. */
-    private static Draft arriving(Stage stage, Wish wish, Pose from, Pose place) {
-        int first = Math.min(wish.restBefore(), Math.max(0, stage.length() - 2));
-        int last = Math.min(stage.length() - 1, first + Math.max(1, (int) (ARRIVED * (stage.length() - 1))));
-        return new Draft(
-                List.of(from, place),
-                false,
-                Optional.of(new TimingCurve(0.05, 0.7, 0.1, 1)),
-                List.of(first, last),
-                false);
-    }
-
     private static Draft postcardIn(Stage stage, Wish wish) {
         Pose place = small(stage).withDegrees(-3 * wish.part());
         Direction from = wish.direction();
@@ -300,7 +287,7 @@ public enum ReadyMove {
                 -1.1 * from.y() * stage.frame().height());
         Pose start = place.withPosition(place.position().plus(outside))
                 .withDegrees(place.degrees() - 14 * wish.part() * (from.x() + from.y()));
-        return arriving(stage, wish, start, place);
+        return Draft.arriving(stage, wish, start, place, ARRIVED);
     }
 
     /** From closer to the viewer; the sign of its turn is that of its direction. */
@@ -313,7 +300,7 @@ public enum ReadyMove {
         Pose start = place.withPosition(place.position().plus(above))
                 .withDegrees(-9 * wish.part() * sign)
                 .withScale(Scale.uniform(place.scale().x() * 1.3));
-        return arriving(stage, wish, start, place);
+        return Draft.arriving(stage, wish, start, place, ARRIVED);
     }
 
     /** Its upper side leans away at first, or the side it is sent to. */
@@ -364,7 +351,7 @@ public enum ReadyMove {
     }
 
     private static Draft settle(Stage stage, Wish wish) {
-        return pushIn(stage, wish).with(new TimingCurve(0.05, 0.7, 0.1, 1));
+        return pushIn(stage, wish).with(Draft.ARRIVING);
     }
 
     private static Draft still(Stage stage) {

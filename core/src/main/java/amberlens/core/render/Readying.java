@@ -54,7 +54,7 @@ final class Readying {
         Window needed = within(needed(soft.frame(), output, across, down), soft.of(), alike ? across.factor() : 1);
         int times = across.factor();
         return alike && times > 1 && fits(needed, times, soft.frame())
-                ? inPlaces(soft, across.rendered(times), down.rendered(times), rounded(needed, times))
+                ? inPlaces(soft, across.ofPlaces(), down.ofPlaces(), rounded(needed, times))
                 : inPixels(soft, across, down, needed);
     }
 

@@ -52,16 +52,6 @@ public record Seconds(long numerator, long denominator) implements Comparable<Se
         return of(BigInteger.valueOf(frames).multiply(BigInteger.valueOf(rate.denominator())), rate.numerator());
     }
 
-    /** The time of a sample. */
-    public static Seconds ofSamples(long samples, int rate) {
-        return new Seconds(samples, rate);
-    }
-
-    /** The nearest time in milliseconds. */
-    public static Seconds near(double seconds) {
-        return new Seconds(Math.round(seconds * 1000), 1000);
-    }
-
     private static Seconds of(BigInteger numerator, long denominator) {
         BigInteger below = BigInteger.valueOf(denominator);
         BigInteger common = numerator.gcd(below);

@@ -145,9 +145,4 @@ public record Title(
         return new Title(
                 text, font, size, colour, align, weight, italic, lineSpacing, letterSpacing, outline, newBox, extras);
     }
-
-    public Title withExtras(Extras beyond) {
-        return new Title(
-                text, font, size, colour, align, weight, italic, lineSpacing, letterSpacing, outline, box, beyond);
-    }
 }

@@ -47,6 +47,7 @@ public final class Document {
     private Object identity = new Object();
     private History<Place> history = new History<>(Project.empty("Untitled"));
     private @Nullable Place shownFrom;
+    private boolean kept;
     private @Nullable Edit shown;
     private Project project = history.present();
     private @Nullable Path file;
@@ -108,6 +109,7 @@ public final class Document {
     private void start(History<Place> from, Optional<Path> path, Optional<FileStamp> read, int madeBefore) {
         identity = new Object();
         history = from;
+        kept = false;
         shown = null;
         shownFrom = null;
         project = history.present();
@@ -124,6 +126,7 @@ public final class Document {
 
     /** Makes an edit at once, as one step of the history. */
     public void apply(Edit edit) {
+        settle();
         Place place = here();
         Project before = project;
         shown = null;
@@ -140,6 +143,7 @@ public final class Document {
 
     /** Shows what an edit would do, without a step. */
     public void show(Edit edit) {
+        kept = false;
         shownFrom = here();
         shown = edit;
         Project before = project;
@@ -147,15 +151,30 @@ public final class Document {
         listeners.tell(projectChange(before));
     }
 
+    /** Likewise, for what goes on by itself, as typing does: it becomes a step as soon as anything else is done, so that none of it is lost. */
+    public void showKept(Edit edit) {
+        show(edit);
+        kept = true;
+    }
+
+    /** Makes what is shown a step if it is to be kept. */
+    public void settle() {
+        if (kept) {
+            commit();
+        }
+    }
+
     /** Makes the edit that is shown a step of the history. */
     public void commit() {
         if (shown != null) {
+            kept = false;
             apply(shown);
         }
     }
 
     /** Forgets the edit that is shown; what was selected before it is so again. */
     public void cancel() {
+        kept = false;
         if (shown != null) {
             Place from = here();
             Project before = project;
@@ -172,11 +191,13 @@ public final class Document {
     }
 
     public void undo() {
+        settle();
         cancel();
         history.undo().ifPresent(this::backAt);
     }
 
     public void redo() {
+        settle();
         cancel();
         history.redo().ifPresent(this::backAt);
     }

@@ -21,7 +21,7 @@ public final class WheelZoom {
 
     public WheelZoom(Desk desk) {
         this.desk = desk;
-        resting.setOnFinished(_ -> desk.document().commit());
+        resting.setOnFinished(_ -> desk.document().settle());
     }
 
     /** How much larger a turn of the wheel makes things. */
@@ -37,7 +37,8 @@ public final class WheelZoom {
         if (larger * factor <= Scale.LARGEST && larger * factor >= LEAST) {
             Pose zoomed = pose.zoomedAbout(about, factor);
             desk.cursor().selectedShot().ifPresent(shot -> desk.document()
-                    .show(CameraEdits.setFraming(name, shot.id(), desk.cursor().shotFrame(), zoomed)));
+                    .showKept(CameraEdits.setFraming(
+                            name, shot.id(), desk.cursor().shotFrame(), zoomed)));
             resting.playFromStart();
         }
     }
@@ -46,7 +47,7 @@ public final class WheelZoom {
     public void rest() {
         if (resting.getStatus() == Animation.Status.RUNNING) {
             resting.stop();
-            desk.document().commit();
+            desk.document().settle();
         }
     }
 }

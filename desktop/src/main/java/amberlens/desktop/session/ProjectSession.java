@@ -103,6 +103,7 @@ public final class ProjectSession {
     }
 
     private void save(Runnable afterwards) {
+        desk.document().settle();
         Optional<Path> known = desk.document().file();
         if (known.isPresent()) {
             write(known.get(), desk.document().stamp(), afterwards);

@@ -109,11 +109,6 @@ public final class TitleEditor extends Pane {
         text.selectAll();
     }
 
-    /** Whether a title is being written. */
-    public boolean isOpen() {
-        return edited.isPresent();
-    }
-
     private void key(KeyEvent event) {
         if (event.getCode() == KeyCode.ESCAPE) {
             event.consume();

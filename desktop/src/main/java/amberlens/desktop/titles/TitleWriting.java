@@ -18,7 +18,7 @@ public final class TitleWriting {
 
     public TitleWriting(Desk desk) {
         this.desk = desk;
-        resting.setOnFinished(_ -> desk.document().commit());
+        resting.setOnFinished(_ -> desk.document().settle());
     }
 
     /** The title of the selected shot, if it shows one. */
@@ -33,8 +33,7 @@ public final class TitleWriting {
         desk.cursor().selectedShot().ifPresent(shot -> title(desk)
                 .filter(title -> !title.text().equals(text))
                 .ifPresent(title -> {
-                    // the words are those of a settled title with what was typed since, so that a run stays one step
-                    desk.document().show(TitleEdits.change("text of a title", shot.id(), title.withText(text)));
+                    desk.document().showKept(TitleEdits.change("text of a title", shot.id(), title.withText(text)));
                     resting.playFromStart();
                 }));
     }
@@ -43,7 +42,7 @@ public final class TitleWriting {
     void rest() {
         if (resting.getStatus() == Animation.Status.RUNNING) {
             resting.stop();
-            desk.document().commit();
+            desk.document().settle();
         }
     }
 

@@ -149,6 +149,24 @@ class DeskTest {
     }
 
     @Test
+    void what_goes_on_by_itself_is_a_step_before_anything_else_is_done() {
+        desk.document().showKept(ShotEdits.rename("s1", "The pl"));
+        desk.document().showKept(ShotEdits.rename("s1", "The plan"));
+        desk.document().apply(ShotEdits.rename("s2", "Again"));
+        assertThat(shot("s1").name()).isEqualTo("The plan");
+        desk.document().undo();
+        assertThat(shot("s1").name()).isEqualTo("The plan");
+        desk.document().showKept(ShotEdits.rename("s1", "A plan"));
+        desk.document().undo();
+        assertThat(shot("s1").name()).as("one step for the run alone").isEqualTo("The plan");
+        desk.document().show(ShotEdits.rename("s1", "Held"));
+        desk.document().settle();
+        assertThat(desk.document().settled().shot("s1").orElseThrow().name())
+                .as("a hand's own gesture is not ended")
+                .isEqualTo("The plan");
+    }
+
+    @Test
     void facts_are_those_of_the_shot_as_it_is_now() {
         var facts = new ShotFacts();
         assertThat(facts.open(desk.document().project(), shot("s1"))).isFalse();
