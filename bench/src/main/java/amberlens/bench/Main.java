@@ -34,11 +34,13 @@ public final class Main {
         double[] race = ExportRace.run(plan);
         ManyShotsTimes many = ManyShotsTimes.measure(film(demo));
         LookTimes looks = LookTimes.measure(plan);
+        SoundTimes sounds = SoundTimes.measure();
         var main = new Main();
         main.measure(demo);
         main.memory(plan);
         main.print(race);
         looks.rows().forEach(System.out::println);
+        sounds.rows().forEach(System.out::println);
         main.print(many);
     }
 

@@ -9,7 +9,6 @@ import amberlens.core.time.Timecode;
 import amberlens.media.export.Export;
 import amberlens.media.export.FrameSource;
 import amberlens.media.film.StillFile;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
@@ -58,9 +57,7 @@ final class FrameCommand implements Callable<Integer> {
         int frame = frame(project);
         Size wanted = size == null ? project.frameSize() : size;
         Export.checkShape(project.frameSize(), wanted);
-        if (Files.exists(output) && !overwrite) {
-            throw new FileProblem(output + " exists already; choose another name or allow overwriting (--overwrite).");
-        }
+        ProjectArgument.requireFree(output, overwrite);
         try (var workshop = new Workshop()) {
             var source = new FrameSource(project, workshop.pictures, workshop.rows);
             RenderedFrame rendered =

@@ -51,7 +51,7 @@ final class InfoCommand implements Callable<Integer> {
             new SoundText(spec.commandLine().getOut(), beats, json).print(file);
             return;
         }
-        if (MediaProbe.isFilm(file)) {
+        if (MediaProbe.isFilm(file) || MediaProbe.isAnimation(file)) {
             printFilm(file);
             return;
         }

@@ -1,6 +1,8 @@
 package amberlens.cli;
 
+import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.words.Release;
 import java.io.PrintWriter;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -10,11 +12,23 @@ import picocli.CommandLine.ScopeType;
 /** The commands that need no window. */
 @Command(
         name = "amber",
-        version = "Amber Lens 0.1.0",
+        version = Release.WORDS,
         description = "Camera moves on still pictures, proved to cover every frame.",
         mixinStandardHelpOptions = true,
         synopsisSubcommandLabel = "COMMAND",
-        subcommands = {CheckCommand.class, SealCommand.class, FrameCommand.class, RenderCommand.class, InfoCommand.class
+        subcommands = {
+            CheckCommand.class,
+            SealCommand.class,
+            FrameCommand.class,
+            RenderCommand.class,
+            SheetCommand.class,
+            JoinCommand.class,
+            FilmCommand.class,
+            MoveCommand.class,
+            TakeCommand.class,
+            InfoCommand.class,
+            CompletionCommand.class,
+            ManCommand.class
         })
 public final class Main implements Runnable {
     @Option(names = "--verbose", scope = ScopeType.INHERIT, description = "Show the technical details of an error.")
@@ -37,11 +51,9 @@ public final class Main implements Runnable {
     /** Runs one command and returns its exit code. */
     static int run(String[] args, PrintWriter out, PrintWriter err) {
         var main = new Main();
-        var line = new CommandLine(main);
+        CommandLine line = line(main);
         line.setOut(out);
         line.setErr(err);
-        line.setCaseInsensitiveEnumValuesAllowed(true);
-        line.registerConverter(amberlens.core.geometry.Size.class, SizeArgument::parse);
         line.setParameterExceptionHandler((problem, _) -> {
             err.println("amber: " + problem.getMessage());
             err.println("Try: amber " + problem.getCommandLine().getCommandName() + " --help");
@@ -49,6 +61,18 @@ public final class Main implements Runnable {
         });
         line.setExecutionExceptionHandler((problem, _, _) -> main.report(problem, err));
         return line.execute(args);
+    }
+
+    /** All our commands, to be described. */
+    static CommandLine line() {
+        return line(new Main());
+    }
+
+    private static CommandLine line(Main main) {
+        var line = new CommandLine(main);
+        line.setCaseInsensitiveEnumValuesAllowed(true);
+        line.registerConverter(Size.class, SizeArgument::parse);
+        return line;
     }
 
     @Override

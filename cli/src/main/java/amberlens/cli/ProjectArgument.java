@@ -1,7 +1,9 @@
 package amberlens.cli;
 
 import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
 import amberlens.core.model.Project;
+import amberlens.media.export.Export;
 import amberlens.media.intake.Conformed;
 import amberlens.media.intake.FilmGuard;
 import amberlens.project.ProjectFile;
@@ -9,6 +11,8 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 
 /** The project that a command is about, and what it must not write over. */
@@ -30,6 +34,20 @@ final class ProjectArgument {
         return conformed.project();
     }
 
+    /** The project's file and those of its media, as far as the project can be read. */
+    static List<Path> files(Path file) {
+        List<Path> files = new ArrayList<>(List.of(file));
+        try {
+            ProjectFile.open(file).media().stream()
+                    .filter(Media::hasFile)
+                    .map(media -> Path.of(media.path()))
+                    .forEach(files::add);
+        } catch (FileProblem _) {
+            return files;
+        }
+        return files;
+    }
+
     /** Refuses to write over the project or one of its media, even where overwriting is allowed. */
     static void requireNotSource(Path output, Path file, Project project) throws FileProblem {
         boolean source = isSame(output, file)
@@ -46,6 +64,13 @@ final class ProjectArgument {
             return Files.exists(output) && Files.exists(source) && Files.isSameFile(output, source);
         } catch (IOException _) {
             return false;
+        }
+    }
+
+    /** Refuses to replace a file, where that is not allowed. */
+    static void requireFree(Path output, boolean overwrite) throws FileProblem {
+        if (!overwrite) {
+            Export.checkFree(output);
         }
     }
 

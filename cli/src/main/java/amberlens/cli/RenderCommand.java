@@ -5,7 +5,6 @@ import amberlens.core.edit.CarryEdits;
 import amberlens.core.edit.OutputSeal;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
-import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.seal.SealTerms;
@@ -17,7 +16,9 @@ import amberlens.core.time.Timecode;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportSettings;
+import amberlens.media.film.Piece;
 import amberlens.media.film.Quality;
+import amberlens.project.ProjectFile;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -38,6 +39,8 @@ import picocli.CommandLine.Parameters;
         description = "Renders the line-up, or a part of it, into a film file or an image sequence.",
         mixinStandardHelpOptions = true)
 final class RenderCommand implements Callable<Integer> {
+    private static final double QUIETEST = -70;
+
     @Parameters(paramLabel = "FILE", description = "The project.")
     private Path file = Path.of("");
 
@@ -47,7 +50,7 @@ final class RenderCommand implements Callable<Integer> {
             paramLabel = "OUT",
             description =
                     "The film or animation (.mp4, .webm, .mov, .mkv, .gif, .apng, .webp), or the name of a sequence (.png,"
-                            + " .tif) to which frame numbers are added.")
+                            + " .tif) to which frame numbers are added; .wav and .flac hold what is heard alone.")
     private Path output = Path.of("");
 
     @Option(names = "--shot", paramLabel = "ID", description = "Only this shot; --from and --to count from its start.")
@@ -66,7 +69,7 @@ final class RenderCommand implements Callable<Integer> {
             names = "--codec",
             paramLabel = "NAME",
             description =
-                    "h264, vp9, av1, prores, prores4444, ffv1, gif, apng, webp, png or tiff16; otherwise the ending of OUT"
+                    "h264, vp9, av1, prores, prores4444, ffv1, gif, apng, webp, png, tiff16, wav or flac; otherwise the ending of OUT"
                             + " decides.")
     private @Nullable String codec;
 
@@ -94,31 +97,67 @@ final class RenderCommand implements Callable<Integer> {
             description = "With --seal: the greatest enlargement allowed (default: ${DEFAULT-VALUE}).")
     private double limit = Enlargement.UNNOTICED;
 
+    @Option(
+            names = "--loudness",
+            paramLabel = "LUFS",
+            description = "Brings what is heard to a loudness, for example -14; its peaks stay below -1 dBTP.")
+    private @Nullable Double loudness;
+
     @Option(names = "--overwrite", description = "Replace existing files.")
     private boolean overwrite;
+
+    @Option(
+            names = "--part",
+            paramLabel = "K/N",
+            description = "Only the K-th of N pieces, which begin with key pictures; amber join puts them together.")
+    private @Nullable String part;
+
+    @Option(names = "--json", description = "Tell progress and outcome as JSON, an object a line.")
+    private boolean json;
+
+    @Option(
+            names = "--watch",
+            description = "Render again whenever the project or its media change, until Ctrl+C; OUT is replaced.")
+    private boolean watch;
 
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec = CommandLine.Model.CommandSpec.create();
 
     @Override
     public Integer call() throws FileProblem {
+        if (loudness != null && !(loudness >= QUIETEST && loudness <= 0)) {
+            throw new ParameterException(spec.commandLine(), "--loudness takes -70 to 0 LUFS");
+        }
         if (!(limit > 0)) {
             throw new ParameterException(spec.commandLine(), "--limit takes a percentage above 0");
         }
+        return watch
+                ? WatchedWork.run(
+                        () -> render(true),
+                        () -> ProjectArgument.files(file),
+                        spec.commandLine().getErr())
+                : render(overwrite);
+    }
+
+    private int render(boolean replace) throws FileProblem {
         Project whole = ProjectArgument.open(file, spec.commandLine().getErr());
         ProjectArgument.requireNotSource(output, file, whole);
         Shot only = shotId == null ? null : ShotChoice.find(whole, shotId, spec.commandLine());
         Project project = only == null ? whole : whole.only(only);
         Size wanted = size == null ? project.frameSize() : size;
-        var settings = new ExportSettings(frames(project, only), wanted, format(), output, overwrite)
+        var settings = new ExportSettings(frames(project, only), wanted, format(), output, replace)
                 .withQuality(quality)
-                .withTransparent(transparent);
-        Optional<Project> shown = withoutOpenEdges(project, settings);
+                .withTransparent(transparent)
+                .withLoudness(Optional.ofNullable(loudness))
+                .withPiece(piece());
+        boolean seen = settings.format().soundAlone().isEmpty();
+        Optional<Project> shown = seen ? withoutOpenEdges(project, settings) : Optional.of(project);
         if (shown.isEmpty()) {
             return ExitCode.OPEN_EDGE;
         }
+        ProgressLines lines = json ? new ProgressLines(spec.commandLine().getOut()) : null;
         try (var workshop = new Workshop();
-                var progress = new TerminalProgress()) {
+                var progress = new TerminalProgress(lines)) {
             var export = new Export(shown.get(), settings, workshop.pictures, workshop.rows);
             boolean finished = export.run(progress);
             export.remark().ifPresent(remark -> spec.commandLine().getErr().println("amber: " + remark));
@@ -127,8 +166,25 @@ final class RenderCommand implements Callable<Integer> {
                 return ExitCode.FAILED;
             }
         }
-        spec.commandLine().getOut().println(output);
+        if (lines == null) {
+            spec.commandLine().getOut().println(output);
+        } else {
+            lines.done(output.toString());
+        }
         return ExitCode.DONE;
+    }
+
+    /** Pieces are of one film when they are made from the same state of the project's file. */
+    private Optional<Piece> piece() throws FileProblem {
+        if (part == null) {
+            return Optional.empty();
+        }
+        String origin = ProjectFile.openWithStamp(file).stamp().hash();
+        try {
+            return Optional.of(Piece.parse(part, origin));
+        } catch (IllegalArgumentException e) {
+            throw new ParameterException(spec.commandLine(), "--part: " + e.getMessage(), e);
+        }
     }
 
     /** Says which edges the output would show, and closes them when that was asked for; empty when that cannot be done. */
@@ -151,7 +207,7 @@ final class RenderCommand implements Callable<Integer> {
 
     private FrameSpan frames(Project project, @Nullable Shot only) throws FileProblem {
         int origin = only == null ? 0 : only.start();
-        int length = only == null ? LineUp.length(project) : only.length();
+        int length = only == null ? Export.length(project, format()) : only.length();
         if (length == 0) {
             throw new FileProblem("There is nothing to render: the line-up has no shot.");
         }

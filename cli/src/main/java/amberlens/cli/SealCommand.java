@@ -12,6 +12,7 @@ import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.project.ProjectFile;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -58,6 +59,9 @@ final class SealCommand implements Callable<Integer> {
     @Option(names = "-o", paramLabel = "OUT", description = "Write here instead of to FILE.")
     private @Nullable Path output;
 
+    @Option(names = "--json", description = "Tell what came of each shot as JSON, an object a line.")
+    private boolean json;
+
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec = CommandLine.Model.CommandSpec.create();
 
@@ -92,6 +96,19 @@ final class SealCommand implements Callable<Integer> {
         return refused ? ExitCode.OPEN_EDGE : ExitCode.DONE;
     }
 
+    private static ObjectNode described(ObjectNode line, SealResult result) {
+        return switch (result) {
+            case SealResult.AlreadySealed _ -> line.put("sealed", true).put("changed", false);
+            case SealResult.Sealed sealed ->
+                line.put("sealed", true)
+                        .put("changed", true)
+                        .put("scalePercent", sealed.cost().scalePercent())
+                        .put("shiftPx", sealed.cost().shiftPx())
+                        .put("enlargement", sealed.cost().enlargement());
+            case SealResult.Refused refused -> line.put("sealed", false).put("reason", refused.reason());
+        };
+    }
+
     /** In order of time, but whoever is followed before those that follow; rigs after the shots that they move. */
     private static List<Shot> leadersFirst(Project project) {
         List<Shot> shots = new ArrayList<>(LineUp.inTime(project));
@@ -100,6 +117,11 @@ final class SealCommand implements Callable<Integer> {
     }
 
     private void report(Shot shot, SealResult result) {
+        if (json) {
+            var lines = new ProgressLines(spec.commandLine().getOut());
+            lines.print(described(lines.event("shot").put("id", shot.id()), result));
+            return;
+        }
         PrintWriter out = spec.commandLine().getOut();
         switch (result) {
             case SealResult.AlreadySealed _ -> out.println(shot.id() + "  is sealed already");

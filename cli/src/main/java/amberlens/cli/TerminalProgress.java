@@ -15,17 +15,28 @@ final class TerminalProgress implements ExportProgress, AutoCloseable {
     private static final int CLEAN_UP_MILLIS = 600;
 
     private final boolean shown = onTerminal();
+    private final @Nullable ProgressLines lines;
     private final CountDownLatch closed = new CountDownLatch(1);
     private final Thread onInterrupt = new Thread(this::cancelAndWait, "cancel");
     private volatile boolean cancelled;
     private @Nullable ProgressBar bar;
 
     TerminalProgress() {
+        this(null);
+    }
+
+    /** @param lines hears of everything instead of a bar; nobody when there is none */
+    TerminalProgress(@Nullable ProgressLines lines) {
+        this.lines = lines;
         Runtime.getRuntime().addShutdownHook(onInterrupt);
     }
 
     @Override
     public boolean done(int frames, int of) {
+        if (lines != null) {
+            lines.progress(frames, of);
+            return !cancelled;
+        }
         if (shown && bar == null) {
             bar = new ProgressBarBuilder()
                     .setTaskName("Rendering")

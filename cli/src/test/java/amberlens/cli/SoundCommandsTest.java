@@ -61,6 +61,27 @@ class SoundCommandsTest extends CommandTrial {
         assertThat(err).contains("none.wav");
     }
 
+    /** A line-up of nothing but sounds has no picture, but can be heard. */
+    @Test
+    void sound_alone_is_rendered_at_a_loudness() throws IOException {
+        Files.writeString(folder.resolve("heard.amber"), """
+            { "format": "amber-lens/project", "version": 5, "name": "heard",
+              "frame": { "width": 64, "height": 64, "rate": "25/1" }, "shots": [], "soundLevel": -20,
+              "media": [ { "id": "a1", "kind": "sound", "path": "tune.wav" } ],
+              "sounds": [ { "id": "c1", "media": "a1", "start": "0", "length": "12" } ] }
+            """);
+        assertThat(run("render", "@heard.amber", "-o", "@heard.wav", "--loudness", "-30"))
+                .as(err)
+                .isZero();
+        assertThat(run("info", "@heard.wav")).as(err).isZero();
+        assertThat(out).contains("48000 Hz", "12.000 s", "-30.0 LUFS");
+        assertThat(run("render", "@heard.amber", "-o", "@heard.flac", "--loudness", "5"))
+                .isEqualTo(2);
+        assertThat(err).contains("--loudness takes");
+        assertThat(run("render", "@heard.amber", "-o", "@heard.mp4")).isEqualTo(1);
+        assertThat(err).contains("no shot");
+    }
+
     @Test
     void a_film_is_rendered_with_its_sounds_and_says_which_are_missing() throws IOException {
         Files.writeString(folder.resolve("film.amber"), """

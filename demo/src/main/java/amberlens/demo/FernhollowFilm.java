@@ -25,6 +25,7 @@ import amberlens.core.motion.Scale;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.ready.ReadyMove;
 import amberlens.core.ready.ReadyMoves;
+import amberlens.core.ready.Rhythm;
 import amberlens.core.ready.Stage;
 import amberlens.core.ready.Wish;
 import java.nio.file.Path;
@@ -116,7 +117,7 @@ final class FernhollowFilm {
                                 MillPond.FRAMES,
                                 120,
                                 Optional.of(new PicturePoint(1400, 560)),
-                                List.of()),
+                                Rhythm.NONE),
                         Wish.USUAL.withAmount(80))
                 .camera()
                 .orElseThrow();

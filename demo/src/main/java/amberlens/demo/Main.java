@@ -3,12 +3,16 @@ package amberlens.demo;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
+import amberlens.core.model.Project;
 import amberlens.core.render.FrameRaster;
+import amberlens.core.sound.Samples;
 import amberlens.core.time.FrameRate;
 import amberlens.media.WorkPool;
 import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.Quality;
+import amberlens.media.film.SoundCodec;
+import amberlens.media.film.SoundFile;
 import amberlens.media.intake.Fingerprints;
 import amberlens.media.intake.MediaProbe;
 import amberlens.project.ProjectFile;
@@ -46,7 +50,32 @@ public final class Main {
         media.add(written("m5", pictures.resolve("south-border.jpg"), SouthBorder.draw()));
         media.add(pond("m6", pictures.resolve("mill-pond.mp4")));
         media.add(seeds("m7", pictures.resolve("seeds")));
-        ProjectFile.save(FernhollowFilm.of(media), folder.resolve("fernhollow.amber"));
+        ProjectFile.save(heard(FernhollowFilm.of(media), folder.resolve("sound")), folder.resolve("fernhollow.amber"));
+    }
+
+    /** The film with its sounds, which are written beside its pictures. */
+    static Project heard(Project film, Path folder) throws IOException, FileProblem {
+        Files.createDirectories(folder);
+        float[] tune = PluckedTune.pairs();
+        float[] murmur = Murmur.pairs();
+        return FernhollowSound.with(
+                film,
+                sound("a1", folder.resolve("tune.flac"), tune),
+                Samples.of(tune),
+                sound("a2", folder.resolve("murmur.flac"), murmur),
+                Samples.of(murmur));
+    }
+
+    private static Media sound(String id, Path file, float[] pairs) throws FileProblem {
+        Samples samples = Samples.of(pairs);
+        SoundFile.write(
+                file,
+                SoundCodec.FLAC,
+                (from, count, into) -> samples.read(from, count, into, 0),
+                0,
+                samples.length(),
+                _ -> true);
+        return MediaProbe.file(file).media().withId(id);
     }
 
     private static Media written(String id, Path file, BufferedImage image) throws IOException {

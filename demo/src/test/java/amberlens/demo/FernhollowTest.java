@@ -15,6 +15,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The demo as it is shipped. */
 class FernhollowTest {
@@ -61,9 +62,16 @@ class FernhollowTest {
     }
 
     @Test
-    void the_film_can_be_laid_out_anew_from_the_same_pictures() throws FileProblem {
+    void the_film_can_be_laid_out_anew_from_the_same_pictures_and_sounds(@TempDir Path folder) throws Exception {
         Project shipped = ProjectFile.open(FILE);
-        assertThat(FernhollowFilm.of(shipped.media())).isEqualTo(shipped);
+        Project laid = Main.heard(
+                FernhollowFilm.of(
+                        shipped.media().stream().filter(Media::hasPixels).toList()),
+                folder);
+        assertThat(laid.withMedia(shipped.media())).isEqualTo(shipped);
+        assertThat(laid.media())
+                .extracting(Media::fingerprint)
+                .isEqualTo(shipped.media().stream().map(Media::fingerprint).toList());
     }
 
     @Test

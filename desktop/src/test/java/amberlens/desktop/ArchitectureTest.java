@@ -41,6 +41,17 @@ class ArchitectureTest {
     static final ArchRule projects_know_no_pixels_and_no_windows =
             none("amberlens.project..", "amberlens.media..", "amberlens.desktop..", "javafx..", "java.awt..");
 
+    @ArchTest
+    static final ArchRule exchange_knows_projects_but_no_pixels_and_no_windows =
+            none("amberlens.exchange..", "amberlens.media..", "amberlens.desktop..", "javafx..", "java.awt..");
+
+    @ArchTest
+    static final ArchRule what_exchange_uses_does_not_know_it = none("amberlens.project..", "amberlens.exchange..");
+
+    @ArchTest
+    static final ArchRule parts_of_exchange_do_not_use_each_other_in_circles =
+            slices().matching("amberlens.exchange.(*)..").should().beFreeOfCycles();
+
     /** A rule that is never broken proves nothing: this one is, by every class that opens a project. */
     @ArchTest
     static void a_rule_of_this_form_fails_where_something_is_used(JavaClasses all) {

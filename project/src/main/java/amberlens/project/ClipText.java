@@ -7,6 +7,7 @@ import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
+import amberlens.core.sound.Level;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -28,6 +29,11 @@ public final class ClipText {
     private ClipText() {}
 
     public static String write(KeyClip clip) {
+        return tree(clip).toPrettyString();
+    }
+
+    /** Likewise, as a tree to be put into another file. */
+    public static ObjectNode tree(KeyClip clip) {
         ObjectNode root = JSON.createObjectNode();
         root.put("format", FORMAT);
         root.put("version", VERSION);
@@ -37,7 +43,7 @@ public final class ClipText {
         putSize(root.putObject("frame"), clip.frame());
         root.set("camera", CameraWriter.camera(clip.camera(), clip.properties()));
         LookClip.put(root, clip.camera(), clip.properties());
-        return root.toPrettyString();
+        return root;
     }
 
     static void putSize(ObjectNode node, Size size) {
@@ -73,6 +79,12 @@ public final class ClipText {
                         (what == KeyClip.What.MOVE && property.group().ofMove())
                                 || root.get("camera").at("/" + property.id()).isObject())
                 .collect(Collectors.toCollection(TreeSet::new));
+        JsonNode level = root.get("camera").path(Level.PROPERTY.id());
+        if (level.isObject()) { // of a clip of sound
+            camera = camera.with(
+                    Level.PROPERTY, new CameraReader(SOURCE).channel(Level.PROPERTY, level, "/camera/level"));
+            properties.add(Level.PROPERTY);
+        }
         CameraTrack withLooks = LookClip.read(root.path("looks"), camera, properties, new CameraReader(SOURCE));
         return new KeyClip(what, withLooks, properties, root.path("origin").asInt(0), picture, frame);
     }

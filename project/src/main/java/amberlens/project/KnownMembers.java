@@ -52,7 +52,8 @@ record KnownMembers(
             .with("box", of("colour", "opacity", "padding", "radius"));
     static final KnownMembers MEDIA = of("id", "kind", "path", "width", "height", "rate", "frames", "title")
             .with("fingerprint", of("bytes", "hash"))
-            .with("opaque", of("x", "y", "width", "height"));
+            .with("opaque", of("x", "y", "width", "height"))
+            .with("beats", of("times", "strengths", "first", "perBar"));
     static final KnownMembers SHOT = of(
                     "id",
                     "name",
@@ -69,6 +70,7 @@ record KnownMembers(
                     "alternatives",
                     "blend",
                     "mirror",
+                    "sound",
                     "looks")
             .with("shutter", of("angle"))
             .with("camera", CAMERA)
@@ -79,7 +81,8 @@ record KnownMembers(
             .with("backdrop", of("gradient", "clouds", "seed"));
     static final KnownMembers SOUND = of("id", "media", "track", "start", "in", "length", "enter", "leave", "mute")
             .with("level", leftOut(Level.PROPERTY));
-    static final KnownMembers PROJECT = of("format", "version", "name", "media", "shots", "sounds", "markers")
+    static final KnownMembers PROJECT = of(
+                    "format", "version", "name", "media", "shots", "sounds", "soundLevel", "markers")
             .with(
                     "frame",
                     of("width", "height", "rate", "background", "blurred").with("shutter", of("angle")));

@@ -6,10 +6,11 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 
 /** Where media lie, as a project file says it: relative to its folder where it can be, with forward slashes on every system. */
-final class MediaPaths {
+public final class MediaPaths {
     private final Path folder;
 
-    MediaPaths(Path file) {
+    /** As the paths of a project file at this place. */
+    public MediaPaths(Path file) {
         Path parent = file.toAbsolutePath().getParent();
         folder = parent == null ? file.toAbsolutePath() : parent;
     }
@@ -19,7 +20,7 @@ final class MediaPaths {
      *
      * @throws IllegalArgumentException when it cannot be a path here
      */
-    String absolute(String written) {
+    public String absolute(String written) {
         try {
             return Links.resolved(folder.resolve(written)).toString();
         } catch (InvalidPathException e) {
@@ -28,7 +29,7 @@ final class MediaPaths {
     }
 
     /** What is written for a path: relative if that leads to the same file, also where folders are links, else as it is. */
-    String written(String path) {
+    public String written(String path) {
         Path whole = Path.of(path);
         if (!whole.isAbsolute() || !whole.getRoot().equals(folder.getRoot())) {
             return text(whole);

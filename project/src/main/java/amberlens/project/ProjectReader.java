@@ -12,6 +12,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.sound.BeatGrid;
 import amberlens.core.sound.SoundClip;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Shutter;
@@ -90,6 +91,7 @@ final class ProjectReader {
                         media,
                         shots,
                         sounds,
+                        root.path("soundLevel").asDouble(0),
                         markers(root),
                         KnownMembers.PROJECT.extras(root)));
     }
@@ -114,8 +116,10 @@ final class ProjectReader {
                     at, () -> Media.title(node.get("id").asText(), title).withExtras(KnownMembers.MEDIA.extras(node)));
         }
         String written = node.get("path").asText();
+        Optional<BeatGrid> beats = new SoundReader(file).beats(node.path("beats"), at + "/beats");
         if (LayerReader.kind(node) == Media.Kind.SOUND) {
             return checked(at, () -> Media.sound(node.get("id").asText(), paths.absolute(written))
+                    .withBeats(beats)
                     .withFingerprint(LayerReader.fingerprint(node))
                     .withExtras(KnownMembers.MEDIA.extras(node)));
         }
@@ -130,6 +134,7 @@ final class ProjectReader {
                         LayerReader.fingerprint(node),
                         opaque(node),
                         Optional.empty(),
+                        beats,
                         KnownMembers.MEDIA.extras(node)));
     }
 

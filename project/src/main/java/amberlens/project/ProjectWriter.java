@@ -9,7 +9,6 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.Properties;
-import amberlens.core.sound.SoundClip;
 import amberlens.core.time.Shutter;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
@@ -50,7 +49,10 @@ final class ProjectWriter {
         project.shots().forEach(shot -> shots.add(shot(shot)));
         if (!project.sounds().isEmpty()) {
             ArrayNode sounds = root.putArray("sounds");
-            project.sounds().forEach(clip -> sounds.add(sound(clip)));
+            project.sounds().forEach(clip -> sounds.add(SoundWriter.sound(clip)));
+        }
+        if (project.soundLevel() != 0) {
+            root.set("soundLevel", CameraWriter.number(project.soundLevel()));
         }
         putMarkers(root, project.markers());
         KnownMembers.PROJECT.merge(root, project.extras());
@@ -85,6 +87,7 @@ final class ProjectWriter {
             written.put("width", area.size().width());
             written.put("height", area.size().height());
         });
+        item.beats().ifPresent(grid -> SoundWriter.putBeats(node, grid));
         KnownMembers.MEDIA.merge(node, item.extras());
         return node;
     }
@@ -95,22 +98,6 @@ final class ProjectWriter {
             node.put("width", item.size().width());
             node.put("height", item.size().height());
         }
-    }
-
-    private static ObjectNode sound(SoundClip clip) {
-        ObjectNode node = NODES.objectNode();
-        node.put("id", clip.id());
-        node.put("media", clip.media());
-        node.put("track", clip.track());
-        node.put("start", clip.start().toString());
-        node.put("in", clip.in().toString());
-        node.put("length", clip.length().toString());
-        node.set("level", CameraWriter.channel(clip.level()));
-        node.put("enter", clip.enter().toString());
-        node.put("leave", clip.leave().toString());
-        node.put("mute", clip.mute());
-        KnownMembers.SOUND.merge(node, clip.extras());
-        return node;
     }
 
     private static ObjectNode shot(Shot shot) {
@@ -148,6 +135,9 @@ final class ProjectWriter {
             node.put("mirror", settings.mirror().word());
         }
         settings.shutter().ifPresent(shutter -> putShutter(node, shutter));
+        if (settings.heard()) {
+            node.put("sound", true);
+        }
         if (!settings.locked().isEmpty()) {
             ArrayNode locked = node.putArray("locked");
             settings.locked().forEach(locked::add);

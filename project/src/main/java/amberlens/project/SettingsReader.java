@@ -43,7 +43,8 @@ final class SettingsReader {
                 alternatives(shot.path("alternatives"), at + "/alternatives"),
                 carried(shot.path("follows"), at + "/follows"),
                 mirror(shot.path("mirror").asText("")),
-                shutter(shot.path("shutter")));
+                shutter(shot.path("shutter")),
+                shot.path("sound").asBoolean(false));
     }
 
     private static Mirror mirror(String word) {

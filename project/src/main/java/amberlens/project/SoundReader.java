@@ -2,13 +2,17 @@ package amberlens.project;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.motion.Channel;
+import amberlens.core.sound.BeatGrid;
+import amberlens.core.sound.Beats;
 import amberlens.core.sound.Level;
 import amberlens.core.sound.SoundClip;
 import amberlens.core.time.Seconds;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 
 /** From the members of sounds, which the schema has accepted, to clips. */
 final class SoundReader {
@@ -48,6 +52,29 @@ final class SoundReader {
                         leave,
                         node.path("mute").asBoolean(false),
                         KnownMembers.SOUND.extras(node)));
+    }
+
+    /** Beats that were set by hand, if there are any. */
+    Optional<BeatGrid> beats(JsonNode node, String at) throws FileProblem {
+        if (node.isMissingNode()) {
+            return Optional.empty();
+        }
+        List<Double> times = numbers(node.path("times"));
+        List<Double> strengths =
+                node.has("strengths") ? numbers(node.get("strengths")) : Collections.nCopies(times.size(), 1.0);
+        return Optional.of(CameraReader.checked(
+                file,
+                at,
+                () -> new BeatGrid(
+                        Beats.at(times, strengths),
+                        node.path("first").asInt(0),
+                        node.path("perBar").asInt(4))));
+    }
+
+    private static List<Double> numbers(JsonNode array) {
+        List<Double> numbers = new ArrayList<>();
+        array.forEach(number -> numbers.add(number.asDouble()));
+        return numbers;
     }
 
     private Seconds time(JsonNode node, String member, String at) throws FileProblem {

@@ -30,7 +30,7 @@ final class Versions {
 
     /** The lowest version that says all that a project holds. */
     static int lowest(Project project) {
-        if (!project.sounds().isEmpty() || project.media().stream().anyMatch(media -> !media.isSeen())) {
+        if (isHeard(project)) {
             return WITH_SOUND;
         }
         if (project.media().stream().anyMatch(media -> media.title().isPresent())) {
@@ -42,6 +42,12 @@ final class Versions {
         boolean deep =
                 !project.frame().shutter().isOff() || project.shots().stream().anyMatch(Versions::isDeep);
         return deep ? WITH_DEPTH : 1;
+    }
+
+    private static boolean isHeard(Project project) {
+        return !project.sounds().isEmpty()
+                || project.media().stream().anyMatch(media -> !media.isSeen())
+                || project.shots().stream().anyMatch(shot -> shot.settings().heard());
     }
 
     private static boolean isDeep(Shot shot) {

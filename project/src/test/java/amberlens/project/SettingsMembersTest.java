@@ -70,7 +70,8 @@ class SettingsMembersTest {
                 List.of(new Alternative("B", still)),
                 Optional.of(new Carried("s9", Set.of(Properties.SCALE, Properties.SPEED))),
                 Mirror.VERTICAL,
-                Optional.of(new Shutter(90)));
+                Optional.of(new Shutter(90)),
+                false);
         Project project = project(settings);
         project = project.withFrame(project.frame().withShutter(Shutter.USUAL));
         assertThat(roundTrip(project)).isEqualTo(project);

@@ -3,6 +3,13 @@ package amberlens.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberlens.core.edges.Conform;
+import amberlens.core.edit.BeatEdits;
+import amberlens.core.edit.MediaEdits;
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.edit.SoundEdits;
+import amberlens.core.footage.Footage;
+import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -10,12 +17,16 @@ import amberlens.core.motion.Channel;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.ValueKinds;
+import amberlens.core.sound.BeatGrid;
+import amberlens.core.sound.Beats;
 import amberlens.core.sound.SoundClip;
+import amberlens.core.time.FrameRate;
 import amberlens.core.time.Seconds;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
@@ -23,6 +34,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class SoundMembersTest {
     private static final String PROJECT = """
@@ -119,6 +131,45 @@ class SoundMembersTest {
         assertThatThrownBy(() -> opened(("{ 'id': 'c1', " + media + members + " }").replace('\'', '"')))
                 .isInstanceOf(FileProblem.class)
                 .hasMessageContaining(pointer);
+    }
+
+    @Test
+    void beats_set_by_hand_the_level_of_all_and_the_sound_of_footage_come_back() throws Exception {
+        Project project = opened("{ \"id\": \"c1\", \"media\": \"a1\", \"start\": \"0\", \"length\": \"7\" }");
+        BeatGrid beats = new BeatGrid(Beats.at(List.of(0.25, 0.75, 1.3), List.of(1.0, 0.5, 0.25)), 1, 3);
+        Media film = Media.footage(
+                "m1",
+                Media.Kind.FILM,
+                folder.resolve("pond.mp4").toString(),
+                new Size(64, 64),
+                new Footage(FrameRate.of(25), 50));
+        Project changed = BeatEdits.set("a1", Optional.of(beats)).apply(project);
+        changed = SoundEdits.setSoundLevel(-4.5).apply(changed);
+        changed = MediaEdits.add(film).apply(changed);
+        changed = ShotEdits.add(film, Conform.FILL, 0).apply(changed);
+        assertThat(changed.shots().getFirst().settings().heard()).isTrue();
+        Path again = folder.resolve("again.amber");
+        ProjectFile.save(changed, again);
+        assertThat(ProjectFile.open(again)).isEqualTo(changed);
+        assertThat(Files.readString(again)).contains("\"soundLevel\": -4.5", "\"sound\": true", "\"perBar\": 3");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "{ 'times': [1, 0.5] }",
+                "{ 'times': [0.5, 1], 'strengths': [1] }",
+                "{ 'times': [-1] }",
+                "{ 'times': [1], 'perBar': 0 }",
+                "{ 'times': [1], 'first': 4 }",
+                "{ 'tempo': 120 }"
+            })
+    void beats_that_cannot_be_are_refused_with_their_place(String beats) throws Exception {
+        Path file = folder.resolve("film.amber");
+        Files.writeString(
+                file,
+                PROJECT.formatted("").replace("tune.flac\"", "tune.flac\", \"beats\": " + beats.replace('\'', '"')));
+        assertThatThrownBy(() -> ProjectFile.open(file)).hasMessageContaining("/media/0/beats");
     }
 
     @Test

@@ -9,7 +9,6 @@ import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -255,28 +254,6 @@ public final class LineUpEdits {
                 long to = Math.round((double) frames * before / whole);
                 int length = Math.clamp(to - from, 1, Shot.LONGEST);
                 fitted = ShotEdits.setLength(shot.id(), length, timing).apply(fitted);
-            }
-            return fitted;
-        });
-    }
-
-    /**
-     * Gives shots lengths so that each ends on the next of some beats after its start; the first keeps its start. Shots for which no
-     * beat is left keep their length.
-     *
-     * @param beats line-up frames
-     */
-    public static Edit fitToBeats(Set<String> shotIds, List<Integer> beats, ShotEdits.Timing timing) {
-        return Edit.of("fit to beats", project -> {
-            Project fitted = project;
-            for (Shot shot : chosen(project, shotIds)) {
-                Shot now = fitted.shot(shot.id()).orElseThrow();
-                int end = beats.stream()
-                        .filter(beat -> beat > now.start())
-                        .min(Comparator.comparingInt(beat -> Math.abs(beat - now.start() - now.length())))
-                        .orElse(now.start() + now.length());
-                fitted =
-                        ShotEdits.setLength(now.id(), end - now.start(), timing).apply(fitted);
             }
             return fitted;
         });

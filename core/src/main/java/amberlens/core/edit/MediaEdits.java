@@ -29,9 +29,8 @@ public final class MediaEdits {
 
     /** Puts several media on the shelf, in their order; each gets an id of its own. */
     public static Edit addAll(List<Media> found) {
-        String name = found.size() == 1
-                ? "import of " + found.getFirst().fileName()
-                : "import of " + found.size() + " pictures";
+        String name =
+                found.size() == 1 ? "import of " + found.getFirst().fileName() : "import of " + found.size() + " files";
         return Edit.of(name, project -> {
             var all = new ArrayList<>(project.media());
             var ids = FreshIds.many("m", all.stream().map(Media::id).toList(), found.size());
@@ -42,14 +41,17 @@ public final class MediaEdits {
         });
     }
 
-    /** Takes media off the shelf, with all shots that show it. */
+    /** Takes media off the shelf, with all shots that show it and all clips that play it. */
     public static Edit remove(String mediaId) {
-        return Edit.of("removal of a picture", project -> {
+        return Edit.of("removal from the shelf", project -> {
             Set<String> shown = project.shots().stream()
                     .filter(shot -> shot.media().equals(mediaId))
                     .map(Shot::id)
                     .collect(Collectors.toSet());
-            Project without = LineUpEdits.delete(shown, Laying.RIPPLE).apply(project);
+            Project silent = project.withSounds(project.sounds().stream()
+                    .filter(clip -> !clip.media().equals(mediaId))
+                    .toList());
+            Project without = LineUpEdits.delete(shown, Laying.RIPPLE).apply(silent);
             return without.withMedia(without.media().stream()
                     .filter(media -> !media.id().equals(mediaId))
                     .toList());

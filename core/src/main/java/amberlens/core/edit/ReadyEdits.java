@@ -1,5 +1,6 @@
 package amberlens.core.edit;
 
+import amberlens.core.hearing.LineUpBeats;
 import amberlens.core.model.Marker;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -9,6 +10,7 @@ import amberlens.core.ready.OwnMove;
 import amberlens.core.ready.Place;
 import amberlens.core.ready.ReadyMove;
 import amberlens.core.ready.ReadyMoves;
+import amberlens.core.ready.Rhythm;
 import amberlens.core.ready.Stage;
 import amberlens.core.ready.Wish;
 import java.util.LinkedHashMap;
@@ -59,32 +61,52 @@ public final class ReadyEdits {
         }
     }
 
-    /** What a ready move has to work with in a shot. */
+    /** What a ready move has to work with in a shot, where nothing is heard. */
     public static Stage stage(Project project, Shot shot, double limitPercent) {
-        var beats = new TreeSet<Integer>();
-        shot.markers().stream().map(Marker::at).forEach(beats::add);
-        project.markers().stream()
-                .map(Marker::at)
-                .filter(shot.onLineUp()::contains)
-                .map(at -> at - shot.start())
-                .forEach(beats::add);
+        return stage(project, shot, limitPercent, LineUpBeats.NONE);
+    }
+
+    /** What a ready move has to work with in a shot: markers are beats, too. */
+    public static Stage stage(Project project, Shot shot, double limitPercent, LineUpBeats heard) {
         return new Stage(
                 project.mediaOf(shot).size(),
                 project.frameSize(),
                 shot.length(),
                 limitPercent,
                 shot.settings().subject(),
-                List.copyOf(beats),
+                rhythm(project, shot, heard),
                 project.mediaOf(shot).title().map(_ -> project.pose(shot, shot.lastFrame())));
     }
 
-    /** The same ready move for several shots. */
+    private static Rhythm rhythm(Project project, Shot shot, LineUpBeats heard) {
+        List<Integer> markers = project.markers().stream().map(Marker::at).toList();
+        var beats = new TreeSet<Integer>(within(shot, markers));
+        shot.markers().stream().map(Marker::at).forEach(beats::add);
+        beats.addAll(within(shot, heard.frames()));
+        return new Rhythm(List.copyOf(beats), within(shot, heard.bars()));
+    }
+
+    /** Frames of the line-up as frames of a shot, where they are in it. */
+    private static List<Integer> within(Shot shot, List<Integer> frames) {
+        return frames.stream()
+                .filter(shot.onLineUp()::contains)
+                .map(at -> at - shot.start())
+                .toList();
+    }
+
+    /** The same ready move for several shots, where nothing is heard. */
     public static Plan plan(Project project, Set<String> shotIds, ReadyMove move, Wish wish, double limitPercent) {
+        return plan(project, shotIds, move, wish, limitPercent, LineUpBeats.NONE);
+    }
+
+    /** The same ready move for several shots. */
+    public static Plan plan(
+            Project project, Set<String> shotIds, ReadyMove move, Wish wish, double limitPercent, LineUpBeats heard) {
         Plan plan = plan(
                 move.words().toLowerCase(Locale.ROOT),
                 project,
                 shotIds,
-                limitPercent,
+                shot -> stage(project, shot, limitPercent, heard),
                 move.fills(),
                 stage -> ReadyMoves.make(move, stage, wish));
         if (!move.ofTitles()) {
@@ -92,14 +114,14 @@ public final class ReadyEdits {
         }
         Map<String, TitleDressing> wearing = new LinkedHashMap<>();
         for (Shot shot : LineUpEdits.chosen(project, plan.cameras().keySet())) {
-            wearing.put(shot.id(), TitleDressing.of(move, stage(project, shot, limitPercent), wish, project));
+            wearing.put(shot.id(), TitleDressing.of(move, stage(project, shot, limitPercent, heard), wish, project));
         }
         return new Plan(plan.name(), plan.cameras(), plan.remarks(), false, wearing);
     }
 
     /** A kept move for several shots. */
     public static Plan plan(Project project, Set<String> shotIds, OwnMove move, double limitPercent) {
-        return plan("move \"" + move.name() + "\"", project, shotIds, limitPercent, true, move::make);
+        return plan("move \"" + move.name() + "\"", project, shotIds, plain(project, limitPercent), true, move::make);
     }
 
     /** A pan and zoom for a shot, from one place of its picture to another. */
@@ -108,7 +130,7 @@ public final class ReadyEdits {
                 ReadyMove.PAN_AND_ZOOM.words().toLowerCase(Locale.ROOT),
                 project,
                 Set.of(shotId),
-                limitPercent,
+                plain(project, limitPercent),
                 true,
                 stage -> ReadyMoves.between(from, to, stage, wish));
     }
@@ -120,23 +142,33 @@ public final class ReadyEdits {
                 .filter(shot -> !project.isTitle(shot))
                 .map(Shot::id)
                 .collect(Collectors.toSet());
-        return plan("arrangement of " + pictures.size() + " shots", project, pictures, limitPercent, true, stage -> {
-            Arrangement.Choice choice = arrangement.next(stage);
-            return ReadyMoves.make(choice.move(), stage, choice.wish());
-        });
+        return plan(
+                "arrangement of " + pictures.size() + " shots",
+                project,
+                pictures,
+                plain(project, limitPercent),
+                true,
+                stage -> {
+                    Arrangement.Choice choice = arrangement.next(stage);
+                    return ReadyMoves.make(choice.move(), stage, choice.wish());
+                });
+    }
+
+    private static Function<Shot, Stage> plain(Project project, double limitPercent) {
+        return shot -> stage(project, shot, limitPercent);
     }
 
     private static Plan plan(
             String name,
             Project project,
             Set<String> shotIds,
-            double limitPercent,
+            Function<Shot, Stage> stages,
             boolean fills,
             Function<Stage, ReadyMoves.Made> make) {
         Map<String, CameraTrack> cameras = new LinkedHashMap<>();
         Map<String, String> remarks = new LinkedHashMap<>();
         for (Shot shot : LineUpEdits.chosen(project, shotIds)) {
-            ReadyMoves.Made made = make.apply(stage(project, shot, limitPercent));
+            ReadyMoves.Made made = make.apply(stages.apply(shot));
             made.camera().ifPresent(camera -> cameras.put(shot.id(), camera));
             made.reason().ifPresent(reason -> remarks.put(shot.id(), reason));
         }

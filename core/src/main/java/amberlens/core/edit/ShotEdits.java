@@ -43,7 +43,8 @@ public final class ShotEdits {
         var camera = CameraTrack.still((title ? Conform.ONE_TO_ONE : conform).pose(media.size(), project.frameSize()));
         String id = FreshIds.next("s", project.shots().stream().map(Shot::id).toList());
         int end = LineUp.length(project);
-        return new Shot(id, media.name(), media.id(), FIRST_TRACK, end, length, !title, camera, Extras.NONE);
+        Shot shot = new Shot(id, media.name(), media.id(), FIRST_TRACK, end, length, !title, camera, Extras.NONE);
+        return shot.withSettings(shot.settings().withHeard(media.sounds()));
     }
 
     /** What happens to a move when its shot gets another length. */

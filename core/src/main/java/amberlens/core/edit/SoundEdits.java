@@ -1,13 +1,16 @@
 package amberlens.core.edit;
 
+import amberlens.core.hearing.Hearing;
 import amberlens.core.model.FreshIds;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
 import amberlens.core.sound.SoundClip;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Seconds;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -25,9 +28,7 @@ public final class SoundEdits {
      */
     public static Edit add(Media media, Seconds start, Seconds length) {
         return Edit.of("sound", project -> {
-            String id = FreshIds.next(
-                    "c", project.sounds().stream().map(SoundClip::id).toList());
-            SoundClip clip = SoundClip.of(id, media.id(), 1, start, Seconds.ZERO, length);
+            SoundClip clip = SoundClip.of(freshId(project.sounds()), media.id(), 1, start, Seconds.ZERO, length);
             var sounds = new ArrayList<>(project.sounds());
             sounds.add(clip.withTrack(freeTrack(project, clip)));
             return project.withSounds(sounds);
@@ -51,6 +52,25 @@ public final class SoundEdits {
     /** How many tracks of sounds a project has. */
     public static int tracks(Project project) {
         return project.sounds().stream().mapToInt(SoundClip::track).max().orElse(0);
+    }
+
+    /** Moves clips in time and to other tracks, their distances kept, as far as there is room at the start and above. */
+    public static Edit move(Set<String> clipIds, Seconds by, int byTracks) {
+        return Edit.of(clipIds.size() == 1 ? "move of a sound" : "move of " + clipIds.size() + " sounds", project -> {
+            List<SoundClip> chosen = chosen(project, clipIds);
+            if (chosen.isEmpty()) {
+                return project;
+            }
+            Seconds time = latest(by, Seconds.ZERO.minus(chosen.getFirst().start()));
+            int least = chosen.stream().mapToInt(SoundClip::track).min().orElse(1);
+            int most = chosen.stream().mapToInt(SoundClip::track).max().orElse(1);
+            int tracks = Math.clamp(byTracks, 1 - least, SoundClip.MOST_TRACKS - most);
+            return project.withSounds(project.sounds().stream()
+                    .map(clip -> clipIds.contains(clip.id())
+                            ? clip.withStart(clip.start().plus(time)).withTrack(clip.track() + tracks)
+                            : clip)
+                    .toList());
+        });
     }
 
     /** Moves a clip in time and to another track; it begins at 0 at the earliest. */
@@ -109,8 +129,7 @@ public final class SoundEdits {
         Seconds before = at.minus(clip.start());
         FrameRate rate = project.frame().rate();
         SoundClip first = clip.withPart(clip.in(), before).withFades(clip.enter(), Seconds.ZERO);
-        SoundClip second = clip.withId(FreshIds.next(
-                        "c", project.sounds().stream().map(SoundClip::id).toList()))
+        SoundClip second = clip.withId(freshId(project.sounds()))
                 .withStart(at)
                 .withPart(clip.in().plus(before), clip.length().minus(before))
                 .withFades(Seconds.ZERO, clip.leave())
@@ -123,7 +142,12 @@ public final class SoundEdits {
     }
 
     public static Edit setLevel(String clipId, Channel<Double> level) {
-        return change("level of a sound", clipId, clip -> clip.withLevel(level));
+        return setLevel("level of a sound", clipId, level);
+    }
+
+    /** Likewise under another name. */
+    public static Edit setLevel(String name, String clipId, Channel<Double> level) {
+        return change(name, clipId, clip -> clip.withLevel(level));
     }
 
     public static Edit setFades(String clipId, Seconds enter, Seconds leave) {
@@ -144,6 +168,73 @@ public final class SoundEdits {
                 project -> project.withSounds(project.sounds().stream()
                         .filter(clip -> !clipIds.contains(clip.id()))
                         .toList()));
+    }
+
+    /** How loud everything is together, in dB. */
+    public static Edit setSoundLevel(double level) {
+        return Edit.of("level of all sounds", project -> project.withSoundLevel(level));
+    }
+
+    /** Copies of clips behind the last of them, their distances kept. */
+    public static Edit copy(Set<String> clipIds) {
+        return Edit.of("copy of sounds", project -> {
+            List<SoundClip> chosen = chosen(project, clipIds);
+            if (chosen.isEmpty()) {
+                return project;
+            }
+            Seconds from = chosen.getFirst().start();
+            Seconds by = Seconds.ZERO;
+            for (SoundClip clip : chosen) {
+                by = latest(by, clip.end().minus(from));
+            }
+            var sounds = new ArrayList<>(project.sounds());
+            for (SoundClip clip : chosen) {
+                sounds.add(clip.withId(freshId(sounds)).withStart(clip.start().plus(by)));
+            }
+            return project.withSounds(sounds);
+        });
+    }
+
+    /** The clips with these ids, in time. */
+    public static List<SoundClip> chosen(Project project, Set<String> clipIds) {
+        return project.sounds().stream()
+                .filter(clip -> clipIds.contains(clip.id()))
+                .sorted(Comparator.comparing(SoundClip::start))
+                .toList();
+    }
+
+    private static String freshId(List<SoundClip> sounds) {
+        return FreshIds.next("c", sounds.stream().map(SoundClip::id).toList());
+    }
+
+    /** Lets the sound of shots' own footage be heard, or not. */
+    public static Edit setHeard(Set<String> shotIds, boolean heard) {
+        return Edit.of(heard ? "sound of footage" : "muting of footage", project -> {
+            Project changed = project;
+            for (String id : shotIds) {
+                changed = changed.mapShot(
+                        id, shot -> shot.withSettings(shot.settings().withHeard(heard)));
+            }
+            return changed;
+        });
+    }
+
+    /**
+     * Takes the sound of a shot's own footage off it: a clip of its own plays it at the same place, the shot is silent.
+     *
+     * @throws IllegalArgumentException by the edit, where that cannot be; it says why
+     */
+    public static Edit detach(String shotId) {
+        return Edit.of("detaching of sound", project -> {
+            Shot shot = project.shot(shotId).orElseThrow();
+            Hearing.undetachable(project, shot).ifPresent(why -> {
+                throw new IllegalArgumentException("The sound stays with its shot: " + why + ".");
+            });
+            SoundClip clip = Hearing.detached(project, shot, freshId(project.sounds()));
+            var sounds = new ArrayList<>(project.sounds());
+            sounds.add(clip.withTrack(freeTrack(project, clip)));
+            return setHeard(Set.of(shotId), false).apply(project).withSounds(sounds);
+        });
     }
 
     private static Edit change(String name, String clipId, UnaryOperator<SoundClip> change) {

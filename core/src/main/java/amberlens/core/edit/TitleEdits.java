@@ -102,9 +102,7 @@ public final class TitleEdits {
         Shot named = shot.name().equals(before.name()) ? set.withName(after.name()) : set;
         var shots = new ArrayList<>(project.shots());
         shots.set(shots.indexOf(shot), named);
-        // media and shots are taken together, since a shot's media must be there
-        return new Project(
-                project.name(), project.frame(), media, shots, project.sounds(), project.markers(), project.extras());
+        return project.with(media, shots);
     }
 
     /** The camera with its anchors at the same place of what is written. */

@@ -4,6 +4,7 @@ import amberlens.core.extras.Extras;
 import amberlens.core.footage.Footage;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
+import amberlens.core.sound.BeatGrid;
 import amberlens.core.title.Title;
 import amberlens.core.title.Typesetter;
 import java.util.Locale;
@@ -19,6 +20,7 @@ import java.util.Optional;
  * @param fingerprint what its file was when it was last seen, to find it again elsewhere
  * @param opaque the bounds of its fully opaque pixels, where they were asked for
  * @param title what is written, of a title
+ * @param beats those of a sound, where they were set by hand
  */
 public record Media(
         String id,
@@ -29,6 +31,7 @@ public record Media(
         Optional<Fingerprint> fingerprint,
         Optional<PictureArea> opaque,
         Optional<Title> title,
+        Optional<BeatGrid> beats,
         Extras extras) {
     /** What the file holds. */
     public enum Kind {
@@ -57,6 +60,9 @@ public record Media(
         }
         if (size.width() > LARGEST || size.height() > LARGEST) {
             throw new IllegalArgumentException("media are at most 1000000 pixels wide and high, not " + size);
+        }
+        if (beats.isPresent() && kind != Kind.SOUND && kind != Kind.FILM) {
+            throw new IllegalArgumentException("only what can be heard has beats");
         }
         opaque.ifPresent(area -> requireInside(area, size));
         if (footage.isPresent() != (kind == Kind.FILM || kind == Kind.SEQUENCE)) {
@@ -104,16 +110,26 @@ public record Media(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.of(title),
+                Optional.empty(),
                 Extras.NONE);
     }
 
     private static Media plain(String id, Kind kind, String path, Size size, Optional<Footage> footage) {
         return new Media(
-                id, kind, path, size, footage, Optional.empty(), Optional.empty(), Optional.empty(), Extras.NONE);
+                id,
+                kind,
+                path,
+                size,
+                footage,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Extras.NONE);
     }
 
     public Media withId(String newId) {
-        return new Media(newId, kind, path, size, footage, fingerprint, opaque, title, extras);
+        return new Media(newId, kind, path, size, footage, fingerprint, opaque, title, beats, extras);
     }
 
     /** This item with the file that was found for it. */
@@ -128,26 +144,32 @@ public record Media(
                 found.fingerprint,
                 stillOpaque,
                 found.title,
+                beats,
                 extras);
     }
 
     public Media withFingerprint(Optional<Fingerprint> seen) {
-        return new Media(id, kind, path, size, footage, seen, opaque, title, extras);
+        return new Media(id, kind, path, size, footage, seen, opaque, title, beats, extras);
     }
 
     public Media withOpaque(PictureArea bounds) {
-        return new Media(id, kind, path, size, footage, fingerprint, Optional.of(bounds), title, extras);
+        return new Media(id, kind, path, size, footage, fingerprint, Optional.of(bounds), title, beats, extras);
     }
 
     /** Other words for a title. */
     public Media withTitle(Title words) {
         Size box = Typesetter.get().set(words).box();
-        return new Media(id, kind, path, box, footage, fingerprint, opaque, Optional.of(words), extras);
+        return new Media(id, kind, path, box, footage, fingerprint, opaque, Optional.of(words), beats, extras);
+    }
+
+    /** Other beats, set by hand; empty for those that are found. */
+    public Media withBeats(Optional<BeatGrid> byHand) {
+        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, byHand, extras);
     }
 
     /** This item with what a file says beyond. */
     public Media withExtras(Extras beyond) {
-        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beyond);
+        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, beyond);
     }
 
     /** Whether it is read from a file. */

@@ -16,6 +16,7 @@ import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
+import amberlens.core.sound.Level;
 import amberlens.core.sound.SoundClip;
 import amberlens.core.time.Shutter;
 import amberlens.core.title.Typesetter;
@@ -34,6 +35,7 @@ import java.util.stream.Collectors;
  * @param media in the order of the shelf, with unique ids
  * @param shots with unique ids, each with media of the project
  * @param sounds with unique ids, each of media of the project that can be heard
+ * @param soundLevel of everything that is heard, in dB
  * @param markers of the line-up, in time
  */
 public record Project(
@@ -42,12 +44,13 @@ public record Project(
         List<Media> media,
         List<Shot> shots,
         List<SoundClip> sounds,
+        double soundLevel,
         List<Marker> markers,
         Extras extras) {
     /** Without any sound. */
     public Project(
             String name, FrameFormat frame, List<Media> media, List<Shot> shots, List<Marker> markers, Extras extras) {
-        this(name, frame, media, shots, List.of(), markers, extras);
+        this(name, frame, media, shots, List.of(), 0, markers, extras);
     }
 
     public Project {
@@ -66,6 +69,9 @@ public record Project(
             }
         }
         requireHeard(media, sounds);
+        if (!(soundLevel >= Level.LEAST && soundLevel <= Level.MOST)) {
+            throw new IllegalArgumentException("a level lies between -1000 and 12 dB, not at " + soundLevel);
+        }
         var shotIds = new HashSet<String>();
         for (Shot shot : shots) {
             if (!shotIds.add(shot.id())) {
@@ -247,27 +253,37 @@ public record Project(
     }
 
     public Project withName(String newName) {
-        return new Project(newName, frame, media, shots, sounds, markers, extras);
+        return new Project(newName, frame, media, shots, sounds, soundLevel, markers, extras);
     }
 
     public Project withFrame(FrameFormat newFrame) {
-        return new Project(name, newFrame, media, shots, sounds, markers, extras);
+        return new Project(name, newFrame, media, shots, sounds, soundLevel, markers, extras);
     }
 
     public Project withMedia(List<Media> newMedia) {
-        return new Project(name, frame, newMedia, shots, sounds, markers, extras);
+        return new Project(name, frame, newMedia, shots, sounds, soundLevel, markers, extras);
     }
 
     public Project withShots(List<Shot> newShots) {
-        return new Project(name, frame, media, newShots, sounds, markers, extras);
+        return new Project(name, frame, media, newShots, sounds, soundLevel, markers, extras);
+    }
+
+    /** Media and shots together, since a shot's media must be there. */
+    public Project with(List<Media> newMedia, List<Shot> newShots) {
+        return new Project(name, frame, newMedia, newShots, sounds, soundLevel, markers, extras);
     }
 
     public Project withMarkers(List<Marker> newMarkers) {
-        return new Project(name, frame, media, shots, sounds, newMarkers, extras);
+        return new Project(name, frame, media, shots, sounds, soundLevel, newMarkers, extras);
     }
 
     public Project withSounds(List<SoundClip> newSounds) {
-        return new Project(name, frame, media, shots, newSounds, markers, extras);
+        return new Project(name, frame, media, shots, newSounds, soundLevel, markers, extras);
+    }
+
+    /** @param level dB, of everything that is heard */
+    public Project withSoundLevel(double level) {
+        return new Project(name, frame, media, shots, sounds, level, markers, extras);
     }
 
     /** This project with one shot changed; the same project when the shot is gone or stays equal. */

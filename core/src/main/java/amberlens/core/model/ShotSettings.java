@@ -23,6 +23,7 @@ import java.util.TreeSet;
  * @param carried the shot whose move this one's follows
  * @param mirror whether the picture is shown as in a mirror
  * @param shutter its own; empty for the project's
+ * @param heard whether the sound of its footage is heard
  */
 public record ShotSettings(
         boolean fillsFrame,
@@ -34,7 +35,8 @@ public record ShotSettings(
         List<Alternative> alternatives,
         Optional<Carried> carried,
         Mirror mirror,
-        Optional<Shutter> shutter) {
+        Optional<Shutter> shutter,
+        boolean heard) {
     /** Those of a new shot. */
     public static final ShotSettings USUAL = new ShotSettings(
             true,
@@ -46,7 +48,8 @@ public record ShotSettings(
             List.of(),
             Optional.empty(),
             Mirror.NONE,
-            Optional.empty());
+            Optional.empty(),
+            false);
 
     public ShotSettings {
         locked = Collections.unmodifiableSortedSet(new TreeSet<>(locked));
@@ -55,51 +58,146 @@ public record ShotSettings(
 
     public ShotSettings withFillsFrame(boolean fills) {
         return new ShotSettings(
-                fills, keepInside, opaqueOnly, locked, subject, backdrop, alternatives, carried, mirror, shutter);
+                fills,
+                keepInside,
+                opaqueOnly,
+                locked,
+                subject,
+                backdrop,
+                alternatives,
+                carried,
+                mirror,
+                shutter,
+                heard);
     }
 
     public ShotSettings withKeepInside(boolean keep) {
         return new ShotSettings(
-                fillsFrame, keep, opaqueOnly, locked, subject, backdrop, alternatives, carried, mirror, shutter);
+                fillsFrame, keep, opaqueOnly, locked, subject, backdrop, alternatives, carried, mirror, shutter, heard);
     }
 
     public ShotSettings withOpaqueOnly(boolean only) {
         return new ShotSettings(
-                fillsFrame, keepInside, only, locked, subject, backdrop, alternatives, carried, mirror, shutter);
+                fillsFrame, keepInside, only, locked, subject, backdrop, alternatives, carried, mirror, shutter, heard);
     }
 
     public ShotSettings withLocked(SortedSet<Integer> frames) {
         return new ShotSettings(
-                fillsFrame, keepInside, opaqueOnly, frames, subject, backdrop, alternatives, carried, mirror, shutter);
+                fillsFrame,
+                keepInside,
+                opaqueOnly,
+                frames,
+                subject,
+                backdrop,
+                alternatives,
+                carried,
+                mirror,
+                shutter,
+                heard);
     }
 
     public ShotSettings withSubject(Optional<PicturePoint> point) {
         return new ShotSettings(
-                fillsFrame, keepInside, opaqueOnly, locked, point, backdrop, alternatives, carried, mirror, shutter);
+                fillsFrame,
+                keepInside,
+                opaqueOnly,
+                locked,
+                point,
+                backdrop,
+                alternatives,
+                carried,
+                mirror,
+                shutter,
+                heard);
     }
 
     public ShotSettings withBackdrop(Backdrop behind) {
         return new ShotSettings(
-                fillsFrame, keepInside, opaqueOnly, locked, subject, behind, alternatives, carried, mirror, shutter);
+                fillsFrame,
+                keepInside,
+                opaqueOnly,
+                locked,
+                subject,
+                behind,
+                alternatives,
+                carried,
+                mirror,
+                shutter,
+                heard);
     }
 
     public ShotSettings withAlternatives(List<Alternative> versions) {
         return new ShotSettings(
-                fillsFrame, keepInside, opaqueOnly, locked, subject, backdrop, versions, carried, mirror, shutter);
+                fillsFrame,
+                keepInside,
+                opaqueOnly,
+                locked,
+                subject,
+                backdrop,
+                versions,
+                carried,
+                mirror,
+                shutter,
+                heard);
     }
 
     public ShotSettings withCarried(Optional<Carried> follows) {
         return new ShotSettings(
-                fillsFrame, keepInside, opaqueOnly, locked, subject, backdrop, alternatives, follows, mirror, shutter);
+                fillsFrame,
+                keepInside,
+                opaqueOnly,
+                locked,
+                subject,
+                backdrop,
+                alternatives,
+                follows,
+                mirror,
+                shutter,
+                heard);
     }
 
     public ShotSettings withMirror(Mirror shown) {
         return new ShotSettings(
-                fillsFrame, keepInside, opaqueOnly, locked, subject, backdrop, alternatives, carried, shown, shutter);
+                fillsFrame,
+                keepInside,
+                opaqueOnly,
+                locked,
+                subject,
+                backdrop,
+                alternatives,
+                carried,
+                shown,
+                shutter,
+                heard);
     }
 
     public ShotSettings withShutter(Optional<Shutter> own) {
         return new ShotSettings(
-                fillsFrame, keepInside, opaqueOnly, locked, subject, backdrop, alternatives, carried, mirror, own);
+                fillsFrame,
+                keepInside,
+                opaqueOnly,
+                locked,
+                subject,
+                backdrop,
+                alternatives,
+                carried,
+                mirror,
+                own,
+                heard);
+    }
+
+    public ShotSettings withHeard(boolean isHeard) {
+        return new ShotSettings(
+                fillsFrame,
+                keepInside,
+                opaqueOnly,
+                locked,
+                subject,
+                backdrop,
+                alternatives,
+                carried,
+                mirror,
+                shutter,
+                isHeard);
     }
 }

@@ -6,7 +6,6 @@ import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
-import java.util.List;
 import java.util.Optional;
 
 /**
@@ -17,7 +16,7 @@ import java.util.Optional;
  * @param length frames of the shot, at least 1
  * @param limitPercent the greatest enlargement that is wanted
  * @param subject a point of the picture that matters
- * @param beats frames of the shot at which something sounds
+ * @param rhythm when something sounds
  * @param place where it stands, of a title: its moves begin or end there, and are not bound to the frame
  */
 public record Stage(
@@ -26,21 +25,12 @@ public record Stage(
         int length,
         double limitPercent,
         Optional<PicturePoint> subject,
-        List<Integer> beats,
+        Rhythm rhythm,
         Optional<Pose> place) {
-    public Stage {
-        beats = List.copyOf(beats);
-    }
-
     /** Of a picture. */
     public Stage(
-            Size picture,
-            Size frame,
-            int length,
-            double limitPercent,
-            Optional<PicturePoint> subject,
-            List<Integer> beats) {
-        this(picture, frame, length, limitPercent, subject, beats, Optional.empty());
+            Size picture, Size frame, int length, double limitPercent, Optional<PicturePoint> subject, Rhythm rhythm) {
+        this(picture, frame, length, limitPercent, subject, rhythm, Optional.empty());
     }
 
     /** Whether it is a title's, which need not fill the frame. */

@@ -42,6 +42,24 @@ public record Beats(double tempo, List<Double> times, List<Double> strengths) {
     public Beats {
         times = List.copyOf(times);
         strengths = List.copyOf(strengths);
+        if (times.size() != strengths.size()) {
+            throw new IllegalArgumentException(
+                    "each beat has a strength, but there are " + times.size() + " and " + strengths.size());
+        }
+        for (int i = 0; i < times.size(); i++) {
+            if (!(times.get(i) >= 0) || (i > 0 && !(times.get(i) > times.get(i - 1)))) {
+                throw new IllegalArgumentException("beats stand at times from 0, one after the other");
+            }
+        }
+    }
+
+    /**
+     * Beats at some times.
+     *
+     * @param strengths as many, 0 … 1
+     */
+    public static Beats at(List<Double> times, List<Double> strengths) {
+        return times.size() < 2 ? new Beats(0, times, strengths) : new Beats(tempo(times), times, strengths);
     }
 
     /** Told how far the search is, 0 … 1; says whether to go on. */
@@ -255,7 +273,7 @@ public record Beats(double tempo, List<Double> times, List<Double> strengths) {
             times.removeFirst();
             strengths.removeFirst();
         }
-        return times.size() < 2 ? NONE : new Beats(tempo(times), times, strengths);
+        return times.size() < 2 ? NONE : at(times, strengths);
     }
 
     /** Where in a window an onset stands when its spectrum gains most: nearly at its end, since the logarithm sees little things. */

@@ -19,9 +19,6 @@ import java.util.TreeSet;
 public record Ducking(double threshold, double depth, double attack, double release) {
     public static final Ducking USUAL = new Ducking(-40, 12, 0.25, 0.8);
 
-    /** The voice is listened to in steps of so many samples: 20 ms. */
-    private static final int STEP = Samples.RATE / 50;
-
     /** A voice that rests for less still speaks, in seconds, beside the time that going up and down takes. */
     private static final double BREATH = 0.3;
 
@@ -40,28 +37,15 @@ public record Ducking(double threshold, double depth, double attack, double rele
      */
     public record Spoken(double from, double to) {}
 
-    /**
-     * Where a voice speaks.
-     *
-     * @param from seconds on the line-up
-     * @param to likewise
-     */
-    public List<Spoken> spoken(Mix voice, double from, double to) {
+    /** Where a voice speaks. */
+    public List<Spoken> spoken(Envelope voice) {
         double least = Math.pow(10, threshold / 10);
-        float[] pairs = new float[Samples.CHANNELS * STEP];
         List<Spoken> found = new ArrayList<>();
         double together = attack + release + BREATH;
-        long first = Math.round(from * Samples.RATE);
-        long last = Math.round(to * Samples.RATE);
-        for (long at = first; at < last; at += STEP) {
-            voice.read(at, STEP, pairs);
-            double power = 0;
-            for (float sample : pairs) {
-                power += sample * sample;
-            }
-            if (power / pairs.length > least) {
-                double begin = (double) at / Samples.RATE;
-                double end = (double) (at + STEP) / Samples.RATE;
+        for (int step = 0; step < voice.power().length; step++) {
+            if (voice.power()[step] > least) {
+                double begin = voice.seconds(step);
+                double end = voice.seconds(step + 1);
                 boolean goesOn = !found.isEmpty() && begin - found.getLast().to() < together;
                 found.add(new Spoken(goesOn ? found.removeLast().from() : begin, end));
             }
@@ -69,11 +53,17 @@ public record Ducking(double threshold, double depth, double attack, double rele
         return found;
     }
 
-    /** The level of a clip, lowered while a voice speaks, as plain keys that a hand can change. */
-    public Channel<Double> level(SoundClip clip, Mix voice, FrameRate rate) {
+    /**
+     * The level of a clip, lowered while a voice speaks, as plain keys that a hand can change.
+     *
+     * @param voice at least while the clip is heard
+     */
+    public Channel<Double> level(SoundClip clip, Envelope voice, FrameRate rate) {
         double start = clip.start().value();
         double end = clip.end().value();
-        List<Spoken> spoken = spoken(voice, Math.max(0, start - release), end + attack);
+        List<Spoken> spoken = spoken(voice).stream()
+                .filter(one -> one.to() + release > start && one.from() - attack < end)
+                .toList();
         if (spoken.isEmpty() || depth == 0) {
             return clip.level();
         }

@@ -1,5 +1,10 @@
 package amberlens.core.sound;
 
+import amberlens.core.motion.Channel;
+import amberlens.core.time.FrameRate;
+import amberlens.core.time.Seconds;
+import java.util.List;
+
 /** Brings clips to one loudness. */
 public final class EvenLoudness {
     /** The loudness of broadcast programmes, in LUFS: EBU R 128. */
@@ -14,20 +19,41 @@ public final class EvenLoudness {
     private EvenLoudness() {}
 
     /**
-     * The level at which the stretch that a clip plays has a loudness; less where its peaks would pass −1 dBTP, and never above
-     * {@value Level#MOST} dB.
+     * How loud what a clip plays is with its level; fades are left out of account.
      *
-     * @param target LUFS
-     * @return dB; 0 for what is silent
+     * @param sound what it plays
      */
-    public static double level(Samples sound, SoundClip clip, double target) {
-        long from = clip.in().samples(Samples.RATE);
-        long count = Math.min(clip.length().samples(Samples.RATE), Math.max(0, sound.length() - from));
-        Loudness loudness = Loudness.of(sound, from, count);
-        if (Double.isInfinite(loudness.integrated())) {
-            return 0;
+    public static Loudness played(Samples sound, SoundClip clip, FrameRate rate) {
+        SoundClip alone = clip.withStart(Seconds.ZERO)
+                .withFades(Seconds.ZERO, Seconds.ZERO)
+                .withMute(false);
+        return Loudness.of(
+                new Mix(rate, 0).add(List.of(alone), _ -> sound),
+                0,
+                clip.length().samples(Samples.RATE));
+    }
+
+    /** By how many dB a sound has to be louder for a loudness in LUFS, less where its peaks would pass −1 dBTP; 0 for silence. */
+    public static double change(Loudness played, double target) {
+        return Double.isInfinite(played.integrated())
+                ? 0
+                : Math.min(target - played.integrated(), PEAK - played.truePeak());
+    }
+
+    /**
+     * The level of a clip at which what it plays has a loudness; less where its peaks would pass −1 dBTP, and never above
+     * {@value Level#MOST} dB. Keys keep their distances.
+     *
+     * @param level as it is
+     * @param played how loud it is with that
+     * @param target LUFS
+     * @return the level as it is for what is silent
+     */
+    public static Channel<Double> level(Channel<Double> level, Loudness played, double target) {
+        if (Double.isInfinite(played.integrated())) {
+            return level;
         }
-        double wanted = target - loudness.integrated();
-        return Math.min(Math.min(wanted, PEAK - loudness.truePeak()), Level.MOST);
+        double by = change(played, target);
+        return level.mapValues(value -> Math.min(value + by, Level.MOST));
     }
 }

@@ -27,11 +27,25 @@ public record Loudness(double integrated, double momentary, double truePeak) {
 
     /** Measures a stretch of it, in pairs of samples. */
     public static Loudness of(Samples sound, long from, long count) {
+        return of((at, now, into) -> sound.read(at, now, into, 0), from, count);
+    }
+
+    /** Likewise a stretch of a line-up. */
+    public static Loudness of(Mix mix, long from, long count) {
+        return of(mix::read, from, count);
+    }
+
+    /** Gives pairs of samples from a place on. */
+    private interface Reading {
+        void read(long from, int count, float[] into);
+    }
+
+    private static Loudness of(Reading sound, long from, long count) {
         var meter = new Meter();
         float[] block = new float[Samples.CHANNELS * READ];
         for (long done = 0; done < count; ) {
             int now = (int) Math.min(READ, count - done);
-            sound.read(from + done, now, block, 0);
+            sound.read(from + done, now, block);
             meter.take(block, now);
             done += now;
         }

@@ -1,10 +1,8 @@
 package amberlens.core.sound;
 
 import amberlens.core.time.FrameRate;
-import amberlens.core.time.Seconds;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -14,41 +12,40 @@ import org.jspecify.annotations.Nullable;
  * in decibels, from and to −96 dB. A frame n of the line-up begins at sample round(n · 48000 / rate).
  */
 public final class Mix {
-    private final List<Placed> clips = new ArrayList<>();
+    private final FrameRate rate;
+    private final float master;
+    private final List<Placed> clips;
+
+    /** @param level of all together, in dB */
+    public Mix(FrameRate rate, double level) {
+        this(rate, (float) Level.gain(level), new ArrayList<>());
+    }
+
+    private Mix(FrameRate rate, float master, List<Placed> clips) {
+        this.rate = rate;
+        this.master = master;
+        this.clips = clips;
+    }
+
+    /** The same, louder as a whole by so many dB, quieter if negative. */
+    public Mix louder(double decibels) {
+        return new Mix(rate, (float) (master * Math.pow(10, decibels / 20)), clips);
+    }
 
     /**
-     * @param samples the sound of media, by their id; null where there is none, which is silent
+     * Adds clips, which cross with each other where they overlap on a track. For the thread that makes the mix.
+     *
+     * @param samples the sound of a clip; null where there is none, which is silent
      */
-    public Mix(List<SoundClip> sounds, FrameRate rate, Function<String, @Nullable Samples> samples) {
+    public Mix add(List<SoundClip> sounds, Function<SoundClip, @Nullable Samples> samples) {
         for (SoundClip clip : sounds) {
-            Samples found = clip.mute() ? null : samples.apply(clip.media());
+            Samples found = clip.mute() ? null : samples.apply(clip);
             if (found != null) {
-                clips.add(new Placed(clip, found, rate, crossing(sounds, clip)));
+                clips.add(new Placed(clip, found, new Gain(clip, sounds, rate)));
             }
         }
+        return this;
     }
-
-    /** The overlaps of a clip with its neighbours on its track: with the one before, and with the one after, in samples. */
-    private static Crossing crossing(List<SoundClip> sounds, SoundClip clip) {
-        List<SoundClip> row = sounds.stream()
-                .filter(other -> other.track() == clip.track() && !other.mute())
-                .sorted(Comparator.comparing(SoundClip::start))
-                .toList();
-        int at = row.indexOf(clip);
-        long before = at > 0 ? overlap(row.get(at - 1), clip) : 0;
-        long after = at + 1 < row.size() ? overlap(clip, row.get(at + 1)) : 0;
-        return new Crossing(before, after);
-    }
-
-    private static long overlap(SoundClip earlier, SoundClip later) {
-        Seconds over = earlier.end().minus(later.start());
-        boolean within = over.compareTo(Seconds.ZERO) > 0
-                && over.compareTo(later.length()) < 0
-                && over.compareTo(earlier.length()) < 0;
-        return within ? earlier.end().samples(Samples.RATE) - later.start().samples(Samples.RATE) : 0;
-    }
-
-    private record Crossing(long before, long after) {}
 
     /** Whether nothing is to be heard. */
     public boolean isSilent() {
@@ -68,66 +65,41 @@ public final class Mix {
         for (Placed clip : clips) {
             clip.add(from, count, one, into);
         }
+        if (master != 1) {
+            for (int i = 0; i < Samples.CHANNELS * count; i++) {
+                into[i] *= master;
+            }
+        }
     }
 
     /** A clip at its place. */
     private static final class Placed {
-        private final SoundClip clip;
         private final Samples samples;
-        private final double framesPerSample;
-        private final Crossing crossing;
+        private final Gain gain;
         private final long start;
         private final long end;
         private final long in;
-        private final long enter;
-        private final long leave;
-        private final double steady;
 
-        private Placed(SoundClip clip, Samples samples, FrameRate rate, Crossing crossing) {
-            this.clip = clip;
+        private Placed(SoundClip clip, Samples samples, Gain gain) {
             this.samples = samples;
-            this.crossing = crossing;
-            framesPerSample = (double) rate.numerator() / rate.denominator() / Samples.RATE;
+            this.gain = gain;
             start = clip.start().samples(Samples.RATE);
             end = clip.end().samples(Samples.RATE);
             in = clip.in().samples(Samples.RATE);
-            enter = clip.enter().samples(Samples.RATE);
-            leave = clip.leave().samples(Samples.RATE);
-            steady = Level.gain(clip.level().at(0));
         }
 
         private void add(long from, int count, float[] one, float[] into) {
-            int first = (int) Math.clamp(start - from, 0, count);
-            int last = (int) Math.clamp(end - from, 0, count);
+            int first = Math.clamp(start - from, 0, count);
+            int last = Math.clamp(end - from, 0, count);
             if (first >= last) {
                 return;
             }
             samples.read(from + first - start + in, last - first, one, first);
-            boolean keyed = clip.level().animated();
             for (int i = first; i < last; i++) {
-                long at = from + i - start;
-                double gain = keyed ? Level.gain(clip.level().at(at * framesPerSample)) : steady;
-                float factor = (float) (gain * faded(at));
+                float factor = (float) gain.at(from + i - start);
                 into[2 * i] += factor * one[2 * i];
                 into[2 * i + 1] += factor * one[2 * i + 1];
             }
-        }
-
-        /** What the fades leave of a sample, by its place in the clip. */
-        private double faded(long at) {
-            long left = end - start - at;
-            double gain = 1;
-            if (at < crossing.before) {
-                gain = Math.sin(Math.PI / 2 * (at + 0.5) / crossing.before);
-            } else if (crossing.before == 0 && at < enter) {
-                gain = Level.gain(Level.SILENT * (1 - (at + 0.5) / enter));
-            }
-            if (left <= crossing.after) {
-                gain *= Math.cos(Math.PI / 2 * (crossing.after - left + 0.5) / crossing.after);
-            } else if (crossing.after == 0 && left <= leave) {
-                gain *= Level.gain(Level.SILENT * (1 - (left - 0.5) / leave));
-            }
-            return gain;
         }
     }
 }

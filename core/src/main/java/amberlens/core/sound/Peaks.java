@@ -92,8 +92,8 @@ public final class Peaks {
         }
         float[] low = least.get(level);
         float[] high = most.get(level);
-        int first = (int) Math.clamp(Math.floorDiv(from, step), 0, low.length);
-        int last = (int) Math.clamp(Math.floorDiv(Math.max(from, to - 1), step) + 1, 0, low.length);
+        int first = Math.clamp(Math.floorDiv(from, step), 0, low.length);
+        int last = Math.clamp(Math.floorDiv(Math.max(from, to - 1), step) + 1, 0, low.length);
         if (to <= 0 || first >= last) {
             return new Extremes(0, 0);
         }

@@ -126,15 +126,12 @@ class ManyShotsTest {
     }
 
     @Test
-    void lengths_fit_a_total_and_the_beats() {
+    void lengths_fit_a_total() {
         Project total = LineUpEdits.fitTotal(Set.of("s1", "s2", "s3"), 500, Timing.STRETCH)
                 .apply(row());
         assertThat(LineUp.length(total)).isEqualTo(500);
         assertThat(lying(total, 1)).containsExactly("s1 0+200", "s2 200+100", "s3 300+200");
         assertThat(total.shot("s1").orElseThrow().camera().at(199)).isEqualTo(move().at(99));
-        Project beats = LineUpEdits.fitToBeats(Set.of("s1", "s2"), List.of(40, 90, 130, 170), Timing.KEEP)
-                .apply(row());
-        assertThat(lying(beats, 1)).containsExactly("s1 0+90", "s2 90+40", "s3 130+100");
     }
 
     @Test

@@ -60,7 +60,7 @@ class SoundEditsTest {
     private static float[] heard(Project project, double from, double to) {
         int count = (int) Math.round((to - from) * Samples.RATE);
         float[] into = new float[2 * count];
-        new Mix(project.sounds(), RATE, _ -> COUNTED).read(Math.round(from * Samples.RATE), count, into);
+        new Mix(RATE, 0).add(project.sounds(), _ -> COUNTED).read(Math.round(from * Samples.RATE), count, into);
         return into;
     }
 

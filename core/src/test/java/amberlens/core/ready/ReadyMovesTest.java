@@ -28,7 +28,8 @@ class ReadyMovesTest {
     private static final Size PICTURE = new Size(6000, 4000);
 
     private static Stage stage(Size picture, int length) {
-        return new Stage(picture, FRAME, length, 110, Optional.empty(), List.of(20, 45, 70));
+        return new Stage(
+                picture, FRAME, length, 110, Optional.empty(), new Rhythm(List.of(20, 45, 70), List.of(20, 70)));
     }
 
     private static boolean sealed(CameraTrack camera, Stage stage) {
@@ -63,11 +64,11 @@ class ReadyMovesTest {
     @ParameterizedTest
     @EnumSource(ReadyMove.class)
     void rests_stand_still_and_the_move_lies_between_them(ReadyMove move) {
-        Stage stage = new Stage(PICTURE, FRAME, 100, 110, Optional.empty(), List.of());
+        Stage stage = new Stage(PICTURE, FRAME, 100, 110, Optional.empty(), Rhythm.NONE);
         CameraTrack camera = ReadyMoves.make(move, stage, Wish.USUAL.withRests(20, 30))
                 .camera()
                 .orElseThrow();
-        if (move == ReadyMove.PULSE) {
+        if (move == ReadyMove.PULSE || move == ReadyMove.BAR_BY_BAR) { // they go by what is heard
             return;
         }
         for (int frame = 0; frame < 20; frame++) {
@@ -116,7 +117,7 @@ class ReadyMovesTest {
     @Test
     void a_push_is_subtle_and_ends_on_the_subject() {
         var subject = new PicturePoint(2500, 2200);
-        Stage stage = new Stage(PICTURE, FRAME, 100, 110, Optional.of(subject), List.of());
+        Stage stage = new Stage(PICTURE, FRAME, 100, 110, Optional.of(subject), Rhythm.NONE);
         CameraTrack camera =
                 ReadyMoves.make(ReadyMove.PUSH_IN, stage, Wish.USUAL).camera().orElseThrow();
         double first = camera.at(0).scale().x();
@@ -177,6 +178,19 @@ class ReadyMovesTest {
     }
 
     @Test
+    void bar_by_bar_stands_between_bars_and_comes_closer_with_each() {
+        CameraTrack camera = ReadyMoves.make(ReadyMove.BAR_BY_BAR, stage(PICTURE, 100), Wish.USUAL)
+                .camera()
+                .orElseThrow();
+        double rest = camera.at(0).scale().x();
+        assertThat(camera.at(20).scale().x()).isEqualTo(rest);
+        double second = camera.at(30).scale().x();
+        assertThat(second).isCloseTo(rest * 1.06, within(1e-9));
+        assertThat(camera.at(70).scale().x()).isCloseTo(second, within(1e-9));
+        assertThat(camera.at(99).scale().x()).isCloseTo(rest * 1.12, within(1e-9));
+    }
+
+    @Test
     void the_same_seed_sways_the_same_and_another_does_not() {
         Stage stage = stage(PICTURE, 150);
         var one = ReadyMoves.make(ReadyMove.SWAY, stage, Wish.USUAL.withSeed(4));
@@ -219,7 +233,7 @@ class ReadyMovesTest {
             value = ReadyMove.class,
             names = {"POSTCARD_IN", "STACK"})
     void an_inset_flies_in_and_rests(ReadyMove move) {
-        Stage stage = new Stage(new Size(4000, 3000), new Size(1920, 1080), 120, 110, Optional.empty(), List.of());
+        Stage stage = new Stage(new Size(4000, 3000), new Size(1920, 1080), 120, 110, Optional.empty(), Rhythm.NONE);
         for (Direction direction : Direction.values()) {
             CameraTrack camera = ReadyMoves.make(move, stage, Wish.USUAL.withDirection(direction))
                     .camera()

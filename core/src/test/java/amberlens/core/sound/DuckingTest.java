@@ -28,8 +28,11 @@ class DuckingTest {
     }
 
     private static Mix mix(SoundClip... clips) {
-        return new Mix(List.of(clips), RATE, Map.of("voice", VOICE, "music", MUSIC)::get);
+        return new Mix(RATE, 0).add(List.of(clips), clip -> Map.of("voice", VOICE, "music", MUSIC)
+                .get(clip.media()));
     }
+
+    private static final Envelope VOICE_HEARD = Envelope.of(mix(clip("voice", 1, "0", "20")), 0, 20, _ -> true);
 
     private static double level(Mix mix, double from, double to) {
         int count = (int) ((to - from) * Samples.RATE);
@@ -44,7 +47,7 @@ class DuckingTest {
 
     @Test
     void a_voice_speaks_where_it_is_louder_than_the_threshold_and_short_rests_do_not_end_it() {
-        List<Ducking.Spoken> spoken = Ducking.USUAL.spoken(mix(clip("voice", 1, "0", "20")), 0, 20);
+        List<Ducking.Spoken> spoken = Ducking.USUAL.spoken(VOICE_HEARD);
         assertThat(spoken).hasSize(2);
         assertThat(spoken.getFirst().from()).isCloseTo(4, within(0.021));
         assertThat(spoken.getFirst().to()).isCloseTo(7, within(0.021));
@@ -54,7 +57,7 @@ class DuckingTest {
     @Test
     void the_music_is_lower_by_the_depth_where_the_voice_speaks_and_as_before_elsewhere() {
         SoundClip music = clip("music", 2, "1", "18");
-        Channel<Double> ducked = Ducking.USUAL.level(music, mix(clip("voice", 1, "0", "20")), RATE);
+        Channel<Double> ducked = Ducking.USUAL.level(music, VOICE_HEARD, RATE);
         Mix before = mix(music);
         Mix after = mix(music.withLevel(ducked));
         for (double at : new double[] {4.05, 5, 5.9, 6.2, 6.9, 12.1, 12.9}) {
@@ -71,32 +74,37 @@ class DuckingTest {
     @Test
     void levels_that_are_keyed_already_are_lowered_from_where_they_are() {
         SoundClip music = clip("music", 2, "1", "18").withLevel(Channel.constant(ValueKinds.NUMBER, -6.0));
-        Channel<Double> ducked = new Ducking(-40, 9, 0.2, 0.4).level(music, mix(clip("voice", 1, "0", "20")), RATE);
+        Channel<Double> ducked = new Ducking(-40, 9, 0.2, 0.4).level(music, VOICE_HEARD, RATE);
         assertThat(ducked.at((5 - 1) * 25)).isCloseTo(-15, within(1e-9));
         assertThat(ducked.at(0)).isCloseTo(-6, within(1e-9));
-        Channel<Double> twice =
-                new Ducking(-40, 3, 0.2, 0.4).level(music.withLevel(ducked), mix(clip("voice", 1, "0", "20")), RATE);
+        Channel<Double> twice = new Ducking(-40, 3, 0.2, 0.4).level(music.withLevel(ducked), VOICE_HEARD, RATE);
         assertThat(twice.at((5 - 1) * 25)).isCloseTo(-18, within(1e-9));
     }
 
     @Test
     void silence_lowers_nothing_and_amounts_out_of_range_are_refused() {
         SoundClip music = clip("music", 2, "1", "18");
-        assertThat(Ducking.USUAL.level(music, mix(), RATE)).isEqualTo(music.level());
+        assertThat(Ducking.USUAL.level(music, Envelope.of(mix(), 0, 20, _ -> true), RATE))
+                .isEqualTo(music.level());
         assertThatThrownBy(() -> new Ducking(-40, 99, 0.2, 0.4)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    private static double even(Samples sound, SoundClip clip, double target) {
+        return EvenLoudness.level(clip.level(), EvenLoudness.played(sound, clip, RATE), target)
+                .constant();
     }
 
     @Test
     void clips_come_to_one_loudness_without_passing_the_peak() {
         Samples soft = TestSounds.of(10, time -> 0.05 * Math.sin(2 * Math.PI * 1000 * time));
         SoundClip clip = clip("soft", 1, "0", "10");
-        double level = EvenLoudness.level(soft, clip, -23);
+        double level = even(soft, clip, -23);
         Samples louder = TestSounds.of(10, time -> 0.05 * Level.gain(level) * Math.sin(2 * Math.PI * 1000 * time));
         assertThat(Loudness.of(louder).integrated()).isCloseTo(-23, within(0.05));
         Samples peaky = TestSounds.clicks(10, new double[] {1, 3, 5}, 0.001);
-        assertThat(EvenLoudness.level(peaky, clip, -14) + Loudness.of(peaky).truePeak())
+        assertThat(even(peaky, clip, -14) + Loudness.of(peaky).truePeak())
                 .isLessThanOrEqualTo(EvenLoudness.PEAK + 1e-9);
-        assertThat(EvenLoudness.level(TestSounds.of(3, _ -> 0), clip, -23)).isZero();
+        assertThat(even(TestSounds.of(3, _ -> 0), clip, -23)).isZero();
     }
 
     @Test

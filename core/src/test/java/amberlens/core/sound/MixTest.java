@@ -38,7 +38,10 @@ class MixTest {
 
     private static float[] mixed(FrameRate rate, long from, int count, SoundClip... clips) {
         float[] into = new float[2 * count];
-        new Mix(List.of(clips), rate, Map.of("counted", COUNTED, "ones", ONES)::get).read(from, count, into);
+        new Mix(rate, 0)
+                .add(List.of(clips), clip -> Map.of("counted", COUNTED, "ones", ONES)
+                        .get(clip.media()))
+                .read(from, count, into);
         return into;
     }
 

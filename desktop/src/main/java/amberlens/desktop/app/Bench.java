@@ -6,6 +6,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.aim.AimActions;
+import amberlens.desktop.beats.BeatActions;
 import amberlens.desktop.camera.CameraPane;
 import amberlens.desktop.check.EdgeActions;
 import amberlens.desktop.commands.ShotLength;
@@ -15,8 +16,14 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Preferences;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.edit.EditActions;
+import amberlens.desktop.exchange.ExchangeActions;
 import amberlens.desktop.firstmove.FirstMoveBar;
 import amberlens.desktop.firstmove.WaysIn;
+import amberlens.desktop.folder.FolderFilmActions;
+import amberlens.desktop.hearing.Listening;
+import amberlens.desktop.hearing.MeterView;
+import amberlens.desktop.hearing.SoundActions;
+import amberlens.desktop.hearing.SoundLaying;
 import amberlens.desktop.intake.Drops;
 import amberlens.desktop.intake.MediaImport;
 import amberlens.desktop.intake.PictureLaying;
@@ -30,6 +37,7 @@ import amberlens.desktop.moves.CarryActions;
 import amberlens.desktop.moves.MoveActions;
 import amberlens.desktop.play.PlayActions;
 import amberlens.desktop.play.Playback;
+import amberlens.desktop.proof.ProofActions;
 import amberlens.desktop.score.ScorePane;
 import amberlens.desktop.sealing.SealPane;
 import amberlens.desktop.services.Services;
@@ -53,6 +61,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
@@ -65,10 +74,12 @@ public final class Bench implements AutoCloseable {
             Optional.ofNullable(System.getProperty("amber.demo")).map(Path::of).filter(Files::exists);
 
     /** What changes nothing in what can be done. */
-    private static final Set<Change> PLAYING = EnumSet.of(Change.PLAYING, Change.MESSAGE, Change.PICTURES);
+    private static final Set<Change> PLAYING =
+            EnumSet.of(Change.PLAYING, Change.MESSAGE, Change.PICTURES, Change.SOUNDS);
 
     private final Desk desk;
     private final Services services;
+    private final Listening listening;
     private final Playback playback;
     private final Actions actions;
     private final Overlay overlay = new Overlay();
@@ -79,6 +90,7 @@ public final class Bench implements AutoCloseable {
     private final ShelfPane shelf;
     private final TablePane table;
     private final LensPane lens;
+    private final MeterView meter;
     private final LineUpPane lineUp;
     private final ScorePane score;
     private final BenchLayout layout;
@@ -93,6 +105,7 @@ public final class Bench implements AutoCloseable {
         @Override
         public void handle(long now) {
             playback.tick(now);
+            meter.tick();
         }
     };
 
@@ -105,7 +118,8 @@ public final class Bench implements AutoCloseable {
         Path settings = folders.settings();
         desk = new Desk(new Preferences(settings));
         services = new Services(desk, folders.data());
-        playback = new Playback(desk);
+        listening = new Listening(desk, services.sounds(), Platform::runLater);
+        playback = new Playback(desk, listening);
         actions = new Actions(desk.preferences()::shortcut, desk::say);
         dialogs = new Dialogs(desk, services, actions, overlay, files);
         var lengths = new ShotLength(desk, overlay);
@@ -114,10 +128,16 @@ public final class Bench implements AutoCloseable {
         var replacing = new PictureReplacing(desk, overlay);
         new ProjectActions(desk, services, overlay, files, importer)
                 .addTo(actions, session, dialogs::showExport, dialogs::showExports);
+        FolderFilmActions.addTo(actions, desk, services, overlay, files, session::startWith);
+        var exchange = new ExchangeActions(desk, services, overlay, files, session::startWith);
+        exchange.addTo(actions);
+        ProofActions.addTo(actions, desk, services, overlay, files);
         EditActions.addTo(actions, desk, overlay);
         ShotActions.addTo(actions, desk, overlay, lengths);
         EdgeActions.addTo(actions, desk, services, overlay);
         LineUpActions.addTo(actions, desk, overlay, this::showWholeLineUp);
+        SoundActions.addTo(actions, desk, services.sounds(), services.background(), overlay);
+        BeatActions.addTo(actions, desk, services.sounds(), listening, overlay);
         MoveActions.addTo(actions, desk);
         CarryActions.addTo(actions, desk, overlay);
         LookActions.addTo(actions, desk);
@@ -130,14 +150,16 @@ public final class Bench implements AutoCloseable {
         firstMove = new FirstMoveBar(desk, actions);
         waysIn = new WaysIn(actions, DEMO, session::openCopy, session::openSafely);
         TopBar top = new TopBar(desk, services, actions, menus);
-        var drops = new Drops(desk, importer, session::openSafely);
-        var laying = new PictureLaying(desk, actions, this::conform, this::handToTable);
+        var drops = new Drops(desk, importer, exchange.orOpening(session::openSafely));
+        SoundLaying soundLaying = new SoundLaying(desk, services.sounds());
+        var laying = new PictureLaying(desk, actions, this::conform, soundLaying, this::handToTable);
         shelf = new ShelfPane(desk, services, actions, drops, laying, replacing::ask, settings);
         table = new TablePane(desk, services, actions, menus, waysIn, drops, laying, replacing::ask, this::find);
         lens = new LensPane(desk, services, actions, menus);
         CameraPane camera = new CameraPane(desk, services, actions, overlay);
         SealPane seal = new SealPane(desk, services);
-        lineUp = new LineUpPane(desk, services, menus, drops, laying, lengths, replacing::ask);
+        meter = new MeterView(listening, () -> actions.run("sound.master"));
+        lineUp = new LineUpPane(desk, services, menus, drops, laying, lengths, meter, replacing::ask);
         score = new ScorePane(desk, services, menus);
         StatusLine status = new StatusLine(desk, services);
         var rail = new ShelfRail(desk, shelf);
@@ -145,7 +167,7 @@ public final class Bench implements AutoCloseable {
         layout.setTop(top);
         layout.setBottom(status);
         drops.serve(layout, shelf.place());
-        views = List.of(top, shelf, table, lens, camera, seal, lineUp, score, status, layout, firstMove);
+        views = List.of(top, shelf, table, lens, camera, seal, lineUp, score, status, layout, firstMove, soundLaying);
         scene = new Scene(new StackPane(layout, overlay), width, height);
         wardrobe.dress(scene);
         var keys = new BenchKeys(desk, actions, overlay, this::lensWindow);
@@ -239,6 +261,10 @@ public final class Bench implements AutoCloseable {
         return lens;
     }
 
+    Listening listening() {
+        return listening;
+    }
+
     ScorePane score() {
         return score;
     }
@@ -301,6 +327,7 @@ public final class Bench implements AutoCloseable {
         lensWindow.close();
         views.forEach(Subscription::close);
         playback.close();
+        listening.close();
         services.close();
     }
 }

@@ -64,8 +64,7 @@ final class Dialogs implements AutoCloseable {
                 .file()
                 .map(file -> file.toAbsolutePath().getParent())
                 .orElse(Path.of(System.getProperty("user.home")));
-        Path proposed = folder.resolve(
-                desk.document().project().name().replaceAll("[^\\p{L}\\p{N} _-]", "") + ExportFormat.MP4_H264.ending());
+        Path proposed = folder.resolve(desk.document().proposedName() + ExportFormat.MP4_H264.ending());
         ExportPanel panel = new ExportPanel(
                 desk,
                 services.exports(),

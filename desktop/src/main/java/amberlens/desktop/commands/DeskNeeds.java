@@ -11,6 +11,22 @@ public final class DeskNeeds {
         return Needs.of("a selected shot", () -> desk.cursor().selectedShot().isPresent());
     }
 
+    /** A shot, or a clip of sound. */
+    public static Needs something(Desk desk) {
+        return Needs.of("a selected shot or sound", () -> desk.cursor().keyed().isPresent());
+    }
+
+    public static Needs sound(Desk desk) {
+        return Needs.of(
+                "a selected sound", () -> !desk.cursor().selection().sounds().isEmpty());
+    }
+
+    public static Needs sounds(Desk desk) {
+        return Needs.of(
+                "a sound in the Line-up",
+                () -> !desk.document().project().sounds().isEmpty());
+    }
+
     public static Needs shots(Desk desk) {
         return Needs.of(
                 "a shot in the Line-up",
@@ -24,9 +40,10 @@ public final class DeskNeeds {
     }
 
     public static Needs keys(Desk desk) {
-        return Needs.of(
-                "selected keys or a selected framing",
-                () -> !desk.cursor().selectedKeys().isEmpty());
+        return Needs.of("selected keys or a selected framing", () -> desk.cursor()
+                .keyed()
+                .filter(keyed -> !keyed.keys().isEmpty())
+                .isPresent());
     }
 
     public static Needs footage(Desk desk) {

@@ -6,6 +6,7 @@ import amberlens.core.edit.LineUpEdits;
 import amberlens.core.edit.MarkerEdits;
 import amberlens.core.edit.PathEdits;
 import amberlens.core.edit.ShotEdits;
+import amberlens.core.edit.SoundEdits;
 import amberlens.core.keys.Glide;
 import amberlens.core.keys.KeyEases;
 import amberlens.core.keys.KeyOrder;
@@ -18,10 +19,10 @@ import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Keyed;
 import amberlens.desktop.desk.Selection;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 
 /** Choosing keys, and what they hold: eases, glide, path, reset, mute, deletion. */
 public final class KeyChanges {
@@ -32,16 +33,17 @@ public final class KeyChanges {
     }
 
     public void selectAll() {
-        select(shot -> KeySet.all(shot.camera()));
+        select(keyed -> KeySet.all(keyed.track()));
     }
 
     /** All keys at the playhead. */
     public void selectAtPlayhead() {
-        select(shot -> KeySet.at(shot.camera(), desk.cursor().shotFrame()));
+        select(keyed -> KeySet.at(keyed.track(), keyed.frame()));
     }
 
-    private void select(Function<Shot, KeySet> choice) {
-        desk.cursor().selectedShot().map(choice).ifPresent(this::select);
+    private void select(Function<Keyed, KeySet> choice) {
+        desk.cursor().keyed().ifPresent(keyed -> desk.cursor()
+                .select(keyed.part().apply(choice.apply(keyed))));
     }
 
     /** Selects keys; none at all is nothing. */
@@ -49,8 +51,12 @@ public final class KeyChanges {
         desk.cursor().select(keys.isEmpty() ? new Selection.Nothing() : new Selection.Keys(keys));
     }
 
-    /** Deletes the selected part of the shot: keys, framing or marker. */
+    /** Deletes what is selected: sounds or keys of their levels; of a shot keys, framing or marker; or else the shots. */
     public void delete() {
+        if (!desk.cursor().selection().sounds().isEmpty()) {
+            deleteOfSounds();
+            return;
+        }
         desk.cursor().selectedShot().ifPresent(shot -> {
             switch (desk.cursor().selection().part()) {
                 case Selection.Framing framing ->
@@ -68,6 +74,7 @@ public final class KeyChanges {
                     desk.document()
                             .apply(MarkerEdits.delete(
                                     marker.onLineUp() ? Optional.empty() : Optional.of(shot.id()), marker.frame()));
+                case Selection.Sounds _, Selection.LevelKeys _ -> throw new IllegalStateException("no part of a shot");
                 case Selection.LegFrom _ ->
                     desk.say("A leg goes when one of its framings goes; select a framing to delete it.");
                 case Selection.Nothing _ ->
@@ -82,45 +89,50 @@ public final class KeyChanges {
         });
     }
 
+    private void deleteOfSounds() {
+        KeySet keys = desk.cursor().keyed().map(Keyed::keys).orElse(KeySet.NONE);
+        if (keys.isEmpty()) {
+            desk.document().apply(SoundEdits.remove(desk.cursor().selection().sounds()));
+        } else {
+            changeKeys(KeyWords.of("deletion", keys), keyed -> KeyOrder.deleted(keyed.track(), keys, keyed.frame()));
+        }
+    }
+
     /** Gives every leg that begins at a selected key an ease. */
     public void setLeg(Leg leg) {
-        changeKeys("ease", camera -> KeyEases.withLeg(camera, easeKeys(), leg));
+        KeySet keys = easeKeys();
+        changeKeys("ease", keyed -> KeyEases.withLeg(keyed.track(), keys, leg));
     }
 
     /** The keys an ease is for: those selected, or those of the framing before the playhead. */
     public KeySet easeKeys() {
-        KeySet selected = desk.cursor().selectedKeys();
+        Optional<Keyed> keyed = desk.cursor().keyed();
+        KeySet selected = keyed.map(Keyed::keys).orElse(KeySet.NONE);
         if (!selected.isEmpty()) {
             return selected;
         }
-        return desk.cursor()
-                .selectedShot()
-                .flatMap(shot -> Framings.before(shot.camera(), desk.cursor().shotFrame())
-                        .map(frame -> KeySet.at(shot.camera(), frame)))
+        return keyed.flatMap(found ->
+                        Framings.before(found.track(), found.frame()).map(frame -> KeySet.at(found.track(), frame)))
                 .orElse(KeySet.NONE);
     }
 
     /** Eases every leg of the selected keys, or of the whole move, gently at both ends. */
     public void gentleEverywhere() {
-        desk.cursor().selectedShot().ifPresent(shot -> {
-            KeySet selected = desk.cursor().selectedKeys();
-            KeySet keys = selected.isEmpty() ? KeySet.all(shot.camera()) : selected;
-            changeKeys("gentle eases", camera -> KeyEases.withLeg(camera, keys, Ease.GENTLE_BOTH.leg()));
+        changeKeys("gentle eases", keyed -> {
+            KeySet keys = keyed.keys().isEmpty() ? KeySet.all(keyed.track()) : keyed.keys();
+            return KeyEases.withLeg(keyed.track(), keys, Ease.GENTLE_BOTH.leg());
         });
     }
 
     /** One glide through the selected framings, or through all. */
     public void glide() {
-        desk.cursor().selectedShot().ifPresent(shot -> {
-            KeySet selected = desk.cursor().selectedKeys();
-            KeySet keys = selected.frames().length < 2 ? KeySet.all(shot.camera()) : selected;
-            changeKeys(
-                    "one glide",
-                    camera -> Glide.through(
-                            camera,
-                            keys.first(),
-                            keys.last(),
-                            desk.document().project().frameSize()));
+        changeKeys("one glide", keyed -> {
+            KeySet keys = keyed.keys().frames().length < 2 ? KeySet.all(keyed.track()) : keyed.keys();
+            return Glide.through(
+                    keyed.track(),
+                    keys.first(),
+                    keys.last(),
+                    desk.document().project().frameSize());
         });
     }
 
@@ -129,8 +141,8 @@ public final class KeyChanges {
         KeySet keys = easeKeys();
         changeKeys(
                 even ? "even zoom" : "plain zoom",
-                camera -> KeyEases.even(
-                        camera,
+                keyed -> KeyEases.even(
+                        keyed.track(),
                         KeySet.of(keys.stream()
                                 .filter(key -> key.lane().property() == Properties.SCALE)
                                 .toList()),
@@ -178,8 +190,8 @@ public final class KeyChanges {
         return shot.camera().channels().all().stream().anyMatch(channel -> channel.muted());
     }
 
-    private void changeKeys(String name, UnaryOperator<CameraTrack> change) {
-        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
-                .apply(ShotEdits.setCamera(name, shot.id(), change.apply(shot.camera()))));
+    private void changeKeys(String name, Function<Keyed, CameraTrack> change) {
+        desk.cursor().keyed().ifPresent(keyed -> desk.document()
+                .apply(keyed.change().apply(name, change.apply(keyed))));
     }
 }

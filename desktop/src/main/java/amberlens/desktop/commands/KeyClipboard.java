@@ -2,7 +2,7 @@ package amberlens.desktop.commands;
 
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.Inside;
-import amberlens.core.edit.ShotEdits;
+import amberlens.core.edit.SoundEdits;
 import amberlens.core.geometry.Size;
 import amberlens.core.keys.KeyClip;
 import amberlens.core.keys.KeyOrder;
@@ -15,7 +15,10 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Owner;
 import amberlens.core.motion.Property;
+import amberlens.core.sound.Level;
+import amberlens.core.sound.LevelTrack;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Keyed;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.style.Overlay;
 import amberlens.project.ClipText;
@@ -38,7 +41,7 @@ public final class KeyClipboard {
 
     /** Copies the selected keys or the selected framing. */
     public void copy() {
-        KeySet keys = desk.cursor().selectedKeys();
+        KeySet keys = desk.cursor().keyed().map(Keyed::keys).orElse(KeySet.NONE);
         if (keys.isEmpty()) {
             desk.say("Select keys or a framing to copy; Copy the move takes all of it.");
             return;
@@ -53,27 +56,25 @@ public final class KeyClipboard {
     }
 
     private void copy(KeyClip.What what, KeySet keys) {
-        desk.cursor().selectedShot().ifPresent(shot -> {
-            Size picture = desk.document().project().mediaOf(shot).size();
-            KeyClip clip = KeyClip.of(
-                    what,
-                    shot.camera(),
-                    keys,
-                    picture,
-                    desk.document().project().frameSize());
+        desk.cursor().keyed().ifPresent(keyed -> {
+            Project project = desk.document().project();
+            Size picture = desk.cursor()
+                    .selectedShot()
+                    .map(shot -> project.mediaOf(shot).size())
+                    .orElse(project.frameSize());
+            KeyClip clip = KeyClip.of(what, keyed.track(), keys, picture, project.frameSize());
             Clipboard.getSystemClipboard().setContent(Map.of(DataFormat.PLAIN_TEXT, ClipText.write(clip)));
         });
     }
 
     /** Copies the selected keys and deletes them. */
     public void cut() {
-        KeySet keys = desk.cursor().selectedKeys();
         copy();
-        desk.cursor().selectedShot().filter(_ -> !keys.isEmpty()).ifPresent(shot -> desk.document()
-                .apply(ShotEdits.setCamera(
-                        KeyWords.of("cut", keys),
-                        shot.id(),
-                        KeyOrder.deleted(shot.camera(), keys, desk.cursor().shotFrame()))));
+        desk.cursor().keyed().filter(keyed -> !keyed.keys().isEmpty()).ifPresent(keyed -> desk.document()
+                .apply(keyed.change()
+                        .apply(
+                                KeyWords.of("cut", keyed.keys()),
+                                KeyOrder.deleted(keyed.track(), keyed.keys(), keyed.frame()))));
     }
 
     /** Pastes into the selected shots: at the playhead in the shown one, in the others where it was copied. */
@@ -81,6 +82,10 @@ public final class KeyClipboard {
         try {
             String text = Clipboard.getSystemClipboard().getString();
             KeyClip clip = ClipText.read(text == null ? "" : text);
+            if (!desk.cursor().selection().sounds().isEmpty()) {
+                pasteIntoSounds(clip, how);
+                return;
+            }
             List<Shot> targets = targets();
             if (targets.isEmpty()) {
                 desk.say("Select the shot to paste into.");
@@ -92,6 +97,28 @@ public final class KeyClipboard {
         } catch (FileProblem e) {
             desk.say(String.valueOf(e.getMessage()));
         }
+    }
+
+    /** Keys of levels go into all selected clips: into the first at the playhead, into the others as far from their starts. */
+    private void pasteIntoSounds(KeyClip clip, Pasting how) {
+        if (!clip.properties().contains(Level.PROPERTY)) {
+            desk.say("These keys are no keys of a level; select a shot to paste them into.");
+            return;
+        }
+        desk.cursor().keyed().ifPresent(keyed -> {
+            List<Edit> edits = desk.cursor().selectedSounds().stream()
+                    .map(sound -> SoundEdits.setLevel(
+                            sound.id(), LevelTrack.level(how.into(LevelTrack.of(sound.level()), clip, keyed.frame()))))
+                    .toList();
+            desk.document().apply(Edit.all(how.words(), edits));
+            Set<Integer> pasted = clip.camera().get(Level.PROPERTY).keys().stream()
+                    .map(key -> key.at() + keyed.frame())
+                    .collect(Collectors.toSet());
+            desk.cursor().selectedSounds().stream()
+                    .findFirst()
+                    .filter(_ -> how != Pasting.EASES)
+                    .ifPresent(sound -> desk.cursor().select(new Selection.LevelKeys(sound.id(), pasted)));
+        });
     }
 
     private List<Shot> targets() {

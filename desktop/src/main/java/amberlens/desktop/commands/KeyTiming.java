@@ -1,17 +1,17 @@
 package amberlens.desktop.commands;
 
-import amberlens.core.edit.ShotEdits;
 import amberlens.core.keys.KeyOrder;
 import amberlens.core.keys.KeySet;
 import amberlens.core.keys.Retiming;
 import amberlens.core.model.Marker;
-import amberlens.core.model.Shot;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Keyed;
 import amberlens.desktop.desk.Selection;
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 
 /** The selected keys in time: nudge, align, reverse, exact times. */
@@ -29,7 +29,7 @@ public final class KeyTiming {
 
     /** In every lane the first of its selected keys goes to the playhead, the others with it. */
     public void alignToPlayhead() {
-        retime("alignment", moves -> moves.firstAt(desk.cursor().shotFrame()));
+        retime("alignment", moves -> moves.firstAt(frame()));
     }
 
     /** Likewise to the marker of the shot nearest to the keys. */
@@ -51,7 +51,8 @@ public final class KeyTiming {
 
     /** Lets the keys run backwards. */
     public void reverse() {
-        with((shot, keys) -> changed(KeyWords.of("reversal", keys), shot, KeyOrder.reversed(shot.camera(), keys)));
+        with(keyed ->
+                changed(KeyWords.of("reversal", keyed.keys()), keyed, KeyOrder.reversed(keyed.track(), keyed.keys())));
     }
 
     /**
@@ -60,21 +61,21 @@ public final class KeyTiming {
      * @return why it was refused, if it was
      */
     public Optional<String> setTime(String typed) {
-        Optional<Shot> shot = desk.cursor().selectedShot();
-        KeySet keys = desk.cursor().selectedKeys();
-        if (shot.isEmpty() || keys.isEmpty()) {
+        Optional<Keyed> keyed = desk.cursor().keyed();
+        KeySet keys = keyed.map(Keyed::keys).orElse(KeySet.NONE);
+        if (keyed.isEmpty() || keys.isEmpty()) {
             return Optional.of("no key is selected");
         }
         FrameRate rate = desk.document().project().frame().rate();
         try {
             int frame = TypedTime.read(typed, keys.first(), rate);
-            int last = shot.get().lastFrame() - (keys.last() - keys.first());
+            int last = keyed.get().lastFrame() - (keys.last() - keys.first());
             if (frame < 0 || frame > last) {
                 return Optional.of("the first of these keys can stand from 0:00 to " + Timecode.brief(last, rate)
                         + " (frame " + last + ")");
             }
-            Retiming.Moved moved = moves(shot.get(), keys).shifted(frame - keys.first());
-            changed(KeyWords.of("time", keys), shot.get(), moved);
+            Retiming.Moved moved = moves(keyed.get()).shifted(frame - keys.first());
+            changed(KeyWords.of("time", keys), keyed.get(), moved);
             return moved.keys().first() == frame
                     ? Optional.empty()
                     : Optional.of("a key in the way stops it at "
@@ -84,31 +85,33 @@ public final class KeyTiming {
         }
     }
 
+    private int frame() {
+        return desk.cursor().keyed().map(Keyed::frame).orElse(0);
+    }
+
     private void retime(String deed, Function<Retiming, Retiming.Moved> how) {
-        with((shot, keys) -> changed(KeyWords.of(deed, keys), shot, how.apply(moves(shot, keys))));
+        with(keyed -> changed(KeyWords.of(deed, keyed.keys()), keyed, how.apply(moves(keyed))));
     }
 
-    private Retiming moves(Shot shot, KeySet keys) {
+    private Retiming moves(Keyed keyed) {
         return new Retiming(
-                shot.camera(), keys, shot.lastFrame(), desk.preferences().neighbours());
+                keyed.track(),
+                keyed.keys(),
+                keyed.lastFrame(),
+                desk.preferences().neighbours());
     }
 
-    private interface OnKeys {
-        void act(Shot shot, KeySet keys);
+    private void with(Consumer<Keyed> action) {
+        desk.cursor().keyed().filter(keyed -> !keyed.keys().isEmpty()).ifPresent(action);
     }
 
-    private void with(OnKeys action) {
-        KeySet keys = desk.cursor().selectedKeys();
-        desk.cursor().selectedShot().filter(_ -> !keys.isEmpty()).ifPresent(shot -> action.act(shot, keys));
-    }
-
-    private void changed(String name, Shot shot, Retiming.Moved moved) {
+    private void changed(String name, Keyed keyed, Retiming.Moved moved) {
         Selection.Part part = desk.cursor().selection().part();
-        desk.document().apply(ShotEdits.setCamera(name, shot.id(), moved.camera()));
+        desk.document().apply(keyed.change().apply(name, moved.camera()));
         desk.cursor()
                 .select(
                         part instanceof Selection.Framing
                                 ? new Selection.Framing(moved.keys().first())
-                                : new Selection.Keys(moved.keys()));
+                                : keyed.part().apply(moved.keys()));
     }
 }

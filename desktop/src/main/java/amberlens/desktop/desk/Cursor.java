@@ -1,12 +1,17 @@
 package amberlens.desktop.desk;
 
 import amberlens.core.edit.Edit;
+import amberlens.core.edit.SoundEdits;
 import amberlens.core.keys.KeySet;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Pose;
+import amberlens.core.sound.SoundClip;
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Where somebody is in the document: what is selected, the playhead, and whether it runs. Lives on the interface thread. */
 public final class Cursor {
@@ -51,7 +56,7 @@ public final class Cursor {
     /** Lets go of what is not there any more. */
     void follow() {
         if (selection.shotId().flatMap(project()::shot).isEmpty()) {
-            selection = LineUp.topAt(project(), playhead)
+            selection = shown(playhead)
                     .or(() -> LineUp.inTime(project()).stream().findFirst())
                     .map(shot -> Selection.shot(shot.id()))
                     .orElse(Selection.NONE);
@@ -80,8 +85,31 @@ public final class Cursor {
             case Selection.Framing framing when !keys.isEmpty() -> framing;
             case Selection.LegFrom leg when !keys.isEmpty() -> leg;
             case Selection.MarkerAt marker -> marker;
+            case Selection.Sounds sounds -> stillThere(sounds);
+            case Selection.LevelKeys levels -> stillThere(levels);
             default -> new Selection.Nothing();
         };
+    }
+
+    private Selection.Part stillThere(Selection.Sounds sounds) {
+        Set<String> left = SoundEdits.chosen(project(), sounds.clips()).stream()
+                .map(SoundClip::id)
+                .collect(Collectors.toSet());
+        return left.isEmpty() ? new Selection.Nothing() : new Selection.Sounds(left);
+    }
+
+    private Selection.Part stillThere(Selection.LevelKeys levels) {
+        return SoundEdits.chosen(project(), Set.of(levels.clip())).stream()
+                .findFirst()
+                .map(clip -> {
+                    Set<Integer> left = levels.frames().stream()
+                            .filter(at -> clip.level().keyAt(at).isPresent())
+                            .collect(Collectors.toSet());
+                    return left.isEmpty()
+                            ? new Selection.Sounds(Set.of(clip.id()))
+                            : new Selection.LevelKeys(clip.id(), left);
+                })
+                .orElse(new Selection.Nothing());
     }
 
     public Selection selection() {
@@ -120,13 +148,21 @@ public final class Cursor {
         }
         boolean together = insideShot();
         playhead = target;
-        var entered = LineUp.topAt(project(), playhead).filter(_ -> together && !insideShot());
+        var entered = shown(playhead).filter(_ -> together && !insideShot());
         if (entered.isPresent()) {
             selection = Selection.shot(entered.get().id());
             listeners.tell(Change.PLAYHEAD, Change.SELECTION);
         } else {
             listeners.tell(Change.PLAYHEAD);
         }
+    }
+
+    /** The uppermost shot at a frame that shows something; a rig, which moves others, only where there is nothing else. */
+    private Optional<Shot> shown(int frame) {
+        return LineUp.at(project(), frame).reversed().stream()
+                .filter(shot -> !project().isRig(shot))
+                .findFirst()
+                .or(() -> LineUp.topAt(project(), frame));
     }
 
     private int clampedToLineUp(int frame) {
@@ -172,6 +208,21 @@ public final class Cursor {
                     default -> KeySet.NONE;
                 })
                 .orElse(KeySet.NONE);
+    }
+
+    /** The selected clips of sound, in time. */
+    public List<SoundClip> selectedSounds() {
+        return SoundEdits.chosen(project(), selection.sounds());
+    }
+
+    /** Whose keys are handled: those of the level of a clip while it is selected, else those of the selected shot. */
+    public Optional<Keyed> keyed() {
+        if (!selection.sounds().isEmpty()) {
+            return selectedSounds().stream()
+                    .findFirst()
+                    .map(clip -> Keyed.of(clip, project().frame().rate(), playhead, selection.part()));
+        }
+        return selectedShot().map(shot -> Keyed.of(shot, shotFrame(), selectedKeys()));
     }
 
     /** Moves the playhead to a frame of the selected shot. */

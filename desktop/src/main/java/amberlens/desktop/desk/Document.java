@@ -21,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  * only then the history gets its one step.
  */
 public final class Document {
+    private static final int LONGEST_PROPOSAL = 80;
+
     /** Where somebody was looking when a step was made. */
     record Place(Selection selection, int playhead) {}
 
@@ -282,6 +284,12 @@ public final class Document {
 
     public Optional<Path> file() {
         return Optional.ofNullable(file);
+    }
+
+    /** The project's name as files can have it, without an ending. */
+    public String proposedName() {
+        String name = project().name().replaceAll("[^\\p{L}\\p{N} _-]", "");
+        return name.substring(0, Math.min(name.length(), LONGEST_PROPOSAL));
     }
 
     /** What the file was when it was last read or written. */

@@ -113,6 +113,27 @@ public final class Preferences {
         set("snapping", String.valueOf(snapping));
     }
 
+    /**
+     * Where sound is played: "system", "none", or "file:" and the path of a file into which a simulated device writes what it would
+     * play. The system property {@code amber.sound} comes before it.
+     */
+    public String soundDevice() {
+        return System.getProperty("amber.sound", values.getProperty("sound-device", "system"));
+    }
+
+    public void setSoundDevice(String device) {
+        set("sound-device", device);
+    }
+
+    /** Whether the place under the playhead sounds while it is moved by hand. */
+    public boolean soundsWhileScrubbing() {
+        return is("scrub-sound", true);
+    }
+
+    public void setSoundsWhileScrubbing(boolean sounds) {
+        set("scrub-sound", String.valueOf(sounds));
+    }
+
     /** The enlargement up to which a picture counts as sharp, and above which no seal goes, in per cent. */
     public double limitPercent() {
         try {

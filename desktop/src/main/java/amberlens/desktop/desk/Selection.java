@@ -41,6 +41,20 @@ public record Selection(Optional<String> shotId, Set<String> others, Part part) 
     /** A marker of the shot, or of the line-up, whose frames then count from the line-up's first. */
     public record MarkerAt(int frame, boolean onLineUp) implements Part {}
 
+    /** Clips of sound, by their ids. */
+    public record Sounds(Set<String> clips) implements Part {
+        public Sounds {
+            clips = Set.copyOf(clips);
+        }
+    }
+
+    /** Keys of the level of a clip of sound; their frames count from the clip's start. */
+    public record LevelKeys(String clip, Set<Integer> frames) implements Part {
+        public LevelKeys {
+            frames = Set.copyOf(frames);
+        }
+    }
+
     public static Selection shot(String id) {
         return new Selection(Optional.of(id), Set.of(), new Nothing());
     }
@@ -65,6 +79,15 @@ public record Selection(Optional<String> shotId, Set<String> others, Part part) 
         shotId.ifPresent(all::add);
         all.addAll(others);
         return all;
+    }
+
+    /** The clips of sound that are selected, or whose keys are. */
+    public Set<String> sounds() {
+        return switch (part) {
+            case Sounds sounds -> sounds.clips();
+            case LevelKeys keys -> Set.of(keys.clip());
+            default -> Set.of();
+        };
     }
 
     /** Adds a shot to the selected ones, or takes it away; the shown one stays. */

@@ -106,6 +106,7 @@ public final class Tools {
     public record Line(boolean vertical, double at) {}
 
     private final Listeners listeners;
+    private final Solo solo = new Solo(this::changed);
     private final Set<Guide> guides = EnumSet.noneOf(Guide.class);
     private Tool tool = Tool.HAND;
     private LensShow lensShow = LensShow.NOW;
@@ -128,6 +129,7 @@ public final class Tools {
     }
 
     void reset() {
+        solo.reset();
         tool = Tool.HAND;
         lensShow = LensShow.NOW;
         sealing = false;
@@ -139,6 +141,11 @@ public final class Tools {
 
     private void changed() {
         listeners.tell(Change.VIEW);
+    }
+
+    /** What alone is listened to. */
+    public Solo solo() {
+        return solo;
     }
 
     /** Whether tilt, swivel, distance and corners are at hand, even where nothing leans. */

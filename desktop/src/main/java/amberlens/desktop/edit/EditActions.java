@@ -53,43 +53,44 @@ public final class EditActions {
     private static void clipboard(Actions actions, Desk desk, Overlay overlay) {
         var clipboard = new KeyClipboard(desk, overlay);
         Needs shot = DeskNeeds.shot(desk);
+        Needs something = DeskNeeds.something(desk);
         Needs keys = DeskNeeds.keys(desk);
         actions.add(Menu.EDIT, "edit.cut", "Cut keys or framing", "Shortcut+X", keys, clipboard::cut);
-        actions.add(Menu.EDIT, "edit.copy", "Copy keys or framing", "Shortcut+C", shot, clipboard::copy);
+        actions.add(Menu.EDIT, "edit.copy", "Copy keys or framing", "Shortcut+C", something, clipboard::copy);
         actions.add(Menu.EDIT, "edit.copy-move", "Copy the move", "Shortcut+Shift+C", shot, clipboard::copyMove);
         actions.add(
                 Menu.EDIT,
                 "edit.paste",
                 "Paste at the playhead",
                 "Shortcut+V",
-                shot,
+                something,
                 () -> clipboard.paste(Pasting.ALL));
         actions.add(
                 Menu.EDIT,
                 "edit.paste-values",
                 "Paste values only",
                 "Shortcut+Shift+V",
-                shot,
+                something,
                 () -> clipboard.paste(Pasting.VALUES));
         actions.add(
                 Menu.EDIT,
                 "edit.paste-eases",
                 "Paste eases only",
                 "Shortcut+Alt+V",
-                shot,
+                something,
                 () -> clipboard.paste(Pasting.EASES));
         actions.add(
                 Menu.EDIT,
                 "edit.paste-relative",
                 "Paste relative to what is there",
                 "Alt+Shift+V",
-                shot,
+                something,
                 () -> clipboard.paste(Pasting.RELATIVE));
     }
 
     private static void selection(Actions actions, Desk desk) {
         var changes = new KeyChanges(desk);
-        Needs shot = DeskNeeds.shot(desk);
+        Needs shot = DeskNeeds.something(desk);
         actions.add(Menu.EDIT, "edit.delete", "Delete the selection", "Delete", shot, changes::delete);
         actions.add(Menu.EDIT, "keys.all", "Select all keys of the shot", "Shortcut+A", shot, changes::selectAll);
         actions.add(

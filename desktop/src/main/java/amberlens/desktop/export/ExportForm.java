@@ -1,10 +1,12 @@
 package amberlens.desktop.export;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.hearing.Hearing;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.sound.EvenLoudness;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.time.Timecode;
@@ -18,6 +20,7 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -65,6 +68,7 @@ final class ExportForm extends GridPane {
     private final ComboBox<FrameRate> rate;
     private final ComboBox<ExportFormat> format;
     private final ComboBox<Quality> quality;
+    private final ComboBox<Optional<Double>> loudness;
     private final Label use = new Label();
     private final CheckBox transparent = new CheckBox("Transparent where no picture is");
     private final CheckBox onlyChanged = new CheckBox("Only what has changed since it was last exported");
@@ -91,6 +95,11 @@ final class ExportForm extends GridPane {
                 Choices.of(List.of(ExportFormat.values()), ExportFormat::words, ExportFormat.MP4_H264, "export-format");
         format.setOnAction(_ -> showFormat());
         quality = Choices.of(List.of(Quality.values()), Quality::words, Quality.GOOD, "export-quality");
+        loudness = Choices.of(
+                List.of(Optional.empty(), Optional.of(EvenLoudness.STREAMING), Optional.of(EvenLoudness.BROADCAST)),
+                ExportForm::loudnessWords,
+                Optional.empty(),
+                "export-loudness");
         use.getStyleClass().add("quiet");
         transparent.setId("export-transparent");
         onlyChanged.setId("export-only-changed");
@@ -106,11 +115,21 @@ final class ExportForm extends GridPane {
         row(1, "Size", new HBox(8, size, rate));
         row(2, "Format", new HBox(8, format, use));
         row(3, "Quality", quality);
-        row(4, "", transparent);
-        row(5, "", onlyChanged);
-        row(6, "Save as", new HBox(8, destination, browser));
+        row(4, "Sound", loudness);
+        row(5, "", transparent);
+        row(6, "", onlyChanged);
+        row(7, "Save as", new HBox(8, destination, browser));
         showRange();
         showFormat();
+    }
+
+    private static String loudnessWords(Optional<Double> target) {
+        return target.map(lufs -> String.format(
+                        Locale.ROOT,
+                        "brought to %.0f LUFS, %s",
+                        lufs,
+                        lufs == EvenLoudness.BROADCAST ? "broadcast" : "streaming"))
+                .orElse("as loud as it is");
     }
 
     /** As it is now: a seal may have changed it since the dialog opened. */
@@ -169,12 +188,18 @@ final class ExportForm extends GridPane {
         String stem = dot > Math.max(text.lastIndexOf('/'), text.lastIndexOf('\\')) ? text.substring(0, dot) : text;
         destination.setText(stem + format.getValue().ending());
         use.setText(format.getValue().use());
+        boolean alone = format.getValue().soundAlone().isPresent();
+        boolean heard = !Hearing.wanted(project()).isEmpty();
+        size.setDisable(alone);
+        rate.setDisable(alone);
+        quality.setDisable(alone);
+        loudness.setDisable(!heard || !format.getValue().holdsSound());
         transparent.setDisable(!format.getValue().alpha());
         if (!format.getValue().alpha()) {
             transparent.setSelected(false);
         }
         transparent.setText(
-                format.getValue().alpha()
+                format.getValue().alpha() || alone
                         ? "Transparent where no picture is"
                         : "No transparency: this format cannot keep it");
     }
@@ -216,14 +241,15 @@ final class ExportForm extends GridPane {
             Path path = Path.of(destination.getText().strip());
             FrameRate other = rate.getValue();
             return new ExportSettings(
-                    span,
-                    size.getValue(),
-                    other.equals(project().frame().rate()) ? Optional.empty() : Optional.of(other),
-                    format.getValue(),
-                    quality.getValue(),
-                    transparent.isSelected(),
-                    path,
-                    overwrite);
+                            span,
+                            size.getValue(),
+                            other.equals(project().frame().rate()) ? Optional.empty() : Optional.of(other),
+                            format.getValue(),
+                            quality.getValue(),
+                            transparent.isSelected(),
+                            path,
+                            overwrite)
+                    .withLoudness(loudness.isDisabled() ? Optional.empty() : loudness.getValue());
         } catch (InvalidPathException e) {
             throw new FileProblem("\"" + destination.getText() + "\" cannot be the name of a file.", e);
         } catch (IllegalArgumentException e) {

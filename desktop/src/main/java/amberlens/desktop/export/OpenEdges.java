@@ -24,6 +24,9 @@ final class OpenEdges {
     static String words(List<ExportJob> jobs) {
         List<String> edges = new ArrayList<>();
         for (ExportJob job : jobs) {
+            if (job.settings().format().soundAlone().isPresent()) {
+                continue; // nothing is seen
+            }
             for (OutputEdge edge : OutputEdge.of(job.project(), times(job))) {
                 edges.add(edge.words(job.project().frame().rate()));
             }

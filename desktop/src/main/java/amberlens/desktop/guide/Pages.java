@@ -27,10 +27,13 @@ final class Pages {
             "ready-moves",
             "looks",
             "titles",
+            "sound",
             "footage",
             "depth",
             "export",
+            "other-programs",
             "command-line",
+            "install",
             "safety");
 
     private static final String FOLDER = "/amberlens/guide/";

@@ -1,13 +1,16 @@
 package amberlens.desktop.intake;
 
 import amberlens.core.model.Media;
+import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.DragFormats;
+import amberlens.media.intake.MediaProbe;
 import amberlens.project.ProjectFile;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
@@ -22,6 +25,9 @@ public final class Drops {
     /** What a drop of a project does anywhere. */
     public static final String OPENS = "Open the project";
 
+    /** The endings of projects, and of edits of other programs. */
+    private static final List<String> OPENED = List.of(ProjectFile.ENDING, ".otio", ".edl");
+
     private final Desk desk;
     private final MediaImport importer;
     private final Consumer<Path> opener;
@@ -29,7 +35,7 @@ public final class Drops {
 
     /**
      * @param importer reads files
-     * @param opener opens a project
+     * @param opener opens a project, or an edit of another program
      */
     public Drops(Desk desk, MediaImport importer, Consumer<Path> opener) {
         this.desk = desk;
@@ -85,9 +91,8 @@ public final class Drops {
             return !media.isEmpty();
         }
         List<Path> files = board.getFiles().stream().map(File::toPath).toList();
-        Optional<Path> project = files.stream()
-                .filter(file -> file.toString().endsWith(ProjectFile.ENDING))
-                .findFirst();
+        Optional<Path> project =
+                files.stream().filter(file -> isOpened(file.toString())).findFirst();
         if (project.isPresent()) {
             opener.accept(project.get());
         } else {
@@ -96,12 +101,23 @@ public final class Drops {
         return !files.isEmpty();
     }
 
-    /** Whether a drag brings one picture only; a folder may hold many. */
-    public static boolean isSingle(DragEvent event) {
+    /** Whether a drag brings one picture only, which may take the place of another; a folder may hold many. */
+    public static boolean isSingle(DragEvent event, Project project) {
+        if (event.getDragboard().getContent(DragFormats.MEDIA) instanceof String ids) {
+            return project.media(ids).filter(Media::isSeen).isPresent();
+        }
+        List<File> files = event.getDragboard().getFiles();
+        return files.size() == 1
+                && !files.getFirst().isDirectory()
+                && !MediaProbe.isSound(files.getFirst().toPath());
+    }
+
+    /** Whether a drag brings nothing but sounds. */
+    private static boolean isHeard(DragEvent event, Project project) {
         return event.getDragboard().getContent(DragFormats.MEDIA) instanceof String ids
-                ? !ids.contains("\n")
-                : event.getDragboard().getFiles().size() == 1
-                        && !event.getDragboard().getFiles().getFirst().isDirectory();
+                ? Stream.of(ids.split("\n"))
+                        .allMatch(id -> project.media(id).filter(Media::isSeen).isEmpty())
+                : event.getDragboard().getFiles().stream().allMatch(file -> MediaProbe.isSound(file.toPath()));
     }
 
     /**
@@ -110,11 +126,14 @@ public final class Drops {
      * @param replaced the shot whose picture it takes the place of
      * @param under the shot whose picture one picture alone would take the place of
      */
-    public static String words(DragEvent event, Optional<Shot> replaced, Optional<Shot> under) {
+    public static String words(DragEvent event, Project project, Optional<Shot> replaced, Optional<Shot> under) {
         if (isProject(event)) {
             return OPENS;
         }
-        if (isSingle(event)) {
+        if (isHeard(event, project)) {
+            return "A clip of sound";
+        }
+        if (isSingle(event, project)) {
             return replaced.map(shot -> "Instead of the picture of " + shot.name())
                     .orElse("A new shot");
         }
@@ -122,10 +141,13 @@ public final class Drops {
                 .orElse("New shots, in order");
     }
 
-    /** Whether a drag brings a project, which opens wherever it is dropped. */
+    private static boolean isOpened(String name) {
+        return OPENED.stream().anyMatch(name.toLowerCase(Locale.ROOT)::endsWith);
+    }
+
+    /** Whether a drag brings a project or an edit, which opens wherever it is dropped. */
     public static boolean isProject(DragEvent event) {
         return event.getDragboard().hasFiles()
-                && event.getDragboard().getFiles().stream()
-                        .anyMatch(file -> file.getName().endsWith(ProjectFile.ENDING));
+                && event.getDragboard().getFiles().stream().anyMatch(file -> isOpened(file.getName()));
     }
 }

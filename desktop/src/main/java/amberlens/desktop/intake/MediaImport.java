@@ -29,7 +29,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 
-/** Brings pictures and footage onto the shelf: headers are read in the background, all good files go in as one step. */
+/** Brings pictures, footage and sounds onto the shelf: headers are read in the background, all good files go in as one step. */
 public final class MediaImport {
     private static final int TOLD = 12;
 
@@ -87,15 +87,15 @@ public final class MediaImport {
             return;
         }
         List<List<Path>> groups = NumberedPictures.grouped(
-                files.stream().filter(file -> !MediaProbe.isFilm(file)).toList());
-        List<Path> films = files.stream().filter(MediaProbe::isFilm).toList();
+                files.stream().filter(file -> !isAlone(file)).toList());
+        List<Path> alone = files.stream().filter(MediaImport::isAlone).toList();
         long sequences = groups.stream().filter(group -> group.size() > 1).count();
         if (sequences == 0) {
             read(files.stream().map(List::of).toList(), then);
             return;
         }
         List<List<Path>> asSequences = new ArrayList<>(groups);
-        films.forEach(film -> asSequences.add(List.of(film)));
+        alone.forEach(file -> asSequences.add(List.of(file)));
         int pictures = groups.stream().mapToInt(List::size).sum();
         overlay.ask(
                 "Are these numbered pictures a time-lapse?",
@@ -111,6 +111,11 @@ public final class MediaImport {
                                 false,
                                 () -> read(files.stream().map(List::of).toList(), then)),
                         new Overlay.Answer("Cancel", false, () -> {})));
+    }
+
+    /** Films and sounds are no numbered pictures, whatever they are called. */
+    private static boolean isAlone(Path file) {
+        return MediaProbe.isFilm(file) || MediaProbe.isSound(file);
     }
 
     private void read(List<List<Path>> groups, Consumer<List<Media>> then) {
@@ -267,6 +272,7 @@ public final class MediaImport {
         for (Media media : desk.document().settled().media()) {
             if (found.containsKey(media.id())) {
                 services.cache().forget(Path.of(media.path()));
+                services.sounds().forget(Path.of(media.path()));
             }
         }
         desk.document().apply(MediaEdits.find(found));

@@ -6,9 +6,11 @@ import amberlens.core.edit.ShotEdits;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Shot;
+import amberlens.core.time.Seconds;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
+import amberlens.desktop.hearing.SoundLaying;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -16,23 +18,29 @@ import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
-/** Makes shots of pictures, one after the other in their order, as one step. The new shots are selected then. */
+/**
+ * Makes shots of pictures, one after the other in their order, as one step. The new shots are selected then. Sounds among them become
+ * clips of sound.
+ */
 public final class PictureLaying {
     private final Desk desk;
     private final Actions actions;
     private final Supplier<Conform> conform;
+    private final SoundLaying sounds;
     private final Runnable then;
 
     /**
      * Lays pictures through the desk's document.
      *
      * @param conform how a picture is laid into the frame
+     * @param sounds lays those that are only heard
      * @param then is called when new shots are there
      */
-    public PictureLaying(Desk desk, Actions actions, Supplier<Conform> conform, Runnable then) {
+    public PictureLaying(Desk desk, Actions actions, Supplier<Conform> conform, SoundLaying sounds, Runnable then) {
         this.desk = desk;
         this.actions = actions;
         this.conform = conform;
+        this.sounds = sounds;
         this.then = then;
     }
 
@@ -41,8 +49,27 @@ public final class PictureLaying {
         at(media, LineUp.track(desk.document().project(), 1).size());
     }
 
-    /** At a place among the shots of the first track. */
-    public void at(List<Media> media, int place) {
+    /** Pictures at a place among the shots of the first track, sounds at the playhead. */
+    public void at(List<Media> all, int place) {
+        sounds.atPlayhead(heard(all));
+        pictures(seen(all), place);
+    }
+
+    /** Likewise, sounds at a time of the line-up. */
+    public void at(List<Media> all, int place, Seconds time) {
+        sounds.at(heard(all), time);
+        pictures(seen(all), place);
+    }
+
+    private static List<Media> heard(List<Media> all) {
+        return all.stream().filter(media -> !media.isSeen()).toList();
+    }
+
+    private static List<Media> seen(List<Media> all) {
+        return all.stream().filter(Media::isSeen).toList();
+    }
+
+    private void pictures(List<Media> media, int place) {
         if (media.isEmpty()) {
             return;
         }

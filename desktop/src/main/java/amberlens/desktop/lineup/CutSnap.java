@@ -1,5 +1,6 @@
 package amberlens.desktop.lineup;
 
+import amberlens.core.hearing.LineUpBeats;
 import amberlens.core.model.Marker;
 import amberlens.core.model.Project;
 import amberlens.desktop.desk.Desk;
@@ -7,7 +8,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeSet;
 
-/** The frames that the ends of dragged shots catch on: other cuts, markers, the playhead, the start. */
+/** The frames that the ends of dragged shots catch on: other cuts, ends of sounds, beats, markers, the playhead, the start. */
 final class CutSnap {
     private static final double REACH = 8;
 
@@ -15,14 +16,20 @@ final class CutSnap {
     private final TreeSet<Integer> frames = new TreeSet<>();
 
     /**
-     * @param moved shots that do not catch on themselves
+     * @param beats that are heard
+     * @param moved shots and clips of sound that do not catch on themselves
      */
-    CutSnap(Desk desk, Set<String> moved) {
+    CutSnap(Desk desk, LineUpBeats beats, Set<String> moved) {
         this.desk = desk;
+        frames.addAll(beats.frames());
         Project project = desk.document().settled();
         project.shots().stream().filter(shot -> !moved.contains(shot.id())).forEach(shot -> {
             frames.add(shot.start());
             frames.add(shot.start() + shot.length());
+        });
+        project.sounds().stream().filter(clip -> !moved.contains(clip.id())).forEach(clip -> {
+            frames.add((int) Math.round(clip.start().frames(project.frame().rate())));
+            frames.add((int) Math.round(clip.end().frames(project.frame().rate())));
         });
         project.markers().stream().map(Marker::at).forEach(frames::add);
         frames.add(0);

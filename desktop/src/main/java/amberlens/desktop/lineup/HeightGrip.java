@@ -45,6 +45,9 @@ final class HeightGrip extends Region {
 
     /** How many times as high as usual rows are. */
     double times() {
+        if (!isPressed()) {
+            times = Math.clamp(preferences.seam(SEAM).orElse(1), LEAST, MOST);
+        }
         return times;
     }
 

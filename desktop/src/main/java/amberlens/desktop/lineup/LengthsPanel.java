@@ -1,5 +1,6 @@
 package amberlens.desktop.lineup;
 
+import amberlens.core.edit.BeatEdits;
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.LineUpEdits;
 import amberlens.core.edit.ShotEdits.Timing;
@@ -84,7 +85,7 @@ final class LengthsPanel extends FormPanel {
                 throw new IllegalArgumentException(
                         "The line-up has no markers yet; set some with Shift+M while playing.");
             }
-            return LineUpEdits.fitToBeats(shots, beats, timing.getValue());
+            return BeatEdits.cut(shots, beats, BeatEdits.Cuts.NEAREST, timing.getValue());
         }
         int frames =
                 Timecode.parse(time.getText(), desk.document().project().frame().rate());

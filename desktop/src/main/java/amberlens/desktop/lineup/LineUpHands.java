@@ -6,9 +6,12 @@ import amberlens.core.model.Shot;
 import amberlens.desktop.commands.ShotLength;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
+import amberlens.desktop.menu.Spot;
 import amberlens.desktop.style.Gesture;
 import amberlens.desktop.style.Gestures;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
@@ -21,21 +24,32 @@ import javafx.scene.input.ZoomEvent;
 final class LineUpHands {
     private static final double TRIM_REACH = 6;
 
+    /** So near to where it was, a marker does not catch: it would on itself. */
+    private static final double OWN = 8;
+
     private final Desk desk;
     private final LineUpSurface surface;
     private final ShotLength lengths;
+    private final SoundHands sounds;
 
     LineUpHands(Desk desk, LineUpSurface surface, ShotLength lengths) {
         this.desk = desk;
         this.surface = surface;
         this.lengths = lengths;
+        sounds = new SoundHands(desk, surface);
         new Gestures(surface, this::choose);
         surface.addEventHandler(
-                MouseEvent.MOUSE_MOVED,
-                event -> surface.setCursor(
-                        endAt(event.getX(), event.getY()).isPresent() ? Cursor.E_RESIZE : Cursor.DEFAULT));
+                MouseEvent.MOUSE_MOVED, event -> surface.setCursor(pointer(event.getX(), event.getY())));
         surface.addEventHandler(ScrollEvent.SCROLL, this::wheel);
         surface.addEventHandler(ZoomEvent.ZOOM, this::pinch);
+    }
+
+    private Cursor pointer(double x, double y) {
+        if (surface.heads().at(surface.plan(), x, y).isPresent()) {
+            return Cursor.HAND;
+        }
+        Optional<Cursor> onSound = sounds.point(x, y);
+        return onSound.orElse(endAt(x, y).isPresent() ? Cursor.E_RESIZE : Cursor.DEFAULT);
     }
 
     /** Two fingers that spread look closer, about the place between them. */
@@ -56,15 +70,23 @@ final class LineUpHands {
         event.consume();
     }
 
-    /** Selects the shot at a place, unless it is selected already; false where there is none. */
-    boolean pointAt(double x, double y) {
+    /** Selects what is at a place, unless it is selected already: a shot or a clip of sound. */
+    Optional<Spot> pointAt(double x, double y) {
+        if (sounds.serve(y)) {
+            return sounds.pointAt(x, y) ? Optional.of(Spot.SOUND) : Optional.empty();
+        }
         Optional<Shot> shot = surface.plan().shotAt(x, y);
         shot.filter(found -> !desk.cursor().selection().includes(found.id()))
                 .ifPresent(found -> desk.cursor().select(Selection.shot(found.id())));
-        return shot.isPresent();
+        return shot.map(_ -> Spot.SHOT);
     }
 
     private Optional<? extends Gesture> choose(MouseEvent press) {
+        OptionalInt head = surface.heads().at(surface.plan(), press.getX(), press.getY());
+        if (head.isPresent()) {
+            surface.heads().press(head.getAsInt(), press.isShiftDown());
+            return Optional.empty();
+        }
         if (press.getX() < LineUpLayout.LEFT - 4) {
             return Optional.empty();
         }
@@ -72,6 +94,12 @@ final class LineUpHands {
         if (marker.isPresent()) {
             desk.cursor().select(new Selection.MarkerAt(marker.get().at(), true));
             return Optional.of(new MarkerMove(marker.get().at()));
+        }
+        if (sounds.serve(press.getY())) {
+            Optional<Gesture> onSound = sounds.choose(press);
+            return onSound.isPresent() || press.isShiftDown() || press.isShortcutDown()
+                    ? onSound
+                    : Optional.of(new Scrub(press));
         }
         Optional<End> end = endAt(press.getX(), press.getY());
         Optional<Shot> shot = end.map(End::shot).or(() -> surface.plan().shotAt(press.getX(), press.getY()));
@@ -112,7 +140,7 @@ final class LineUpHands {
     private Optional<End> endAt(double x, double y) {
         LineUpLayout plan = surface.plan();
         for (Shot shot : desk.document().project().shots()) {
-            if (y >= plan.top(shot) && y < plan.top(shot) + plan.rowHeight()) {
+            if (y >= plan.top(shot) && y < plan.top(shot) + plan.rowHeight(shot.track())) {
                 double end = plan.x(shot.start() + (double) shot.length()) - 2;
                 double start = plan.x(shot.start()) + 2;
                 if (end - start < 3 * TRIM_REACH) {
@@ -143,32 +171,24 @@ final class LineUpHands {
     }
 
     /** A marker of the line-up dragged in time; a click goes to it. */
-    private final class MarkerMove implements Gesture {
+    private final class MarkerMove extends SnapDrag {
         private final int frame;
 
         MarkerMove(int frame) {
+            super(LineUpHands.this.desk, LineUpHands.this.surface, Set.of());
             this.frame = frame;
         }
 
         @Override
         public void drag(MouseEvent event) {
-            int to = Math.max(0, surface.plan().frame(event.getX()));
+            int pointed = Math.max(0, plan.frame(event.getX()));
+            int to = Math.abs(pointed - frame) * plan.perFrame() < OWN ? pointed : pointed + caught(pointed);
             desk.cursor().show(MarkerEdits.move(Optional.empty(), frame, to), new Selection.MarkerAt(to, true));
-        }
-
-        @Override
-        public void drop(MouseEvent event) {
-            desk.document().commit();
         }
 
         @Override
         public void click(MouseEvent event) {
             desk.cursor().seek(frame);
-        }
-
-        @Override
-        public void cancel() {
-            desk.document().cancel();
         }
     }
 }

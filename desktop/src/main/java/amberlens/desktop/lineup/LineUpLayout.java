@@ -1,5 +1,6 @@
 package amberlens.desktop.lineup;
 
+import amberlens.core.edit.SoundEdits;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -22,16 +23,56 @@ record LineUpLayout(Project project, double width, double height, double from, d
     /** The height that the band takes for so many tracks. */
     private static final double ONE_TRACK = 62;
 
-    private static final double MORE_TRACK = 30;
+    private static final double MORE_TRACK = 22;
+
+    /** How many times as high as others the first track is. */
+    private static final double FIRST = 1.7;
+
     private static final double HIGHEST = 190;
+
+    /** Each row of sounds. */
+    private static final double SOUND = 25;
+
+    private static final double HIGHEST_SOUNDS = 150;
 
     /** Everything at once. */
     LineUpLayout(Project project, double width, double height) {
-        this(project, width, height, 0, Math.max(1, LineUp.length(project)));
+        this(project, width, height, 0, wholeFrames(project));
+    }
+
+    /** All frames in which a shot or a sound lies, at least one. */
+    static double wholeFrames(Project project) {
+        double heard = project.sounds().stream()
+                .mapToDouble(clip -> clip.end().frames(project.frame().rate()))
+                .max()
+                .orElse(0);
+        return Math.max(1, Math.max(LineUp.length(project), Math.ceil(heard)));
     }
 
     static double bandHeight(Project project) {
+        return ofShots(project) + ofSounds(project);
+    }
+
+    private static double ofShots(Project project) {
         return Math.min(HIGHEST, ONE_TRACK + MORE_TRACK * (LineUp.tracks(project) - 1));
+    }
+
+    private static double ofSounds(Project project) {
+        return Math.min(HIGHEST_SOUNDS, SOUND * SoundEdits.tracks(project));
+    }
+
+    /** How much of the band is rows of sounds, 0 … 1. */
+    static double soundsPart(Project project) {
+        return ofSounds(project) / bandHeight(project);
+    }
+
+    /** Where the rows of shots end, and those of sounds begin. */
+    double shotsHeight() {
+        return height * ofShots(project) / bandHeight(project);
+    }
+
+    SoundRows sounds() {
+        return new SoundRows(this);
     }
 
     double perFrame() {
@@ -52,17 +93,22 @@ record LineUpLayout(Project project, double width, double height, double from, d
     }
 
     double top(int track) {
-        return AIR + (LineUp.tracks(project) - track) * rowHeight();
+        return track == 1
+                ? shotsHeight() - AIR - rowHeight(1)
+                : AIR + (LineUp.tracks(project) - track) * rowHeight(track);
     }
 
     /** The track at a height: one more than there are above the uppermost. */
     int track(double y) {
         int tracks = LineUp.tracks(project);
-        return Math.clamp(tracks - (int) Math.floor((y - AIR) / rowHeight()), 1, tracks + 1);
+        return y >= top(1) ? 1 : Math.clamp(tracks - (int) Math.floor((y - AIR) / rowHeight(2)), 2, tracks + 1);
     }
 
-    double rowHeight() {
-        return (height - 2 * AIR) / LineUp.tracks(project);
+    /** The first track, where most of it happens, is higher than those above. */
+    double rowHeight(int track) {
+        double whole = shotsHeight() - 2 * AIR;
+        double others = whole / (LineUp.tracks(project) - 1 + FIRST);
+        return track == 1 ? whole - others * (LineUp.tracks(project) - 1) : others;
     }
 
     /** Whether any of a shot is seen. */
@@ -74,7 +120,7 @@ record LineUpLayout(Project project, double width, double height, double from, d
     Optional<Shot> shotAt(double x, double y) {
         List<Shot> here = LineUp.at(project, frame(x)).reversed();
         return here.stream()
-                .filter(shot -> y >= top(shot) && y < top(shot) + rowHeight())
+                .filter(shot -> y >= top(shot) && y < top(shot) + rowHeight(shot.track()))
                 .findFirst();
     }
 

@@ -1,15 +1,17 @@
 package amberlens.desktop.lineup;
 
+import amberlens.core.hearing.Hearing;
 import amberlens.core.model.Media;
 import amberlens.core.model.Shot;
+import amberlens.core.time.Seconds;
 import amberlens.desktop.commands.ShotLength;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
+import amberlens.desktop.hearing.MeterView;
 import amberlens.desktop.intake.DropPlace;
 import amberlens.desktop.intake.Drops;
 import amberlens.desktop.intake.PictureLaying;
 import amberlens.desktop.menu.Menus;
-import amberlens.desktop.menu.Spot;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.DropSign;
 import java.util.List;
@@ -17,6 +19,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import javafx.geometry.Pos;
 import javafx.scene.input.DragEvent;
 import javafx.scene.layout.StackPane;
 
@@ -25,6 +28,7 @@ public final class LineUpPane extends StackPane implements Subscription {
     private final Desk desk;
     private final LineUpSurface surface;
     private final HeightGrip grip;
+    private final MeterView meter;
     private final PictureLaying laying;
     private final DropSign sign = new DropSign();
     private final BiConsumer<Set<String>, String> replacing;
@@ -34,6 +38,7 @@ public final class LineUpPane extends StackPane implements Subscription {
      * @param drops brings what is dropped
      * @param laying makes shots of it
      * @param lengths changes the length of a shot
+     * @param meter shows how loud it is
      * @param replacing shows other media, by their id, in some shots
      */
     public LineUpPane(
@@ -43,6 +48,7 @@ public final class LineUpPane extends StackPane implements Subscription {
             Drops drops,
             PictureLaying laying,
             ShotLength lengths,
+            MeterView meter,
             BiConsumer<Set<String>, String> replacing) {
         this.replacing = replacing;
         this.desk = desk;
@@ -51,12 +57,12 @@ public final class LineUpPane extends StackPane implements Subscription {
         surface.setId("lineup-surface");
         var hands = new LineUpHands(desk, surface, lengths);
         surface.setOnContextMenuRequested(event -> {
-            if (hands.pointAt(event.getX(), event.getY())) {
-                menus.show(Spot.SHOT, surface, event);
-            }
+            hands.pointAt(event.getX(), event.getY()).ifPresent(spot -> menus.show(spot, surface, event));
         });
         grip = new HeightGrip(desk.preferences(), this::fitHeight);
-        getChildren().addAll(surface, grip, sign);
+        this.meter = meter;
+        StackPane.setAlignment(meter, Pos.BOTTOM_RIGHT);
+        getChildren().addAll(surface, meter, grip, sign);
         getStyleClass().add("lineup-pane");
         sign.getStyleClass().add("clear");
         drops.serve(this, new Place());
@@ -75,6 +81,13 @@ public final class LineUpPane extends StackPane implements Subscription {
                 * grip.times();
         setMinHeight(height);
         setMaxHeight(height);
+        boolean heard = !Hearing.wanted(desk.document().project()).isEmpty();
+        meter.setVisible(heard);
+        double wide = MeterView.WIDTH * surface.scaleProperty().get();
+        meter.setMinWidth(wide);
+        meter.setMaxWidth(wide);
+        double rows = LineUpLayout.soundsPart(desk.document().project());
+        meter.setMaxHeight(rows > 0 ? height * rows - 2 : height - 4);
     }
 
     /** Shows the whole line-up. */
@@ -87,9 +100,9 @@ public final class LineUpPane extends StackPane implements Subscription {
     private final class Place implements DropPlace {
         @Override
         public void over(DragEvent event) {
-            boolean single = Drops.isSingle(event);
+            boolean single = Drops.isSingle(event, desk.document().project());
             Optional<Shot> onto = replaced(single, event.getX(), event.getY());
-            sign.show(Drops.words(event, onto, replaced(true, event.getX(), event.getY())));
+            sign.show(Drops.words(event, desk.document().project(), onto, replaced(true, event.getX(), event.getY())));
             surface.showDrop(onto.isPresent() ? OptionalDouble.empty() : OptionalDouble.of(surface.own(event.getX())));
             surface.showReplaced(onto.map(Shot::id));
         }
@@ -103,7 +116,7 @@ public final class LineUpPane extends StackPane implements Subscription {
 
         @Override
         public void take(List<Media> media, double x, double y) {
-            Optional<Shot> onto = replaced(media.size() == 1, x, y);
+            Optional<Shot> onto = replaced(media.size() == 1 && media.getFirst().isSeen(), x, y);
             if (onto.isPresent()) {
                 Set<String> shots =
                         desk.cursor().selection().includes(onto.get().id())
@@ -111,7 +124,11 @@ public final class LineUpPane extends StackPane implements Subscription {
                                 : Set.of(onto.get().id());
                 replacing.accept(shots, media.getFirst().id());
             } else {
-                laying.at(media, surface.plan().place(surface.own(x), 1, Optional.empty()));
+                LineUpLayout plan = surface.plan();
+                Seconds time = Seconds.ofFrames(
+                        Math.max(0, plan.frame(surface.own(x))),
+                        desk.document().project().frame().rate());
+                laying.at(media, plan.place(surface.own(x), 1, Optional.empty()), time);
             }
         }
 

@@ -2,16 +2,20 @@ package amberlens.desktop.lineup;
 
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Marker;
+import amberlens.core.model.Project;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
+import amberlens.desktop.hearing.Waves;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.style.BeatTicks;
 import amberlens.desktop.style.Brush;
 import amberlens.desktop.style.Fonts;
 import amberlens.desktop.style.Palette;
 import amberlens.desktop.style.Surface;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Paints all shots in a row, the mark of open edges, and the playhead through them. */
@@ -22,6 +26,8 @@ final class LineUpSurface extends Surface {
     private final Desk desk;
     private final Services services;
     private final LineUpView view = new LineUpView();
+    private final Waves waves = new Waves();
+    private final SoundHeads heads;
     private Optional<String> replaced = Optional.empty();
     private OptionalDouble dropX = OptionalDouble.empty();
 
@@ -29,11 +35,21 @@ final class LineUpSurface extends Surface {
         super(false);
         this.desk = desk;
         this.services = services;
+        heads = new SoundHeads(desk);
         setAccessibleText("Line-up: all shots in a row");
     }
 
     LineUpLayout plan() {
         return view.layout(desk.document().project(), getWidth(), getHeight());
+    }
+
+    /** What the ends of something that is dragged catch on. */
+    CutSnap snap(Set<String> moved) {
+        return new CutSnap(desk, services.sounds().beats(desk.document().settled()), moved);
+    }
+
+    SoundHeads heads() {
+        return heads;
     }
 
     LineUpView view() {
@@ -56,13 +72,15 @@ final class LineUpSurface extends Surface {
     protected void draw(GraphicsContext pen, double width, double height) {
         LineUpLayout plan = plan();
         boolean empty = desk.document().project().shots().isEmpty();
-        Brush.text(pen, Fonts.strong(13), Palette.TEXT.colour(), "Line-up", 14, height / 2 - (empty ? 0 : 8));
+        Brush.text(
+                pen, Fonts.strong(13), Palette.TEXT.colour(), "Line-up", 14, plan.shotsHeight() / 2 - (empty ? 0 : 8));
         if (!empty) {
             String whole = Timecode.brief(
                     LineUp.length(desk.document().project()),
                     desk.document().project().frame().rate());
-            Brush.text(pen, Fonts.numbers(11), Palette.MUTED.colour(), whole, 14, height / 2 + 10);
+            Brush.text(pen, Fonts.numbers(11), Palette.MUTED.colour(), whole, 14, plan.shotsHeight() / 2 + 10);
         }
+        heads.paint(pen, plan);
         if (desk.document().project().shots().isEmpty()) {
             pen.setStroke(Palette.LINE.colour());
             pen.setLineDashes(4, 4);
@@ -70,7 +88,7 @@ final class LineUpSurface extends Surface {
                     LineUpLayout.LEFT,
                     LineUpLayout.AIR,
                     width - LineUpLayout.LEFT - LineUpLayout.RIGHT,
-                    height - 2 * LineUpLayout.AIR,
+                    plan.shotsHeight() - 2 * LineUpLayout.AIR,
                     6,
                     6);
             pen.setLineDashes();
@@ -80,12 +98,21 @@ final class LineUpSurface extends Surface {
                     Palette.MUTED.colour(),
                     "Shots stand here in a row. Drop a picture, or double-click it on the shelf.",
                     LineUpLayout.LEFT + 14,
-                    height / 2);
+                    plan.shotsHeight() / 2);
         }
         pen.save();
         Brush.clip(pen, LineUpLayout.LEFT - 2, 0, width - LineUpLayout.LEFT + 2, height);
         var painter = new ShotPainter(desk, services, pen, plan);
-        desk.document().project().shots().stream().filter(plan::shows).forEach(painter::shot);
+        var sounds = new SoundPainter(desk, services, pen, plan, waves, view, deviceScale());
+        Project project = desk.document().project();
+        project.shots().stream().filter(plan::shows).forEach(shot -> {
+            painter.shot(shot);
+            sounds.ofFootage(shot);
+        });
+        SoundRows rows = plan.sounds();
+        project.sounds().stream().filter(rows::shows).forEach(sounds::clip);
+        BeatTicks.paint(
+                pen, services.sounds().beats(project), beat -> rows.x(beat.seconds()), LineUpLayout.LEFT - 2, width);
         markers(pen, plan, height);
         view.snapLine().ifPresent(frame -> {
             pen.setStroke(Palette.SEA.colour());
@@ -99,7 +126,7 @@ final class LineUpSurface extends Surface {
                     plan.x(shot.start()) + 2,
                     plan.top(shot) + 2,
                     Math.max(2, shot.length() * plan.perFrame() - 4),
-                    plan.rowHeight() - 4,
+                    plan.rowHeight(shot.track()) - 4,
                     5,
                     5);
         });

@@ -1,7 +1,7 @@
 package amberlens.desktop.lineup;
 
-import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /** Which part of the line-up's time is looked at. Belongs to no project. */
@@ -11,6 +11,7 @@ final class LineUpView {
     private double from;
     private double shown;
     private OptionalInt snapLine = OptionalInt.empty();
+    private Optional<String> pointed = Optional.empty();
 
     /** All of it. */
     void showAll() {
@@ -19,7 +20,7 @@ final class LineUpView {
     }
 
     LineUpLayout layout(Project project, double width, double height) {
-        double whole = Math.max(1, LineUp.length(project));
+        double whole = LineUpLayout.wholeFrames(project);
         double span = shown <= 0 ? whole : Math.min(shown, whole);
         double start = Math.clamp(from, 0, Math.max(0, whole - span));
         return new LineUpLayout(project, width, height, start, span);
@@ -27,7 +28,7 @@ final class LineUpView {
 
     /** Comes closer by a factor below 1, or goes further; the frame under the pointer stays there. */
     void zoom(LineUpLayout now, double x, double factor) {
-        double whole = Math.max(1, LineUp.length(now.project()));
+        double whole = LineUpLayout.wholeFrames(now.project());
         double under = now.from() + (x - LineUpLayout.LEFT) / now.perFrame();
         shown = Math.clamp(now.shown() * factor, Math.min(LEAST_FRAMES, whole), whole);
         from = under - (under - now.from()) * shown / now.shown();
@@ -39,6 +40,18 @@ final class LineUpView {
     void scroll(LineUpLayout now, double pixels) {
         from = now.from() - pixels / now.perFrame();
         shown = now.shown();
+    }
+
+    /** The clip of sound under the pointer, which shows its handles. */
+    Optional<String> pointed() {
+        return pointed;
+    }
+
+    /** Says which it is, and answers whether it is another one. */
+    boolean setPointed(Optional<String> clip) {
+        boolean changed = !clip.equals(pointed);
+        pointed = clip;
+        return changed;
     }
 
     /** The frame that something dragged has caught on. */

@@ -41,7 +41,7 @@ final class ShotPainter {
         double x = plan.x(shot.start()) + 1;
         double y = plan.top(shot) + 1;
         double width = Math.max(2, shot.length() * plan.perFrame() - 2);
-        double height = plan.rowHeight() - 2;
+        double height = plan.rowHeight(shot.track()) - 2;
         pen.setFill(Palette.RAISED.colour());
         pen.fillRect(x, y, width, height);
         if (width > PLAIN) {

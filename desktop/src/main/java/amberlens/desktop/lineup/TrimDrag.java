@@ -6,44 +6,32 @@ import amberlens.core.edit.ShotEdits;
 import amberlens.core.edit.ShotEdits.Timing;
 import amberlens.core.lineup.Laying;
 import amberlens.core.model.Shot;
-import amberlens.desktop.commands.EditDrag;
 import amberlens.desktop.commands.ShotLength;
 import amberlens.desktop.desk.Desk;
-import java.util.OptionalInt;
 import java.util.Set;
 import javafx.scene.input.MouseEvent;
 
 /** An end of a shot dragged: it begins or ends earlier or later. What happens to its move when its end is drawn out is asked once. */
-final class TrimDrag extends EditDrag {
-    private final LineUpSurface surface;
+final class TrimDrag extends SnapDrag {
     private final ShotLength lengths;
     private final Shot shot;
     private final boolean atStart;
     private final double pressX;
-    private final double perFrame;
-    private final CutSnap snap;
     private int by;
 
     TrimDrag(Desk desk, LineUpSurface surface, ShotLength lengths, Shot shot, boolean atStart, double pressX) {
-        super(desk);
-        this.surface = surface;
+        super(desk, surface, Set.of(shot.id()));
         this.lengths = lengths;
         this.shot = shot;
         this.atStart = atStart;
         this.pressX = pressX;
-        perFrame = surface.plan().perFrame();
-        snap = new CutSnap(desk, Set.of(shot.id()));
     }
 
     @Override
     public void drag(MouseEvent event) {
-        by = (int) Math.round((event.getX() - pressX) / perFrame);
+        by = (int) Math.round((event.getX() - pressX) / plan.perFrame());
         int end = atStart ? shot.start() + by : shot.start() + shot.length() + by;
-        OptionalInt correction = snap.correction(end, end, perFrame);
-        by += correction.orElse(0);
-        surface.view()
-                .setSnapLine(
-                        correction.isPresent() ? OptionalInt.of(end + correction.getAsInt()) : OptionalInt.empty());
+        by += caught(end);
         by = atStart
                 ? Math.min(by, shot.length() - 1)
                 : Math.clamp(by, 1 - shot.length(), Shot.LONGEST - shot.length());
@@ -63,18 +51,11 @@ final class TrimDrag extends EditDrag {
 
     @Override
     public void drop(MouseEvent event) {
-        surface.view().setSnapLine(OptionalInt.empty());
         if (!atStart && desk.preferences().laying() == Laying.RIPPLE) {
-            desk.document().cancel();
+            cancel();
             lengths.set(shot, shot.length() + by);
         } else {
             super.drop(event);
         }
-    }
-
-    @Override
-    public void cancel() {
-        surface.view().setSnapLine(OptionalInt.empty());
-        super.cancel();
     }
 }

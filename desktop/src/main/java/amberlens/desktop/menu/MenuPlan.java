@@ -36,10 +36,17 @@ final class MenuPlan {
         return switch (menu) {
             case PROJECT ->
                 groups(
-                        group("project.new", "project.open", new Entry.Recent()),
-                        group("project.save", "project.save-as", "project.versions", "project.kept"),
-                        group("media.add", "media.find", "media.trust"),
-                        group("project.frame", "project.export", "project.exports"),
+                        group(
+                                "project.new",
+                                "project.open",
+                                new Entry.Recent(),
+                                inner("Begin with", "project.film", "project.take")),
+                        group(
+                                "project.save",
+                                "project.save-as",
+                                inner("Earlier work", "project.versions", "project.kept")),
+                        group("media.add", inner("Missing and distrusted", "media.find", "media.trust")),
+                        group("project.frame", "project.export", "project.exports", "project.proof"),
                         group("settings.show"));
             case EDIT ->
                 groups(
@@ -95,9 +102,47 @@ final class MenuPlan {
                                 "lineup.copy",
                                 "lineup.lengths",
                                 "lineup.close-gaps",
-                                inner("Move", "lineup.earlier", "lineup.later", "lineup.up", "lineup.down"),
-                                inner("Slip the footage", "lineup.slip-back", "lineup.slip-on")),
-                        group("lineup.rig", "lineup.laying"),
+                                inner(
+                                        "Move and slip",
+                                        "lineup.earlier",
+                                        "lineup.later",
+                                        "lineup.up",
+                                        "lineup.down",
+                                        "lineup.slip-back",
+                                        "lineup.slip-on")),
+                        group(
+                                inner(
+                                        "Sound",
+                                        "sound.level",
+                                        "sound.key",
+                                        "sound.split",
+                                        "sound.copy",
+                                        "sound.earlier",
+                                        "sound.later",
+                                        "sound.mute",
+                                        "sound.mute-track",
+                                        "sound.solo",
+                                        "sound.solo-track",
+                                        "sound.duck",
+                                        "sound.even",
+                                        "sound.master",
+                                        "sound.heard",
+                                        "sound.detach"),
+                                inner(
+                                        "Beats",
+                                        "beats.cut",
+                                        "beats.end",
+                                        "beats.pulse",
+                                        "beats.bars",
+                                        "beats.rig",
+                                        "beats.tap",
+                                        "beats.edit",
+                                        "beats.half",
+                                        "beats.double",
+                                        "beats.first",
+                                        "beats.none",
+                                        "beats.found")),
+                        group("lineup.rig", "lineup.laying", "lineup.timeline"),
                         group("lineup.show-all"));
             case EDGES ->
                 groups(
@@ -112,7 +157,8 @@ final class MenuPlan {
                                 "aim.level",
                                 inner("Frame this", "aim.cover", "aim.inside", "aim.places"),
                                 inner("Subject", "aim.subject", "aim.hold", "aim.hold-leg", "aim.no-subject")),
-                        group("move.carry", "move.free", "move.arrange", "move.open"),
+                        group("move.carry", "move.free", "move.arrange"),
+                        group(inner("Files", "move.out", "move.in", "move.open")),
                         group(
                                 inner("Versions", "version.keep", "version.next", "version.forget"),
                                 "move.mute",
@@ -140,7 +186,8 @@ final class MenuPlan {
                                 "play.loop",
                                 "play.loop-selection",
                                 "play.shuttle-on",
-                                "play.shuttle-back"),
+                                "play.shuttle-back",
+                                "play.scrub-sound"),
                         group(
                                 "go.time",
                                 inner("Frame", "go.on", "go.back", "go.far-on", "go.far-back"),
@@ -167,9 +214,17 @@ final class MenuPlan {
                 groups(
                         group("shot.name-and-length", "lineup.transition", "lineup.blend", "lineup.footage"),
                         group("lineup.split", "lineup.join", "lineup.copy"),
+                        group("beats.cut", "beats.end", inner("Sound of footage", "sound.heard", "sound.detach")),
                         group("edges.lift", "edges.fills-frame", "edges.keep-inside"),
                         group("move.carry", "move.arrange"),
                         group("shot.delete"));
+            case SOUND ->
+                groups(
+                        group("sound.level", "sound.key", "sound.even", "sound.duck"),
+                        group("sound.split", "sound.copy"),
+                        group("sound.mute", "sound.solo", "sound.mute-track", "sound.solo-track"),
+                        group("beats.edit", "beats.cut"),
+                        group("edit.delete"));
             case KEYS ->
                 groups(
                         group(new Entry.Inner("Ease", EASES), "score.tall"),

@@ -3,6 +3,8 @@ package amberlens.desktop.menu;
 /** What may be pointed at to ask what can be done with it. */
 public enum Spot {
     SHOT,
+    /** A clip of sound. */
+    SOUND,
     KEYS,
     LEG,
     FRAMING,

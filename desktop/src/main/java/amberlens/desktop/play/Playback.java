@@ -7,21 +7,31 @@ import amberlens.desktop.desk.Changes;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.desk.Transport;
+import java.util.OptionalDouble;
 
 /**
- * Moves the playhead while playing. The clock is handed in: {@link #tick} is called with the time in nanoseconds, once per
- * screen refresh. The frame shown always follows from the time passed, so a slow machine drops frames and keeps time.
+ * Moves the playhead while playing: {@link #tick} is called with the time in nanoseconds, once per screen refresh. The frame shown
+ * follows what is heard; where nothing is, the time passed. A slow machine drops frames and keeps time, and never drops sound.
  */
 public final class Playback implements AutoCloseable {
     private final Desk desk;
     private final Transport transport;
     private final Subscription subscription;
+    private final Clock clock;
+    private boolean sounding;
     private long startNanos = -1;
     private int startFrame;
     private int lastSet = -1;
 
+    /** Without sound. */
     public Playback(Desk desk) {
+        this(desk, Clock.NONE);
+    }
+
+    /** @param clock is followed at the usual speed, where it is there */
+    public Playback(Desk desk, Clock clock) {
         this.desk = desk;
+        this.clock = clock;
         transport = desk.cursor().transport();
         subscription = desk.subscribe(this::changed);
     }
@@ -56,12 +66,12 @@ public final class Playback implements AutoCloseable {
             return;
         }
         if (startNanos < 0 || desk.cursor().playhead() != lastSet) {
-            startNanos = nanos;
-            startFrame = desk.cursor().playhead();
+            start(nanos, desk.cursor().playhead());
         }
-        double seconds = (nanos - startNanos) / 1e9;
-        double frames = seconds * desk.document().project().frame().rate().perSecond() * transport.speed();
-        int frame = startFrame + (int) (frames < 0 ? Math.ceil(frames - 1e-6) : Math.floor(frames + 1e-6));
+        if (!sounding && transport.speed() == 1 && clock.isThere()) { // a sound has come since
+            start(nanos, desk.cursor().playhead());
+        }
+        int frame = frame(nanos);
         FrameSpan range = range();
         boolean over = transport.speed() < 0 ? frame < range.from() : frame > range.to();
         if (over) {
@@ -72,12 +82,42 @@ public final class Playback implements AutoCloseable {
         desk.cursor().seek(frame);
     }
 
+    private void start(long nanos, int frame) {
+        startNanos = nanos;
+        startFrame = frame;
+        lastSet = frame;
+        boolean sounds = transport.speed() == 1 && clock.isThere();
+        if (sounds) {
+            clock.play(frame / rate());
+        } else if (sounding) {
+            clock.stop();
+        }
+        sounding = sounds;
+    }
+
+    private double rate() {
+        return desk.document().project().frame().rate().perSecond();
+    }
+
+    /** The frame for this time: that which is heard, or by the computer's own clock where nothing is. */
+    private int frame(long nanos) {
+        if (sounding && clock.isThere()) {
+            OptionalDouble heard = clock.seconds();
+            return heard.isPresent()
+                    ? Math.max(startFrame, (int) Math.floor(heard.getAsDouble() * rate() + 1e-6))
+                    : lastSet;
+        }
+        if (sounding) { // the device has gone
+            start(nanos, lastSet);
+        }
+        double frames = (nanos - startNanos) / 1e9 * rate() * transport.speed();
+        return startFrame + (int) (frames < 0 ? Math.ceil(frames - 1e-6) : Math.floor(frames + 1e-6));
+    }
+
     private void atEnd(FrameSpan range, long nanos) {
         boolean backwards = transport.speed() < 0;
         if (transport.looping()) {
-            startNanos = nanos;
-            startFrame = backwards ? range.to() : range.from();
-            lastSet = startFrame;
+            start(nanos, backwards ? range.to() : range.from());
             desk.cursor().seek(startFrame);
         } else {
             desk.cursor().seek(backwards ? range.from() : range.to());
@@ -88,6 +128,10 @@ public final class Playback implements AutoCloseable {
     private void changed(Changes changes) {
         if (changes.contains(Change.PLAYING)) {
             startNanos = -1;
+            if (!transport.playing() && sounding) {
+                sounding = false;
+                clock.stop();
+            }
         }
     }
 

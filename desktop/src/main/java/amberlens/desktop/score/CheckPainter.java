@@ -2,6 +2,7 @@ package amberlens.desktop.score;
 
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.edges.Margin;
+import amberlens.core.edges.MarginShape;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.pace.Pace;
 import amberlens.core.pace.PaceReport;

@@ -55,7 +55,7 @@ final class KeysDrag extends EditDrag {
         this.framing = framing;
         pressX = press.getX();
         pressY = press.getY();
-        snap = new Snap(desk, shot, shot.camera(), keys);
+        snap = new Snap(desk, shot, shot.camera(), keys, surface.beats());
         target = lead;
     }
 

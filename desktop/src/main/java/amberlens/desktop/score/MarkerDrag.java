@@ -23,7 +23,7 @@ final class MarkerDrag extends EditDrag {
         this.surface = surface;
         this.frame = frame;
         shot = desk.cursor().selectedShot().orElseThrow();
-        snap = new Snap(desk, shot.withMarkers(List.of()), shot.camera(), KeySet.NONE);
+        snap = new Snap(desk, shot.withMarkers(List.of()), shot.camera(), KeySet.NONE, surface.beats());
     }
 
     @Override

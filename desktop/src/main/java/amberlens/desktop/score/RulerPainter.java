@@ -4,6 +4,7 @@ import amberlens.core.model.Marker;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Selection;
+import amberlens.desktop.style.BeatTicks;
 import amberlens.desktop.style.Brush;
 import amberlens.desktop.style.Fonts;
 import amberlens.desktop.style.Palette;
@@ -35,6 +36,18 @@ final class RulerPainter {
                 Brush.text(pen, Fonts.numbers(11), Palette.MUTED.colour(), label, x + 4, 9);
             }
         }
+    }
+
+    /** Beats hang from the upper border, as in the Line-up. */
+    static void beats(Painting on) {
+        double perSecond = on.desk().document().project().frame().rate().perSecond();
+        double right = Math.min(on.plan().width(), on.plan().x(on.shot().length()));
+        BeatTicks.paint(
+                on.pen(),
+                on.services().sounds().beats(on.desk().document().project()),
+                beat -> on.plan().x(beat.seconds() * perSecond - on.shot().start()),
+                Math.max(ScoreLayout.LEFT - 1, on.plan().x(0) - 1),
+                right);
     }
 
     /** Whether a time would stand under a marker or its name. */

@@ -10,6 +10,7 @@ import amberlens.desktop.style.Brush;
 import amberlens.desktop.style.Fonts;
 import amberlens.desktop.style.Palette;
 import amberlens.desktop.style.Surface;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.canvas.GraphicsContext;
@@ -55,6 +56,17 @@ final class ScoreSurface extends Surface {
         return desk.cursor().shotFrame();
     }
 
+    /** The frames of the selected shot at which beats are heard. */
+    List<Integer> beats() {
+        return desk.cursor()
+                .selectedShot()
+                .map(shot -> services.sounds().beats(desk.document().settled()).frames().stream()
+                        .map(at -> at - shot.start())
+                        .filter(at -> at >= 0 && at < shot.length())
+                        .toList())
+                .orElse(List.of());
+    }
+
     @Override
     protected void draw(GraphicsContext pen, double width, double height) {
         Optional<Shot> shot = desk.cursor().selectedShot();
@@ -80,6 +92,7 @@ final class ScoreSurface extends Surface {
                 services,
                 view);
         RulerPainter.ruler(on);
+        RulerPainter.beats(on);
         rules(pen, plan, width);
         StripPainter.paint(on);
         LanePainter.lanes(on);

@@ -5,10 +5,11 @@ import amberlens.core.model.Marker;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.desktop.desk.Desk;
+import java.util.List;
 import java.util.OptionalInt;
 import java.util.TreeSet;
 
-/** The frames that something dragged in time catches on: other keys, markers, the playhead, first and last frame. */
+/** The frames that something dragged in time catches on: other keys, beats, markers, the playhead, first and last frame. */
 final class Snap {
     private static final double REACH = 7;
 
@@ -17,9 +18,11 @@ final class Snap {
 
     /**
      * @param moved keys that are dragged, which do not catch on themselves
+     * @param beats frames of the shot
      */
-    Snap(Desk desk, Shot shot, CameraTrack camera, KeySet moved) {
+    Snap(Desk desk, Shot shot, CameraTrack camera, KeySet moved, List<Integer> beats) {
         this.desk = desk;
+        frames.addAll(beats);
         KeySet.where(camera, key -> !moved.contains(key)).stream().forEach(key -> frames.add(key.at()));
         shot.markers().stream().map(Marker::at).forEach(frames::add);
         frames.add(0);

@@ -29,7 +29,7 @@ final class StretchDrag extends EditDrag {
         edge = first ? keys.first() : keys.last();
         fixed = first ? keys.last() : keys.first();
         pressX = press.getX();
-        snap = new Snap(desk, shot, shot.camera(), keys);
+        snap = new Snap(desk, shot, shot.camera(), keys, surface.beats());
     }
 
     @Override

@@ -9,6 +9,8 @@ import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.ShotFacts;
 import amberlens.desktop.export.ExportQueue;
+import amberlens.desktop.hearing.SoundStore;
+import amberlens.desktop.hearing.WaveCards;
 import amberlens.desktop.play.FramePictures;
 import amberlens.desktop.play.ReadyPictures;
 import amberlens.desktop.play.Thumbnails;
@@ -51,6 +53,8 @@ public final class Services implements AutoCloseable {
     private final ShotFacts facts;
     private final ReadyPictures ready;
     private final Thumbnails thumbnails;
+    private final SoundStore sounds;
+    private final WaveCards waves;
     private final ExportQueue exports;
 
     /**
@@ -77,6 +81,8 @@ public final class Services implements AutoCloseable {
                 () -> desk.tell(Change.EXPORTS),
                 desk::say,
                 keeping.exports());
+        sounds = new SoundStore(distrusted, distrusted, Platform::runLater, () -> desk.tell(Change.SOUNDS));
+        waves = new WaveCards(sounds);
         thumbnails = new Thumbnails(cache, rows, background, Platform::runLater, () -> desk.tell(Change.PICTURES));
     }
 
@@ -164,6 +170,16 @@ public final class Services implements AutoCloseable {
         return thumbnails;
     }
 
+    /** The sounds of the project. */
+    public SoundStore sounds() {
+        return sounds;
+    }
+
+    /** Their waves as small pictures. */
+    public WaveCards waves() {
+        return waves;
+    }
+
     /** Frames for one view. */
     public FramePictures frames() {
         return new FramePictures(rows, background, Platform::runLater);
@@ -172,6 +188,7 @@ public final class Services implements AutoCloseable {
     @Override
     public void close() {
         exports.stopAll();
+        sounds.close();
         keeping.close();
         saver.close();
         decoding.shutdownNow();

@@ -19,8 +19,6 @@ import java.util.Optional;
 
 /** New, open, save, and what was kept safe: always asks before changes are lost, and reads and writes in the background. */
 public final class ProjectSession {
-    private static final int LONGEST_PROPOSAL = 80;
-
     private final Desk desk;
     private final Services services;
     private final Overlay overlay;
@@ -46,7 +44,22 @@ public final class ProjectSession {
     }
 
     void startNew() {
-        whenSafe(() -> desk.document().load(Project.empty("Untitled"), Optional.empty()));
+        startWith(Project.empty("Untitled"), () -> {});
+    }
+
+    /**
+     * Begins with a project that has no file yet, after asking about unsaved changes.
+     *
+     * @param then runs when it stands on the bench
+     */
+    public void startWith(Project project, Runnable then) {
+        whenSafe(() -> {
+            desk.document().load(project, Optional.empty());
+            if (!project.media().isEmpty()) {
+                opened.run();
+            }
+            then.run();
+        });
     }
 
     void chooseAndOpen() {
@@ -113,9 +126,8 @@ public final class ProjectSession {
     }
 
     private Optional<Path> askWhere() {
-        String name = desk.document().project().name().replaceAll("[^\\p{L}\\p{N} _-]", "");
-        String proposal = name.substring(0, Math.min(name.length(), LONGEST_PROPOSAL)) + ProjectFile.ENDING;
-        return files.projectToSave(proposal).map(ProjectSession::withEnding);
+        return files.projectToSave(desk.document().proposedName() + ProjectFile.ENDING)
+                .map(ProjectSession::withEnding);
     }
 
     private static Path withEnding(Path chosen) {

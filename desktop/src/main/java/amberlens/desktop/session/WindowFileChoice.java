@@ -1,5 +1,7 @@
 package amberlens.desktop.session;
 
+import amberlens.exchange.MoveFormat;
+import amberlens.exchange.take.TakeIn;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.intake.MediaProbe;
 import amberlens.project.LookFile;
@@ -19,10 +21,14 @@ public final class WindowFileChoice implements FileChoice {
     private static final FileChooser.ExtensionFilter PROJECTS =
             new FileChooser.ExtensionFilter("Amber Lens projects", "*.amber");
     private static final FileChooser.ExtensionFilter PICTURES = filter(
-            "Pictures and footage",
-            Stream.concat(
-                    Stream.of("jpg", "jpeg", "png", "tif", "tiff", "webp", "bmp", "gif"),
-                    MediaProbe.FILM_ENDINGS.stream().sorted()));
+            "Pictures, footage and sounds",
+            Stream.of(
+                            Stream.of(
+                                    "jpg", "jpeg", "png", "tif", "tiff", "webp", "bmp", "gif", "heic", "heif", "avif",
+                                    "jp2", "j2k", "jpf", "psd", "svg", "svgz"),
+                            MediaProbe.FILM_ENDINGS.stream().sorted(),
+                            MediaProbe.SOUND_ENDINGS.stream().sorted())
+                    .flatMap(endings -> endings));
 
     private static FileChooser.ExtensionFilter filter(String words, Stream<String> endings) {
         return new FileChooser.ExtensionFilter(
@@ -51,7 +57,7 @@ public final class WindowFileChoice implements FileChoice {
 
     @Override
     public List<Path> mediaToAdd() {
-        List<File> files = chooser("Add pictures and footage", PICTURES).showOpenMultipleDialog(owner);
+        List<File> files = chooser("Add pictures, footage and sounds", PICTURES).showOpenMultipleDialog(owner);
         return files == null ? List.of() : files.stream().map(File::toPath).toList();
     }
 
@@ -74,9 +80,41 @@ public final class WindowFileChoice implements FileChoice {
 
     @Override
     public Optional<Path> folderToSearch() {
+        return folder("Look for missing pictures in");
+    }
+
+    @Override
+    public Optional<Path> folderToFilm() {
+        return folder("Make a film of");
+    }
+
+    private Optional<Path> folder(String title) {
         var chooser = new DirectoryChooser();
-        chooser.setTitle("Look for missing pictures in");
+        chooser.setTitle(title);
         return path(chooser.showDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> proofTo(String proposedName) {
+        FileChooser chooser = chooser("Write the proof", new FileChooser.ExtensionFilter("Pages", "*.html"));
+        chooser.setInitialFileName(proposedName);
+        return path(chooser.showSaveDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> editToTake() {
+        var edits = new FileChooser.ExtensionFilter(
+                "Timelines, edit lists, tables of keys, moves",
+                TakeIn.endings().stream().map(ending -> "*" + ending).toList());
+        return path(chooser("Take in", edits).showOpenDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> moveTo(MoveFormat format, String proposedName) {
+        FileChooser chooser =
+                chooser("Hand on to", new FileChooser.ExtensionFilter(format.words(), "*" + format.ending()));
+        chooser.setInitialFileName(proposedName);
+        return path(chooser.showSaveDialog(owner));
     }
 
     @Override

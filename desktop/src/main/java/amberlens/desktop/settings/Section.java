@@ -10,7 +10,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 
 /** Settings that belong together, one below the other. What is chosen holds at once. */
-final class Section extends VBox {
+class Section extends VBox {
     private static final double WIDTH = 440;
 
     private final GridPane form = new GridPane();

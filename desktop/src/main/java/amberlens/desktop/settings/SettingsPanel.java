@@ -31,7 +31,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 
-/** Everything that is a preference, in five sections. What is chosen holds at once and is kept. */
+/** Everything that is a preference, in six sections. What is chosen holds at once and is kept. */
 public final class SettingsPanel extends DialogPanel {
     private static final double WIDTH = 520;
     private static final double HEIGHT = 300;
@@ -52,6 +52,7 @@ public final class SettingsPanel extends DialogPanel {
         sections.put("General", general());
         sections.put("Keys", keys());
         sections.put("Handling", handling());
+        sections.put("Sound", new SoundSection(desk));
         sections.put("Safety", safety());
         sections.put("Appearance", appearance());
         shown.setAlignment(Pos.TOP_LEFT);

@@ -17,7 +17,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** One picture on the shelf: thumbnail, name, true size. */
+/** One picture, film or sound on the shelf: thumbnail or wave, name, true size or length. */
 final class MediaCard extends VBox implements OwnKeys {
     private static final PseudoClass SHOWN = PseudoClass.getPseudoClass("shown");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
@@ -44,11 +44,13 @@ final class MediaCard extends VBox implements OwnKeys {
         setId("media-" + media.id());
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.LIST_ITEM);
-        setAccessibleText(media.name() + ", " + media.size() + length(media));
+        setAccessibleText(media.name() + (media.isSeen() ? ", " + size(media) : ", sound"));
         Tooltip.install(
                 this,
-                new Tooltip((media.hasFile() ? media.fileName() : media.name()) + ", " + media.size()
-                        + " px. Double-click or Enter: new shot."));
+                new Tooltip((media.hasFile() ? media.fileName() : media.name())
+                        + (media.isSeen()
+                                ? ", " + media.size() + " px. Double-click or Enter: new shot."
+                                : ". Double-click or Enter: into the Line-up at the playhead.")));
     }
 
     @Override
@@ -58,10 +60,12 @@ final class MediaCard extends VBox implements OwnKeys {
         return all || plain && (KEYS.contains(event.getCode()) || event.getCode() == KeyCode.ENTER);
     }
 
-    private static String length(Media media) {
-        return media.footage()
-                .map(footage -> "\n" + footage.frames() + " frames, " + footage.rate() + " fps")
-                .orElse("");
+    /** Its true size, and how long it is. */
+    static String size(Media media) {
+        return media.size()
+                + media.footage()
+                        .map(footage -> "\n" + footage.frames() + " frames, " + footage.rate() + " fps")
+                        .orElse("");
     }
 
     Media media() {
@@ -77,12 +81,16 @@ final class MediaCard extends VBox implements OwnKeys {
         return Optional.ofNullable(picture.getImage());
     }
 
-    /** Shows what is known of the picture now. */
-    void show(Optional<Image> image, boolean missing, boolean inSelectedShot, boolean chosen) {
+    /**
+     * Shows what is known of it now.
+     *
+     * @param facts its size, or how long it is, or that it is missing
+     */
+    void show(Optional<Image> image, String facts, boolean inSelectedShot, boolean chosen) {
         picture.setFitWidth(thumbnail.width());
         picture.setFitHeight(thumbnail.height());
         image.ifPresent(picture::setImage);
-        size.setText(missing ? "missing" : media.size() + length(media));
+        size.setText(facts);
         pseudoClassStateChanged(SHOWN, inSelectedShot);
         pseudoClassStateChanged(CHOSEN, chosen);
     }

@@ -51,13 +51,22 @@ final class MediaCards implements ShelfGrid.Cards {
     public void show(MediaCard card, boolean chosen) {
         Media media = card.media();
         card.show(
-                services.thumbnails().whole(media, card.thumbnail()),
-                services.ready().problem(media).isPresent(),
+                media.isSeen()
+                        ? services.thumbnails().whole(media, card.thumbnail())
+                        : services.waves().of(media, card.thumbnail()),
+                facts(media),
                 desk.cursor()
                         .selectedShot()
                         .filter(shot -> shot.media().equals(media.id()))
                         .isPresent(),
                 chosen);
+    }
+
+    private String facts(Media media) {
+        if (!media.isSeen()) {
+            return services.waves().words(media);
+        }
+        return services.ready().problem(media).isPresent() ? "missing" : MediaCard.size(media);
     }
 
     @Override
@@ -82,22 +91,26 @@ final class MediaCards implements ShelfGrid.Cards {
     private void menu(MediaCard card, ContextMenuEvent event) {
         List<Media> meant = chosenWith.apply(card.media());
         String them = meant.size() == 1 ? "" : " (" + meant.size() + ")";
-        MenuItem shot = new MenuItem(meant.size() == 1 ? "New shot" : "New shots, in order" + them);
+        boolean heard = !card.media().isSeen();
+        MenuItem shot = new MenuItem(
+                heard
+                        ? "Into the Line-up at the playhead"
+                        : meant.size() == 1 ? "New shot" : "New shots, in order" + them);
         shot.setId("lay-" + card.media().id());
         shot.setOnAction(_ -> laying.atEnd(meant));
         MenuItem instead = new MenuItem("Show it in the selected shots");
         instead.setId("replace-" + card.media().id());
-        instead.setDisable(meant.size() > 1);
+        instead.setDisable(meant.size() > 1 || heard);
         instead.setOnAction(_ ->
                 replacing.accept(desk.cursor().selection().shots(), card.media().id()));
         MenuItem away = new MenuItem(
                 meant.size() == 1
-                        ? "Remove from the Shelf, with its shots"
-                        : "Remove from the Shelf, with their shots" + them);
+                        ? "Remove from the Shelf, with what shows or plays it"
+                        : "Remove from the Shelf, with what shows or plays them" + them);
         away.setId("remove-" + card.media().id());
         away.setOnAction(_ -> desk.document()
                 .apply(Edit.all(
-                        "removal of " + Counted.of(meant.size(), "picture"),
+                        "removal of " + Counted.of(meant.size(), "file"),
                         meant.stream().map(gone -> MediaEdits.remove(gone.id())).toList())));
         new ContextMenu(shot, instead, new SeparatorMenuItem(), away)
                 .show(card, event.getScreenX(), event.getScreenY());

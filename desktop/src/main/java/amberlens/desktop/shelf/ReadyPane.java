@@ -109,7 +109,13 @@ final class ReadyPane extends BorderPane {
                     move.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
                     move.words(),
                     move.use(),
-                    () -> give((project, shots) -> ReadyEdits.plan(project, shots, move, form.wish(), limit())));
+                    () -> give((project, shots) -> ReadyEdits.plan(
+                            project,
+                            shots,
+                            move,
+                            form.wish(),
+                            limit(),
+                            services.sounds().beats(project))));
             if (move == ReadyMove.PAN_AND_ZOOM) {
                 card.offer(
                         Feather.MAXIMIZE_2,
@@ -263,7 +269,11 @@ final class ReadyPane extends BorderPane {
             }
             return;
         }
-        Stage stage = ReadyEdits.stage(desk.document().project(), shot.get(), limit());
+        Stage stage = ReadyEdits.stage(
+                desk.document().project(),
+                shot.get(),
+                limit(),
+                services.sounds().beats(desk.document().project()));
         var wanted = new PreviewOf(picture, stage, form.wish());
         if (previewed.filter(wanted::equals).isPresent()) {
             return;

@@ -1,6 +1,7 @@
 package amberlens.desktop.shelf;
 
 import amberlens.core.model.Media;
+import amberlens.core.words.NaturalOrder;
 import java.nio.file.attribute.FileTime;
 import java.util.Comparator;
 import java.util.List;
@@ -42,7 +43,7 @@ enum ShelfOrder {
         return switch (this) {
             case ADDED -> found.toList();
             case NAME ->
-                found.sorted((one, other) -> byName(one.fileName(), other.fileName()))
+                found.sorted(Comparator.comparing(Media::fileName, NaturalOrder.OF_NAMES))
                         .toList();
             case DATE ->
                 found.sorted(Comparator.comparing(one -> dates.getOrDefault(one.id(), NEVER)))
@@ -56,43 +57,5 @@ enum ShelfOrder {
     /** Width over height: wide pictures come first. */
     private static double shape(Media media) {
         return (double) media.size().width() / media.size().height();
-    }
-
-    /** As people count: 2 before 10. */
-    static int byName(String one, String other) {
-        int i = 0;
-        int j = 0;
-        while (i < one.length() && j < other.length()) {
-            int a = endOfRun(one, i);
-            int b = endOfRun(other, j);
-            boolean numbers = Character.isDigit(one.charAt(i)) && Character.isDigit(other.charAt(j));
-            String first = one.substring(i, a);
-            String second = other.substring(j, b);
-            int found = numbers ? compareNumbers(first, second) : first.compareToIgnoreCase(second);
-            if (found != 0) {
-                return found;
-            }
-            i = a;
-            j = b;
-        }
-        return Integer.compare(one.length() - i, other.length() - j);
-    }
-
-    private static int endOfRun(String text, int from) {
-        int to = from + 1;
-        if (Character.isDigit(text.charAt(from))) {
-            while (to < text.length() && Character.isDigit(text.charAt(to))) {
-                to++;
-            }
-        }
-        return to;
-    }
-
-    private static int compareNumbers(String one, String other) {
-        String first = one.replaceFirst("^0+(?=.)", "");
-        String second = other.replaceFirst("^0+(?=.)", "");
-        return first.length() != second.length()
-                ? Integer.compare(first.length(), second.length())
-                : first.compareTo(second);
     }
 }

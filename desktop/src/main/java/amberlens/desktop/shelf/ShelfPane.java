@@ -15,7 +15,6 @@ import amberlens.desktop.intake.Drops;
 import amberlens.desktop.intake.PictureLaying;
 import amberlens.desktop.looks.LooksPane;
 import amberlens.desktop.services.Services;
-import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.DropSign;
 import amberlens.desktop.style.Icons;
 import java.nio.file.Path;
@@ -44,8 +43,8 @@ import org.kordamp.ikonli.feather.Feather;
 /** The pictures of the project with their thumbnails and true sizes. */
 public final class ShelfPane extends BorderPane implements Subscription {
     private static final String INVITATION =
-            "Drop pictures and footage here, or press Add.\n\nJPEG, PNG, TIFF, WebP, BMP and GIF, films, and"
-                    + " numbered pictures; every pixel is kept.";
+            "Drop pictures, footage and sounds here, or press Add.\n\nJPEG, PNG, TIFF, WebP, HEIC, AVIF, JPEG 2000, PSD, BMP, GIF; films,"
+                    + " numbered pictures; WAV, FLAC, MP3, AAC, Ogg and Opus.";
 
     private final Desk desk;
     private final Services services;
@@ -201,17 +200,16 @@ public final class ShelfPane extends BorderPane implements Subscription {
             button.setSelected(way == Conform.FILL);
             choice.getChildren().add(button);
         }
-        Label label = new Label("New shots");
-        label.getStyleClass().add("quiet");
         lay.getStyleClass().add("quiet-button");
         lay.setMaxWidth(Double.MAX_VALUE);
         Button title = actions.bind(Icons.button(Feather.TYPE, ""), "title.add");
         HBox buttons = new HBox(6, add, lay);
         HBox.setHgrow(add, Priority.ALWAYS);
         HBox.setHgrow(lay, Priority.ALWAYS);
-        HBox heading = new HBox(label, DialogParts.gap(), title);
-        heading.setAlignment(Pos.CENTER_LEFT);
-        VBox foot = new VBox(6, heading, choice, buttons);
+        HBox.setHgrow(choice, Priority.ALWAYS);
+        HBox ways = new HBox(6, choice, title);
+        ways.setAlignment(Pos.CENTER_LEFT);
+        VBox foot = new VBox(6, ways, buttons);
         foot.getStyleClass().add("shelf-foot");
         return foot;
     }
@@ -234,6 +232,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
     private void changed(Changes changes) {
         if (changes.contains(Change.PROJECT)
                 || changes.contains(Change.PICTURES)
+                || changes.contains(Change.SOUNDS)
                 || changes.contains(Change.SELECTION)) {
             refill();
             ready.refreshPreviews();
@@ -264,6 +263,11 @@ public final class ShelfPane extends BorderPane implements Subscription {
             grid.selectAll();
         }
         laying.atEnd(grid.chosen());
+    }
+
+    /** Lays media of the Shelf into the Line-up: pictures behind all shots, sounds at the playhead. */
+    public void lay(List<Media> media) {
+        laying.atEnd(media);
     }
 
     /** Files that are dropped here come onto the Shelf. */

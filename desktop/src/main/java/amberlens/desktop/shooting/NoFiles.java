@@ -1,6 +1,7 @@
 package amberlens.desktop.shooting;
 
 import amberlens.desktop.session.FileChoice;
+import amberlens.exchange.MoveFormat;
 import amberlens.media.export.ExportFormat;
 import java.nio.file.Path;
 import java.util.List;
@@ -39,7 +40,27 @@ final class NoFiles implements FileChoice {
     }
 
     @Override
+    public Optional<Path> folderToFilm() {
+        return Optional.empty();
+    }
+
+    @Override
     public Optional<Path> folderToSearch() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<Path> proofTo(String proposedName) {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<Path> editToTake() {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<Path> moveTo(MoveFormat format, String proposedName) {
         return Optional.empty();
     }
 

@@ -6,6 +6,7 @@ import amberlens.core.model.Project;
 import amberlens.core.render.FrameRaster;
 import amberlens.desktop.app.AmberLens;
 import amberlens.desktop.app.Bench;
+import amberlens.desktop.hearing.Listening;
 import amberlens.files.FileWords;
 import amberlens.files.Folders;
 import amberlens.media.film.StillFile;
@@ -94,6 +95,7 @@ public final class Shooting {
                 to.setShelfOpen(order.shelf());
                 to.setTextPercent(order.text());
                 to.setAppearance(order.appearance());
+                to.setSoundDevice(Listening.NONE);
             });
             if (size.width() <= SCREEN.width() && size.height() <= SCREEN.height()) {
                 Stage stage = new Stage();
@@ -107,11 +109,24 @@ public final class Shooting {
                 bench.desk().cursor().seek(order.frame());
             });
             bench.scene().snapshot(null); // lays out what has no window
-            Staging.set(bench, order.view());
-            whenPicturesAreThere(bench, () -> takeSoon(bench, size, taken));
+            whenSoundsAreThere(bench, () -> {
+                Staging.set(bench, order.view());
+                whenPicturesAreThere(bench, () -> takeSoon(bench, size, taken));
+            });
         } catch (RuntimeException e) {
             taken.completeExceptionally(e);
         }
+    }
+
+    /** Waves and beats; they are found within seconds. */
+    private static void whenSoundsAreThere(Bench bench, Runnable then) {
+        if (!bench.services().sounds().isBusy()) {
+            then.run();
+            return;
+        }
+        var waiting = new Timeline(new KeyFrame(STEP, _ -> {}));
+        waiting.setOnFinished(_ -> whenSoundsAreThere(bench, then));
+        waiting.play();
     }
 
     private static void whenPicturesAreThere(Bench bench, Runnable then) {

@@ -71,6 +71,7 @@ final class Staging {
             case DEPTH -> lean(bench);
             case LOOK -> dress(bench);
             case TITLE -> write(bench);
+            case SOUND, BEATS, DUCKING -> SoundStaging.set(bench, view);
             case SETTINGS -> bench.actions().run("settings.show");
             case GUIDE -> bench.actions().run("help.guide");
             case FIRST_MOVE -> bench.actions().run("help.first-move");
@@ -84,6 +85,7 @@ final class Staging {
             case SHELF -> preferences.setSeam("both-shelf.0", WIDE_SHELF_PX);
             case CURVES -> seam(preferences, TALL_SCORE);
             case LAYERS -> seam(preferences, LOW_SCORE);
+            case SOUND, DUCKING -> SoundStaging.prepare(preferences);
             default -> {}
         }
     }

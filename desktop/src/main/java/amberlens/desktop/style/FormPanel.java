@@ -61,7 +61,8 @@ public abstract class FormPanel extends DialogPanel {
         note.setText(problem);
     }
 
-    private void tryTake() {
+    /** Takes the answers, or says what is wrong with them. */
+    protected final void tryTake() {
         try {
             take();
         } catch (IllegalArgumentException e) {

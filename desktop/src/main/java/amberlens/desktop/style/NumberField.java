@@ -22,6 +22,7 @@ public final class NumberField extends TextField {
     private final DoubleConsumer commit;
     private DoubleFunction<Optional<String>> refusal = _ -> Optional.empty();
     private double shown = Double.NaN;
+    private boolean keeps;
 
     /**
      * @param decimals shown after the point, at most
@@ -47,6 +48,12 @@ public final class NumberField extends TextField {
     /** Says which numbers are not taken, and why. */
     public NumberField refusing(DoubleFunction<Optional<String>> reason) {
         refusal = reason;
+        return this;
+    }
+
+    /** Shows what was typed from then on, where nobody else tells what the number is. */
+    public NumberField keeping() {
+        keeps = true;
         return this;
     }
 
@@ -107,6 +114,9 @@ public final class NumberField extends TextField {
             return;
         }
         right();
+        if (keeps) {
+            shown = value;
+        }
         commit.accept(value);
         setText(written(shown));
     }

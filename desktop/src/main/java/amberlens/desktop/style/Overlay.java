@@ -4,6 +4,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -26,6 +28,8 @@ public final class Overlay extends StackPane {
             KeyCode.DOWN,
             KeyCode.LEFT,
             KeyCode.RIGHT);
+
+    private static final PseudoClass CLEAR = PseudoClass.getPseudoClass("clear");
 
     private Runnable onEscape = () -> {};
 
@@ -53,13 +57,23 @@ public final class Overlay extends StackPane {
     public void show(Region panel, Runnable escape) {
         panel.getStyleClass().add("dialog-panel");
         panel.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        StackPane.setAlignment(panel, Pos.CENTER);
+        pseudoClassStateChanged(CLEAR, false);
         getChildren().setAll(panel);
         onEscape = escape;
         setVisible(true);
         focusFirst(panel);
     }
 
+    /** Likewise at the upper border and without a veil, so that what it does to the Line-up is seen behind it. */
+    public void showAbove(Region panel, Runnable escape) {
+        show(panel, escape);
+        StackPane.setAlignment(panel, Pos.TOP_CENTER);
+        pseudoClassStateChanged(CLEAR, true);
+    }
+
     public void close() {
+        pseudoClassStateChanged(CLEAR, false);
         setVisible(false);
         getChildren().clear();
         onEscape = () -> {};

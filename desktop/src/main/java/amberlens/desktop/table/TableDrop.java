@@ -49,7 +49,7 @@ final class TableDrop implements DropPlace {
 
     @Override
     public void over(DragEvent event) {
-        boolean single = Drops.isSingle(event) && !Drops.isProject(event);
+        boolean single = Drops.isSingle(event, desk.document().project()) && !Drops.isProject(event);
         boolean both = single && desk.cursor().selectedShot().isPresent();
         Optional<Shot> onto = replaced(single, event.getX());
         instead.hide();
@@ -58,7 +58,8 @@ final class TableDrop implements DropPlace {
         asNew.setMaxWidth(half);
         instead.setMaxWidth(half);
         Optional<Shot> under = desk.cursor().selectedShot().filter(_ -> event.getX() > table.getWidth() / 2);
-        (onto.isPresent() ? instead : asNew).show(Drops.words(event, onto, under));
+        (onto.isPresent() ? instead : asNew)
+                .show(Drops.words(event, desk.document().project(), onto, under));
     }
 
     @Override
@@ -69,7 +70,7 @@ final class TableDrop implements DropPlace {
 
     @Override
     public void take(List<Media> media, double x, double y) {
-        Optional<Shot> onto = replaced(media.size() == 1, x);
+        Optional<Shot> onto = replaced(media.size() == 1 && media.getFirst().isSeen(), x);
         if (onto.isPresent()) {
             replacing.accept(Set.of(onto.get().id()), media.getFirst().id());
         } else {

@@ -1,6 +1,7 @@
 package amberlens.desktop.app;
 
 import amberlens.desktop.session.FileChoice;
+import amberlens.exchange.MoveFormat;
 import amberlens.media.export.ExportFormat;
 import java.nio.file.Path;
 import java.util.List;
@@ -14,6 +15,9 @@ final class AnsweredFiles implements FileChoice {
     Optional<Path> instead = Optional.empty();
     Optional<Path> folder = Optional.empty();
     Optional<Path> move = Optional.empty();
+    Optional<Path> proof = Optional.empty();
+    Optional<Path> edit = Optional.empty();
+    Optional<Path> handedOn = Optional.empty();
 
     @Override
     public Optional<Path> projectToOpen() {
@@ -46,8 +50,28 @@ final class AnsweredFiles implements FileChoice {
     }
 
     @Override
+    public Optional<Path> folderToFilm() {
+        return folder;
+    }
+
+    @Override
     public Optional<Path> folderToSearch() {
         return folder;
+    }
+
+    @Override
+    public Optional<Path> proofTo(String proposedName) {
+        return proof;
+    }
+
+    @Override
+    public Optional<Path> editToTake() {
+        return edit;
+    }
+
+    @Override
+    public Optional<Path> moveTo(MoveFormat format, String proposedName) {
+        return handedOn;
     }
 
     @Override

@@ -60,6 +60,7 @@ class BenchBoundsTest {
             "help.keys",
             "project.frame",
             "project.export",
+            "project.film",
             "edges.check-all",
             "shot.name-and-length",
             "shot.mirror",
@@ -70,6 +71,7 @@ class BenchBoundsTest {
             "edges.sharpness",
             "move.arrange",
             "move.carry",
+            "move.out",
             "edit.history");
 
     /** What a control may stick out, and two may share, because of borders and rounding. */
@@ -110,7 +112,9 @@ class BenchBoundsTest {
 
     private static Bench opened(int width, int height, Arrangement arrangement, boolean shelf, int text) {
         Bench bench = onInterface(() -> {
-            var made = new Bench(new AnsweredFiles(), Folders.below(folder), width, height);
+            var files = new AnsweredFiles();
+            files.folder = Optional.of(folder);
+            var made = new Bench(files, Folders.below(folder), width, height);
             made.desk().prefer(to -> {
                 to.setArrangement(arrangement);
                 to.setShelfOpen(shelf);

@@ -33,6 +33,7 @@ abstract class BenchInteraction extends ApplicationTest {
     @Override
     public void start(Stage stage) {
         AmberLens.dress();
+        System.setProperty("amber.sound", System.getProperty("amber.sound", "none"));
         bench = new Bench(files, Folders.below(folder.resolve("settings")), 1280, 800);
         stage.setScene(bench.scene());
         stage.setX(0);

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
@@ -54,6 +55,20 @@ class CheckAndExportTest extends ThreeShotsInteraction {
         waitUntil("the seal", () -> EdgeReport.of(project().take(shot("s2"))).isSealed());
         waitUntil("the words", () -> text("#check-note").contains("every frame of each is sealed"));
         clickOn("#check-close");
+    }
+
+    @Test
+    void a_proof_is_written_of_what_is_on_the_bench() throws Exception {
+        Path page = folder.resolve("proof.html");
+        files.proof = Optional.of(page);
+        onFx(() -> bench.actions().run("project.proof"));
+        waitUntil("the verdict", () -> lookup(".label").queryAllAs(Label.class).stream()
+                .anyMatch(label -> label.getText().startsWith("Every shot is sealed. The page is in ")));
+        assertThat(page)
+                .content()
+                .contains("Every shot is sealed.", "none: the project has changes that are not saved");
+        clickOn("Close");
+        assertThat(lookup("#proof-words").tryQuery()).isEmpty();
     }
 
     @Test

@@ -274,7 +274,7 @@ class FirstMoveTest extends BenchInteraction {
         type(KeyCode.ENTER);
         waitUntil("the new length", () -> shot().length() == 50);
         assertThat(shot().name()).isEqualTo("Beds");
-        rightClickOn("#media-m1").clickOn("Remove from the Shelf, with its shots");
+        rightClickOn("#media-m1").clickOn("Remove from the Shelf, with what shows or plays it");
         waitUntil("an empty shelf", () -> project().media().isEmpty());
         assertThat(project().shots()).isEmpty();
     }

@@ -2,12 +2,20 @@ package amberlens.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberlens.core.edges.EdgeReport;
+import amberlens.core.model.LineUp;
+import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** The first minutes: ways in on an empty bench, and the first move by keyboard alone while its five steps watch. */
 @EnabledIfSystemProperty(
@@ -41,6 +49,31 @@ class FirstStepsTest extends BenchInteraction {
         waitUntil("the picture", () -> !project().media().isEmpty());
         assertThat(lookup("#ways-in").query().isVisible()).isFalse();
         clickOn("#media-m1");
+    }
+
+    @Test
+    void a_folder_becomes_a_film_that_can_be_changed() throws Exception {
+        Path beds = Files.createDirectory(folder.resolve("beds"));
+        DrawnPictures.quarters(beds, "bed 2.png", 1200, 900);
+        DrawnPictures.quarters(beds, "bed 10.png", 900, 1400);
+        Files.writeString(beds.resolve("bed 2.txt"), "Fern round");
+        Files.writeString(beds.resolve("broken.png"), "no picture");
+        files.folder = Optional.of(beds);
+        WaitForAsyncUtils.asyncFx(() -> bench.actions().run("project.film"));
+        WaitForAsyncUtils.waitForFxEvents();
+        doubleClickOn("#film-seconds").write("none\n");
+        assertThat(text("#form-note")).isNotEmpty();
+        assertThat(project().shots()).isEmpty();
+        doubleClickOn("#film-seconds").write("2\n");
+        waitUntil("the film", () -> project().shots().size() == 3);
+        assertThat(project().name()).isEqualTo("beds");
+        assertThat(LineUp.track(project(), 1)).extracting(Shot::name).containsExactly("Bed 2", "Bed 10");
+        assertThat(LineUp.track(project(), 1))
+                .allMatch(shot -> EdgeReport.of(project().take(shot)).isSealed());
+        waitUntil("what is to be known", () -> lookup(".label").queryAllAs(Label.class).stream()
+                .anyMatch(label -> label.getText().contains("broken.png")));
+        clickOn("Close");
+        assertThat(bench.desk().document().file()).isEmpty();
     }
 
     @Test

@@ -9,7 +9,10 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.desktop.desk.Desk;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -41,6 +44,90 @@ class PlaybackTest {
         assertThat(desk.cursor().playhead()).isEqualTo(1);
         playback.tick(START + SECOND);
         assertThat(desk.cursor().playhead()).isEqualTo(25);
+    }
+
+    /** Sound that is as far as a test says. */
+    private static final class Heard implements Clock {
+        private boolean there = true;
+        private OptionalDouble at = OptionalDouble.empty();
+        private final List<Double> begun = new ArrayList<>();
+        private int stops;
+
+        @Override
+        public void play(double seconds) {
+            begun.add(seconds);
+            at = OptionalDouble.empty();
+        }
+
+        @Override
+        public void stop() {
+            stops++;
+        }
+
+        @Override
+        public boolean isThere() {
+            return there;
+        }
+
+        @Override
+        public OptionalDouble seconds() {
+            return at;
+        }
+    }
+
+    @Test
+    void the_frame_follows_what_is_heard_whatever_the_clock_on_the_wall_says() {
+        var heard = new Heard();
+        try (var sounding = new Playback(desk, heard)) {
+            desk.cursor().seek(5);
+            sounding.toggle();
+            sounding.tick(START);
+            sounding.tick(START + 3 * SECOND);
+            assertThat(desk.cursor().playhead()).isEqualTo(5);
+            heard.at = OptionalDouble.of(0.5);
+            sounding.tick(START + 3 * SECOND + 1);
+            assertThat(desk.cursor().playhead()).isEqualTo(12);
+            assertThat(heard.begun).containsExactly(0.2);
+            desk.cursor().seek(30);
+            sounding.tick(START + 4 * SECOND);
+            assertThat(heard.begun).containsExactly(0.2, 1.2);
+            sounding.toggle();
+            assertThat(heard.stops).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void when_the_device_goes_away_the_picture_goes_on_by_the_clock() {
+        var heard = new Heard();
+        try (var sounding = new Playback(desk, heard)) {
+            sounding.toggle();
+            sounding.tick(START);
+            heard.at = OptionalDouble.of(0.4);
+            sounding.tick(START + SECOND);
+            assertThat(desk.cursor().playhead()).isEqualTo(10);
+            heard.there = false;
+            sounding.tick(START + 2 * SECOND);
+            sounding.tick(START + 2 * SECOND + SECOND / 5);
+            assertThat(desk.cursor().playhead()).isEqualTo(15);
+        }
+    }
+
+    @Test
+    void at_other_speeds_nothing_is_heard_and_a_loop_begins_the_sound_again() {
+        var heard = new Heard();
+        try (var sounding = new Playback(desk, heard)) {
+            sounding.toggle();
+            sounding.tick(START);
+            heard.at = OptionalDouble.of(2.01);
+            sounding.tick(START + SECOND);
+            assertThat(heard.begun).containsExactly(0.0, 0.0);
+            desk.cursor().transport().shuttle(1);
+            sounding.tick(START + 2 * SECOND);
+            assertThat(heard.stops).isEqualTo(1);
+            sounding.tick(START + 2 * SECOND + SECOND / 5);
+            assertThat(desk.cursor().playhead()).isEqualTo(10);
+            assertThat(heard.begun).hasSize(2);
+        }
     }
 
     @Test

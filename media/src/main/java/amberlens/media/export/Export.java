@@ -1,12 +1,15 @@
 package amberlens.media.export;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.hearing.Hearing;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.raster.Rows;
 import amberlens.core.render.RenderedFrame;
+import amberlens.core.sound.EvenLoudness;
+import amberlens.core.sound.Loudness;
 import amberlens.core.sound.Mix;
 import amberlens.core.sound.Samples;
 import amberlens.core.time.FrameSpan;
@@ -14,10 +17,12 @@ import amberlens.core.time.OutputTimes;
 import amberlens.core.time.Seconds;
 import amberlens.files.FileWords;
 import amberlens.media.WorkPool;
-import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.FilmTrack;
 import amberlens.media.film.FrameSink;
+import amberlens.media.film.Piece;
+import amberlens.media.film.SoundCodec;
+import amberlens.media.film.SoundFile;
 import amberlens.media.film.StillSequence;
 import amberlens.media.pixels.PixelCache;
 import amberlens.media.sound.SoundShelf;
@@ -26,6 +31,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.concurrent.ArrayBlockingQueue;
@@ -61,7 +67,7 @@ public final class Export {
      * file.
      */
     public static void check(Project project, ExportSettings settings) throws FileProblem {
-        int length = LineUp.length(project);
+        int length = length(project, settings.format());
         if (length == 0) {
             throw new FileProblem("There is nothing to render: the line-up has no shot.");
         }
@@ -70,7 +76,13 @@ public final class Export {
             throw new FileProblem("The line-up has the frames 0 to " + (length - 1) + ", not " + frames.from() + " to "
                     + frames.to() + ".");
         }
-        checkShape(project.frameSize(), settings.size());
+        if (settings.format().soundAlone().isPresent()) {
+            if (Hearing.wanted(project).isEmpty()) {
+                throw new FileProblem("There is nothing to be heard: the line-up has no sound.");
+            }
+        } else {
+            checkShape(project.frameSize(), settings.size());
+        }
         if (settings.format().film().isPresent()) {
             settings.format().film().get().check(settings.size());
         }
@@ -78,9 +90,39 @@ public final class Export {
             throw new FileProblem(settings.format().words()
                     + " cannot keep what is transparent; choose ProRes 4444, FFV1, APNG, WebP or a sequence.");
         }
-        if (!settings.overwrite()) {
-            checkFree(settings);
+        if (settings.piece().isPresent()) {
+            outputs(project, settings);
         }
+        if (!settings.overwrite()) {
+            checkFree(project, settings);
+        }
+    }
+
+    /** Which output frames are rendered, counted from 0: all of them, or those of a piece. */
+    private static FrameSpan outputs(Project project, ExportSettings settings) throws FileProblem {
+        int count = settings.times(project.frame()).count();
+        if (settings.piece().isEmpty()) {
+            return new FrameSpan(0, count - 1);
+        }
+        Piece piece = settings.piece().get();
+        int stretch = settings.format()
+                .film()
+                .map(codec -> Piece.stretch(
+                        codec, settings.rate().orElse(project.frame().rate())))
+                .orElse(settings.format().stills().isPresent() ? 1 : 0);
+        if (stretch == 0) {
+            throw new FileProblem(settings.format().words() + " cannot be joined from pieces; render it in one go.");
+        }
+        return piece.within(count, stretch)
+                .orElseThrow(() -> new FileProblem("Piece " + piece.number() + " of " + piece.of()
+                        + " is empty: the film can be cut into " + (count + stretch - 1) / stretch
+                        + " pieces at most, of " + stretch + " frames each."));
+    }
+
+    /** The frames of a line-up; where it holds nothing but sounds, and they alone are wanted, so many as they last. */
+    public static int length(Project project, ExportFormat format) {
+        int shots = LineUp.length(project);
+        return shots > 0 || format.soundAlone().isEmpty() ? shots : Hearing.frames(project);
     }
 
     /** Refuses a size that would squash the picture. */
@@ -91,17 +133,20 @@ public final class Export {
         }
     }
 
-    private static void checkFree(ExportSettings settings) throws FileProblem {
-        if (settings.format().film().isPresent()) {
+    private static void checkFree(Project project, ExportSettings settings) throws FileProblem {
+        if (settings.format().isOneFile()) {
             checkFree(settings.destination());
             return;
         }
-        for (int frame = settings.frames().from(); frame <= settings.frames().to(); frame++) {
+        FrameSpan outputs = outputs(project, settings);
+        for (int output = outputs.from(); output <= outputs.to(); output++) {
+            int frame = settings.frames().from() + output;
             checkFree(StillSequence.file(settings.destination(), frame));
         }
     }
 
-    private static void checkFree(Path file) throws FileProblem {
+    /** Refuses to replace a file. */
+    public static void checkFree(Path file) throws FileProblem {
         if (Files.exists(file)) {
             throw new FileProblem(file + " exists already; choose another name or allow overwriting (--overwrite).");
         }
@@ -114,14 +159,18 @@ public final class Export {
      */
     public boolean run(ExportProgress progress) throws FileProblem {
         check(project, settings);
-        int count = settings.times(project.frame()).count();
+        FrameSpan outputs = outputs(project, settings);
+        int count = outputs.length();
+        if (settings.format().soundAlone().isPresent()) {
+            return runSound(settings.format().soundAlone().get(), progress, count);
+        }
         if (!source.check(settings.frames(), () -> progress.done(0, count))) {
             return false;
         }
         try (SoundShelf sounds = new SoundShelf(project, () -> progress.done(0, count));
-                FrameSink sink = sink(sounds)) {
+                FrameSink sink = sink(sounds, outputs)) {
             soundRemarks.addAll(sounds.problems());
-            boolean whole = pump(sink, progress);
+            boolean whole = pump(sink, outputs, progress);
             if (whole) {
                 sink.finish();
             }
@@ -129,6 +178,48 @@ public final class Export {
         } catch (RuntimeException | Error e) { // the writing shares work among threads, too
             throw failed(e);
         }
+    }
+
+    private boolean runSound(SoundCodec codec, ExportProgress progress, int count) throws FileProblem {
+        try (SoundShelf sounds = new SoundShelf(project, () -> progress.done(0, count))) {
+            soundRemarks.addAll(sounds.problems());
+            FilmTrack track = heard(sounds);
+            return SoundFile.write(
+                    settings.destination(),
+                    codec,
+                    track.mix()::read,
+                    track.first(),
+                    pairs(),
+                    part -> progress.done((int) Math.round(part * count), count));
+        } catch (RuntimeException | Error e) {
+            throw failed(e);
+        }
+    }
+
+    /** How many pairs of samples go with what is exported. */
+    private long pairs() {
+        return FilmTrack.pairs(settings.frames().length(), project.frame().rate());
+    }
+
+    /** What is heard, at the loudness that is wanted. */
+    private FilmTrack heard(SoundShelf sounds) {
+        Mix mix = Hearing.mix(project, sounds);
+        long first = Seconds.ofFrames(settings.frames().from(), project.frame().rate())
+                .samples(Samples.RATE);
+        if (settings.loudness().isEmpty() || mix.isSilent()) {
+            return new FilmTrack(mix, first);
+        }
+        double target = settings.loudness().get();
+        Loudness found = Loudness.of(mix, first, pairs());
+        double by = EvenLoudness.change(found, target);
+        if (found.integrated() + by < target - 0.1) {
+            soundRemarks.add(String.format(
+                    Locale.ROOT,
+                    "The sound is at %.1f LUFS, not at %.1f: its peaks would pass −1 dBTP.",
+                    found.integrated() + by,
+                    target));
+        }
+        return new FilmTrack(mix.louder(by), first);
     }
 
     /** What is to be known of an export that went through: the films in it that are damaged, and where. */
@@ -148,17 +239,14 @@ public final class Export {
 
     /** What is heard with a film; nothing where no clip plays in it, or the format cannot carry sound, which is told. */
     private Optional<FilmTrack> track(SoundShelf sounds) {
-        Mix mix = new Mix(project.sounds(), project.frame().rate(), sounds::of);
-        if (mix.isSilent()) {
+        if (Hearing.mix(project, sounds).isSilent()) {
             return Optional.empty();
         }
-        if (settings.format().film().flatMap(FilmCodec::sound).isEmpty()) {
+        if (!settings.format().holdsSound()) {
             soundRemarks.add(settings.format().words() + " cannot carry sound; it is silent.");
             return Optional.empty();
         }
-        long first = Seconds.ofFrames(settings.frames().from(), project.frame().rate())
-                .samples(Samples.RATE);
-        return Optional.of(new FilmTrack(mix, first));
+        return Optional.of(heard(sounds));
     }
 
     private static Optional<String> damage(Media media, SortedSet<Integer> frames) {
@@ -172,9 +260,12 @@ public final class Export {
         return Optional.of(media.fileName() + " is damaged at frame " + frames.first() + more);
     }
 
-    private FrameSink sink(SoundShelf sounds) throws FileProblem {
-        Optional<FilmTrack> track = track(sounds);
+    private FrameSink sink(SoundShelf sounds, FrameSpan outputs) throws FileProblem {
         ExportFormat format = settings.format();
+        if (format.film().isPresent() && settings.piece().isPresent()) {
+            return piece(sounds, settings.piece().get(), outputs.from());
+        }
+        Optional<FilmTrack> track = track(sounds);
         if (format.film().isPresent()) {
             return new FilmFile(
                     settings.destination(),
@@ -190,17 +281,34 @@ public final class Export {
                 settings.destination(),
                 format.stills().orElseThrow(),
                 deep,
-                settings.frames().from());
+                settings.frames().from() + outputs.from());
     }
 
-    private boolean pump(FrameSink sink, ExportProgress progress) throws FileProblem {
+    /** The first piece has the sound of the whole film. */
+    private FilmFile piece(SoundShelf sounds, Piece piece, int first) throws FileProblem {
+        return new FilmFile(
+                settings.destination(),
+                settings.format().film().orElseThrow(),
+                settings.quality(),
+                settings.size(),
+                settings.rate().orElse(project.frame().rate()),
+                rows,
+                piece.number() == 1 ? track(sounds) : Optional.empty(),
+                piece,
+                first,
+                settings.times(project.frame()).count());
+    }
+
+    private boolean pump(FrameSink sink, FrameSpan outputs, ExportProgress progress) throws FileProblem {
         WorkPool.warmUp(Duration.ZERO);
         BlockingQueue<RenderedFrame> ready = new ArrayBlockingQueue<>(AHEAD);
         var failure = new AtomicReference<@Nullable Throwable>();
-        Thread renderer =
-                Thread.ofPlatform().name("export").daemon().start(() -> renderAll(sink.deep(), ready, failure));
+        Thread renderer = Thread.ofPlatform()
+                .name("export")
+                .daemon()
+                .start(() -> renderAll(sink.deep(), outputs, ready, failure));
         try {
-            int count = settings.times(project.frame()).count();
+            int count = outputs.length();
             for (int done = 0; done < count; ) {
                 RenderedFrame frame = ready.poll(100, TimeUnit.MILLISECONDS);
                 rethrow(failure.get());
@@ -222,10 +330,13 @@ public final class Export {
     }
 
     private void renderAll(
-            boolean deep, BlockingQueue<RenderedFrame> ready, AtomicReference<@Nullable Throwable> failure) {
+            boolean deep,
+            FrameSpan outputs,
+            BlockingQueue<RenderedFrame> ready,
+            AtomicReference<@Nullable Throwable> failure) {
         try {
             OutputTimes times = settings.times(project.frame());
-            for (int output = 0; output < times.count(); output++) {
+            for (int output = outputs.from(); output <= outputs.to(); output++) {
                 double frame = times.place(output);
                 ready.put(
                         deep

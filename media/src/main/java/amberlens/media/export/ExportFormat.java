@@ -1,6 +1,7 @@
 package amberlens.media.export;
 
 import amberlens.media.film.FilmCodec;
+import amberlens.media.film.SoundCodec;
 import amberlens.media.film.StillFile;
 import java.nio.file.Path;
 import java.util.Locale;
@@ -26,7 +27,9 @@ public enum ExportFormat {
             "one file for each frame, with alpha",
             ".tif",
             null,
-            StillFile.Kind.TIFF);
+            StillFile.Kind.TIFF),
+    WAV("wav", "WAV sound", "what is heard alone, 24 bits", ".wav", SoundCodec.PCM),
+    FLAC("flac", "FLAC sound", "what is heard alone, smaller without any loss", ".flac", SoundCodec.FLAC);
 
     private final String codec;
     private final String words;
@@ -34,6 +37,17 @@ public enum ExportFormat {
     private final String ending;
     private final @Nullable FilmCodec film;
     private final StillFile.@Nullable Kind stills;
+    private final @Nullable SoundCodec soundAlone;
+
+    ExportFormat(String codec, String words, String use, String ending, SoundCodec soundAlone) {
+        this.codec = codec;
+        this.words = words;
+        this.use = use;
+        this.ending = ending;
+        film = null;
+        stills = null;
+        this.soundAlone = soundAlone;
+    }
 
     ExportFormat(
             String codec,
@@ -48,6 +62,7 @@ public enum ExportFormat {
         this.ending = ending;
         this.film = film;
         this.stills = stills;
+        soundAlone = null;
     }
 
     /** The name on the command line. */
@@ -69,19 +84,34 @@ public enum ExportFormat {
         return ending;
     }
 
-    /** How its film is coded; empty for single pictures. */
+    /** How its film is coded; empty for single pictures and for sound alone. */
     public Optional<FilmCodec> film() {
         return Optional.ofNullable(film);
     }
 
-    /** The kind of its single pictures; empty for a film. */
+    /** The kind of its single pictures; empty for a film and for sound alone. */
     public Optional<StillFile.Kind> stills() {
         return Optional.ofNullable(stills);
     }
 
+    /** How it is coded where it is sound alone; empty for whatever can be seen. */
+    public Optional<SoundCodec> soundAlone() {
+        return Optional.ofNullable(soundAlone);
+    }
+
+    /** Whether it is one file, not one for each frame. */
+    public boolean isOneFile() {
+        return stills == null;
+    }
+
+    /** Whether it can hold sound. */
+    public boolean holdsSound() {
+        return soundAlone != null || film().flatMap(FilmCodec::sound).isPresent();
+    }
+
     /** Whether it can keep what is transparent. */
     public boolean alpha() {
-        return film == null || film.alpha();
+        return stills != null || film != null && film.alpha();
     }
 
     /** The format that a file name asks for by its ending, the most usual one. */

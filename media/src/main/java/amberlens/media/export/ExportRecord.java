@@ -4,6 +4,8 @@ import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.sound.SoundClip;
+import amberlens.core.time.Seconds;
 import amberlens.files.WholeFile;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -30,7 +32,7 @@ public final class ExportRecord {
     /** Whether a job would only make the file again that is there. */
     public static boolean isUnchanged(ExportJob job) {
         Path file = job.settings().destination().toAbsolutePath();
-        Path there = job.settings().format().film().isPresent()
+        Path there = job.settings().format().isOneFile()
                 ? file
                 : amberlens.media.film.StillSequence.file(
                         file, job.settings().frames().from());
@@ -89,11 +91,32 @@ public final class ExportRecord {
                     }
                 }
             }
+            if (settings.format().holdsSound()) {
+                addSounds(digest, project, settings);
+            }
             add(digest, settings.frames().length());
             return HexFormat.of().formatHex(digest.digest());
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("every JDK has SHA-256", e);
         }
+    }
+
+    /** What is heard in the frames that are exported, by its place from their first. */
+    private static void addSounds(MessageDigest digest, Project project, ExportSettings settings) {
+        Seconds from =
+                Seconds.ofFrames(settings.frames().from(), project.frame().rate());
+        Seconds to =
+                Seconds.ofFrames(settings.frames().to() + 1L, project.frame().rate());
+        for (SoundClip clip : project.sounds()) {
+            if (clip.start().compareTo(to) < 0 && clip.end().compareTo(from) > 0) {
+                Media media = project.media(clip.media()).orElseThrow();
+                add(digest, clip.start().minus(from));
+                add(digest, clip.withStart(Seconds.ZERO));
+                add(digest, media.path());
+                add(digest, Path.of(media.path()).toFile().lastModified());
+            }
+        }
+        add(digest, project.soundLevel() + " " + settings.loudness());
     }
 
     /** Records print all they hold. */

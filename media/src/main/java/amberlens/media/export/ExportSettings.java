@@ -5,6 +5,7 @@ import amberlens.core.model.FrameFormat;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.time.OutputTimes;
+import amberlens.media.film.Piece;
 import amberlens.media.film.Quality;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -18,6 +19,8 @@ import java.util.Optional;
  * @param transparent whether nothing stands behind the pictures, for formats that can keep that
  * @param destination the film file, or the name that numbers are added to
  * @param overwrite whether existing files may be replaced
+ * @param loudness what the sound is brought to, in LUFS; empty for as it is
+ * @param piece which piece of it alone; empty for all
  */
 public record ExportSettings(
         FrameSpan frames,
@@ -27,35 +30,84 @@ public record ExportSettings(
         Quality quality,
         boolean transparent,
         Path destination,
-        boolean overwrite) {
+        boolean overwrite,
+        Optional<Double> loudness,
+        Optional<Piece> piece) {
     /** In good quality at the project's own rate. */
     public ExportSettings(FrameSpan frames, Size size, ExportFormat format, Path destination, boolean overwrite) {
         this(frames, size, Optional.empty(), format, Quality.GOOD, false, destination, overwrite);
     }
 
+    /** With its sound as it is. */
+    public ExportSettings(
+            FrameSpan frames,
+            Size size,
+            Optional<FrameRate> rate,
+            ExportFormat format,
+            Quality quality,
+            boolean transparent,
+            Path destination,
+            boolean overwrite) {
+        this(
+                frames,
+                size,
+                rate,
+                format,
+                quality,
+                transparent,
+                destination,
+                overwrite,
+                Optional.empty(),
+                Optional.empty());
+    }
+
     public ExportSettings withFrames(FrameSpan span) {
-        return new ExportSettings(span, size, rate, format, quality, transparent, destination, overwrite);
+        return new ExportSettings(
+                span, size, rate, format, quality, transparent, destination, overwrite, loudness, piece);
     }
 
     public ExportSettings withRate(FrameRate newRate) {
         return new ExportSettings(
-                frames, size, Optional.of(newRate), format, quality, transparent, destination, overwrite);
+                frames,
+                size,
+                Optional.of(newRate),
+                format,
+                quality,
+                transparent,
+                destination,
+                overwrite,
+                loudness,
+                piece);
     }
 
     public ExportSettings withQuality(Quality newQuality) {
-        return new ExportSettings(frames, size, rate, format, newQuality, transparent, destination, overwrite);
+        return new ExportSettings(
+                frames, size, rate, format, newQuality, transparent, destination, overwrite, loudness, piece);
     }
 
     public ExportSettings withTransparent(boolean see) {
-        return new ExportSettings(frames, size, rate, format, quality, see, destination, overwrite);
+        return new ExportSettings(frames, size, rate, format, quality, see, destination, overwrite, loudness, piece);
     }
 
     public ExportSettings withDestination(Path path) {
-        return new ExportSettings(frames, size, rate, format, quality, transparent, path, overwrite);
+        return new ExportSettings(frames, size, rate, format, quality, transparent, path, overwrite, loudness, piece);
     }
 
     public ExportSettings withOverwrite(boolean replace) {
-        return new ExportSettings(frames, size, rate, format, quality, transparent, destination, replace);
+        return new ExportSettings(
+                frames, size, rate, format, quality, transparent, destination, replace, loudness, piece);
+    }
+
+    /** @param target LUFS; empty for as it is */
+    public ExportSettings withLoudness(Optional<Double> target) {
+        return new ExportSettings(
+                frames, size, rate, format, quality, transparent, destination, overwrite, target, piece);
+    }
+
+    /** A piece of it alone. */
+    public ExportSettings withPiece(Optional<Piece> only) {
+        return new ExportSettings(
+                frames, size, rate, format, quality, transparent, destination, overwrite, loudness, only);
     }
 
     /** When the line-up of a project of this format is looked at. */

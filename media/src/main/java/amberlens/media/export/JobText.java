@@ -33,6 +33,7 @@ public final class JobText {
         text.setProperty("transparent", String.valueOf(settings.transparent()));
         text.setProperty("destination", settings.destination().toString());
         text.setProperty("overwrite", String.valueOf(settings.overwrite()));
+        settings.loudness().ifPresent(target -> text.setProperty("loudness", String.valueOf(target)));
         var writer = new StringWriter();
         try {
             text.store(writer, null);
@@ -52,14 +53,16 @@ public final class JobText {
             var read = new Properties();
             read.load(new StringReader(text));
             var settings = new ExportSettings(
-                    new FrameSpan(number(read, "from"), number(read, "to")),
-                    new Size(number(read, "width"), number(read, "height")),
-                    Optional.ofNullable(read.getProperty("rate")).map(FrameRate::parse),
-                    ExportFormat.valueOf(read.getProperty("format", "")),
-                    Quality.valueOf(read.getProperty("quality", "")),
-                    Boolean.parseBoolean(read.getProperty("transparent")),
-                    Path.of(read.getProperty("destination", "")),
-                    Boolean.parseBoolean(read.getProperty("overwrite")));
+                            new FrameSpan(number(read, "from"), number(read, "to")),
+                            new Size(number(read, "width"), number(read, "height")),
+                            Optional.ofNullable(read.getProperty("rate")).map(FrameRate::parse),
+                            ExportFormat.valueOf(read.getProperty("format", "")),
+                            Quality.valueOf(read.getProperty("quality", "")),
+                            Boolean.parseBoolean(read.getProperty("transparent")),
+                            Path.of(read.getProperty("destination", "")),
+                            Boolean.parseBoolean(read.getProperty("overwrite")))
+                    .withLoudness(
+                            Optional.ofNullable(read.getProperty("loudness")).map(Double::valueOf));
             return new ExportJob(read.getProperty("name", "Export"), project, settings);
         } catch (IOException | IllegalArgumentException e) {
             throw new FileProblem("An export that was cut off cannot be read: " + e.getMessage() + ".", e);

@@ -10,24 +10,13 @@ import amberlens.core.raster.Rows;
 import amberlens.core.render.RenderedFrame;
 import amberlens.core.sound.Samples;
 import amberlens.core.time.FrameRate;
-import amberlens.files.FileWords;
-import amberlens.files.Strays;
-import amberlens.files.WholeFile;
-import amberlens.media.FfmpegCode;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
-import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
-import org.bytedeco.ffmpeg.avformat.AVFormatContext;
-import org.bytedeco.ffmpeg.avformat.AVIOContext;
 import org.bytedeco.ffmpeg.avformat.AVStream;
-import org.bytedeco.ffmpeg.avutil.AVDictionary;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
-import org.bytedeco.ffmpeg.avutil.AVRational;
-import org.bytedeco.javacpp.PointerPointer;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,20 +24,16 @@ import org.jspecify.annotations.Nullable;
  * index of an MP4 or MOV stands in front, so that a player can start at once.
  */
 public final class FilmFile implements FrameSink {
-    private static final double KEY_SECONDS = 2;
 
     private final Path destination;
     private final FilmCodec codec;
-    private final Quality quality;
     private final Size size;
     private final FrameRate rate;
     private final Rows rows;
-    private final double keySeconds;
     private final Optional<FilmTrack> track;
-    private final WholeFile part;
-    private final AVFormatContext container = new AVFormatContext(null);
-    /** Each thread of the encoder of H.264 needs a slice of its own; many small ones cost quality. */
-    private static final int MOST_SLICES = 8;
+    private final Container container;
+    private final PictureCoding coding;
+    private final int stretch;
 
     private AVCodecContext encoder = new AVCodecContext(null);
     private AVStream stream = new AVStream(null);
@@ -67,7 +52,16 @@ public final class FilmFile implements FrameSink {
      */
     public FilmFile(Path destination, FilmCodec codec, Quality quality, Size size, FrameRate rate, Rows rows)
             throws FileProblem {
-        this(destination, codec, quality, size, rate, rows, KEY_SECONDS, Optional.empty());
+        this(
+                destination,
+                codec,
+                quality,
+                size,
+                rate,
+                rows,
+                PictureCoding.KEY_SECONDS,
+                Optional.empty(),
+                Optional.empty());
     }
 
     /**
@@ -85,7 +79,37 @@ public final class FilmFile implements FrameSink {
             Rows rows,
             Optional<FilmTrack> track)
             throws FileProblem {
-        this(destination, codec, quality, size, rate, rows, KEY_SECONDS, track);
+        this(destination, codec, quality, size, rate, rows, PictureCoding.KEY_SECONDS, track, Optional.empty());
+    }
+
+    /**
+     * Opens a piece of a film.
+     *
+     * @param first the piece's first frame, counted from the film's
+     * @param frames of the whole film
+     */
+    public FilmFile(
+            Path destination,
+            FilmCodec codec,
+            Quality quality,
+            Size size,
+            FrameRate rate,
+            Rows rows,
+            Optional<FilmTrack> track,
+            Piece piece,
+            int first,
+            int frames)
+            throws FileProblem {
+        this(
+                destination,
+                codec,
+                quality,
+                size,
+                rate,
+                rows,
+                PictureCoding.KEY_SECONDS,
+                track.map(heard -> heard.lasting(FilmTrack.pairs(frames, rate))),
+                Optional.of(new PieceMark(piece, first, frames)));
     }
 
     /**
@@ -98,7 +122,7 @@ public final class FilmFile implements FrameSink {
     public FilmFile(
             Path destination, FilmCodec codec, Quality quality, Size size, FrameRate rate, Rows rows, double keySeconds)
             throws FileProblem {
-        this(destination, codec, quality, size, rate, rows, keySeconds, Optional.empty());
+        this(destination, codec, quality, size, rate, rows, keySeconds, Optional.empty(), Optional.empty());
     }
 
     private FilmFile(
@@ -109,7 +133,8 @@ public final class FilmFile implements FrameSink {
             FrameRate rate,
             Rows rows,
             double keySeconds,
-            Optional<FilmTrack> track)
+            Optional<FilmTrack> track,
+            Optional<PieceMark> mark)
             throws FileProblem {
         codec.check(size);
         if (track.isPresent() && codec.sound().isEmpty()) {
@@ -118,13 +143,13 @@ public final class FilmFile implements FrameSink {
         this.track = track;
         this.destination = destination;
         this.codec = codec;
-        this.quality = quality;
         this.size = size;
         this.rate = rate;
         this.rows = rows;
-        this.keySeconds = keySeconds;
-        av_log_set_level(AV_LOG_QUIET);
-        part = aside(destination);
+        coding = new PictureCoding(codec, quality, size, rate, keySeconds);
+        stretch = keySeconds == PictureCoding.KEY_SECONDS ? PictureCoding.stretch(codec, rate) : 0;
+        container = new Container(destination, codec.container());
+        mark.ifPresent(piece -> container.comment(piece.written()));
         try {
             open(rate);
         } catch (FileProblem | RuntimeException | Error e) {
@@ -133,53 +158,31 @@ public final class FilmFile implements FrameSink {
         }
     }
 
-    private static WholeFile aside(Path destination) throws FileProblem {
-        try {
-            WholeFile.makeFolder(destination);
-            Strays.removeBeside(destination);
-            return WholeFile.beside(destination);
-        } catch (IOException e) {
-            throw FileWords.cannotWrite(destination, e);
-        }
-    }
-
     private void open(FrameRate rate) throws FileProblem {
-        must(
-                avformat_alloc_output_context2(
-                        container, null, codec.container(), part.path().toString()),
-                "the container");
-        AVCodec found = avcodec_find_encoder_by_name(codec.encoder());
-        if (found == null || found.isNull()) {
-            throw new FileProblem("This build has no encoder " + codec.encoder()
-                    + "; choose another format, for example a PNG sequence.");
-        }
-        stream = avformat_new_stream(container, null);
-        encoder = avcodec_alloc_context3(found);
-        configure(rate);
-        AVDictionary options = dictionary(codec.options(quality));
-        must(avcodec_open2(encoder, found, options), "the encoder");
-        av_dict_free(options);
+        stream = avformat_new_stream(container.context(), null);
+        encoder = coding.open(isHeaderGlobal());
         must(avcodec_parameters_from_context(stream.codecpar(), encoder), "the stream");
         stream.time_base(encoder.time_base());
         stream.avg_frame_rate(encoder.framerate());
         stream.r_frame_rate(encoder.framerate());
         if (track.isPresent()) {
-            sound = new FilmSound(destination, codec.sound().orElseThrow(), container);
+            sound = new FilmSound(codec.sound().orElseThrow(), container);
         }
-        var file = new AVIOContext(null);
-        must(avio_open(file, part.path().toString(), AVIO_FLAG_WRITE), "the file");
-        container.pb(file);
-        AVDictionary muxing = dictionary(muxing(rate));
-        must(avformat_write_header(container, muxing), "the file");
-        av_dict_free(muxing);
+        container.begin(muxing(rate));
         feed = PictureFeed.of(codec, size, rate, rows);
         packet = av_packet_alloc();
     }
 
-    private static AVDictionary dictionary(Map<String, String> entries) {
-        var dictionary = new AVDictionary(null);
-        entries.forEach((name, value) -> av_dict_set(dictionary, name, value, 0));
-        return dictionary;
+    private boolean isHeaderGlobal() {
+        return (container.context().oformat().flags() & AVFMT_GLOBALHEADER) != 0;
+    }
+
+    /** Ends what is coded together: what follows is coded as if the film began there, in one go as in pieces. */
+    private void beginStretch() throws FileProblem {
+        must(avcodec_send_frame(encoder, null), "a frame");
+        drain();
+        avcodec_free_context(encoder);
+        encoder = coding.open(isHeaderGlobal());
     }
 
     private Map<String, String> muxing(FrameRate rate) {
@@ -201,29 +204,6 @@ public final class FilmFile implements FrameSink {
         return rate.numerator() * factor;
     }
 
-    private void configure(FrameRate rate) {
-        encoder.width(size.width());
-        encoder.height(size.height());
-        encoder.pix_fmt(codec.pixels());
-        encoder.time_base(new AVRational().num(rate.denominator()).den(rate.numerator()));
-        encoder.framerate(new AVRational().num(rate.numerator()).den(rate.denominator()));
-        encoder.gop_size(codec == FilmCodec.FFV1 ? 1 : (int) Math.ceil(keySeconds * rate.nominal()));
-        if (codec == FilmCodec.H264) {
-            encoder.slices(Math.min(MOST_SLICES, Runtime.getRuntime().availableProcessors()));
-            encoder.bit_rate(Math.max(500_000, (long) (codec.bitsPerPixel(quality) * size.area() * rate.perSecond())));
-        }
-        if (codec.luma()) {
-            encoder.color_primaries(AVCOL_PRI_BT709);
-            encoder.color_trc(AVCOL_TRC_BT709);
-            encoder.colorspace(AVCOL_SPC_BT709);
-            encoder.color_range(AVCOL_RANGE_MPEG);
-        }
-        encoder.thread_count(Runtime.getRuntime().availableProcessors());
-        if ((container.oformat().flags() & AVFMT_GLOBALHEADER) != 0) {
-            encoder.flags(encoder.flags() | AV_CODEC_FLAG_GLOBAL_HEADER);
-        }
-    }
-
     @Override
     public boolean deep() {
         return codec.deep();
@@ -231,21 +211,24 @@ public final class FilmFile implements FrameSink {
 
     @Override
     public void write(RenderedFrame frame) throws FileProblem {
+        if (stretch > 1 && written > 0 && written % stretch == 0) {
+            beginStretch();
+        }
         AVFrame picture = feed.picture(frame);
         picture.pts(written++);
         tag(picture);
         must(avcodec_send_frame(encoder, picture), "a frame");
         feed.sent();
         drain();
-        hear();
+        hear(FilmTrack.pairs(written, rate));
     }
 
-    /** What is heard up to the end of the last frame. */
-    private void hear() throws FileProblem {
+    /** What is heard until then. */
+    private void hear(long pairsInAll) throws FileProblem {
         if (sound == null) {
             return;
         }
-        int count = (int) (FilmTrack.pairs(written, rate) - heard);
+        int count = (int) (pairsInAll - heard);
         float[] pairs = new float[Samples.CHANNELS * count];
         track.orElseThrow().mix().read(track.orElseThrow().first() + heard, count, pairs);
         sound.write(pairs, count);
@@ -272,7 +255,7 @@ public final class FilmFile implements FrameSink {
             packet.duration(1);
             av_packet_rescale_ts(packet, encoder.time_base(), stream.time_base());
             packet.stream_index(stream.index());
-            must(av_interleaved_write_frame(container, packet), "the file");
+            must(av_interleaved_write_frame(container.context(), packet), "the file");
         }
     }
 
@@ -281,28 +264,25 @@ public final class FilmFile implements FrameSink {
         must(avcodec_send_frame(encoder, null), "the last frame");
         drain();
         if (sound != null) {
+            long least = track.orElseThrow().least();
+            while (heard < least) {
+                hear(Math.min(least, heard + Samples.RATE));
+            }
             sound.finish();
         }
-        must(av_write_trailer(container), "the file");
-        must(container.pb().error(), "the file");
+        container.end();
         release();
-        try {
-            if (codec == FilmCodec.WEBP) {
-                WebpContainer.complete(part.path(), size, rate.seconds(written));
-            }
-            part.intoPlace();
-        } catch (IOException e) {
-            throw FileWords.cannotWrite(destination, e);
-        } finally {
-            part.close();
+        if (codec == FilmCodec.WEBP) {
+            WebpContainer.complete(container.path(), size, rate.seconds(written));
         }
+        container.intoPlace();
     }
 
     @Override
     public void close() {
         if (open) {
             release();
-            part.close();
+            container.close();
         }
     }
 
@@ -314,20 +294,9 @@ public final class FilmFile implements FrameSink {
             sound.close();
         }
         avcodec_free_context(encoder);
-        if (!container.isNull()) {
-            if (container.pb() != null && !container.pb().isNull()) {
-                avio_closep(new PointerPointer<AVIOContext>(1).put(container.pb()));
-                container.pb(null);
-            }
-            avformat_free_context(container);
-        }
     }
 
     private void must(int code, String what) throws FileProblem {
-        if (code >= 0) {
-            return;
-        }
-        throw new FileProblem(destination + " cannot be written: " + FfmpegCode.words(code) + " (" + what
-                + "); check the free space or choose another place.");
+        container.must(code, what);
     }
 }

@@ -6,12 +6,9 @@ import static org.bytedeco.ffmpeg.global.avutil.*;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.sound.Samples;
-import amberlens.media.FfmpegCode;
-import java.nio.file.Path;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
-import org.bytedeco.ffmpeg.avformat.AVFormatContext;
 import org.bytedeco.ffmpeg.avformat.AVStream;
 import org.bytedeco.ffmpeg.avutil.AVDictionary;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
@@ -27,9 +24,8 @@ final class FilmSound implements AutoCloseable {
 
     private static final double SHORT_BITS = 8_388_607.0; // 24 bits in the upper part of 32
 
-    private final Path destination;
     private final SoundCodec codec;
-    private final AVFormatContext container;
+    private final Container container;
     private final AVStream stream;
     private final AVCodecContext encoder;
     private final AVFrame frame = av_frame_alloc();
@@ -40,15 +36,14 @@ final class FilmSound implements AutoCloseable {
     private long sent;
 
     /** Adds the stream; before the container's header is written. */
-    FilmSound(Path destination, SoundCodec codec, AVFormatContext container) throws FileProblem {
-        this.destination = destination;
+    FilmSound(SoundCodec codec, Container container) throws FileProblem {
         this.codec = codec;
         this.container = container;
         AVCodec found = avcodec_find_encoder_by_name(codec.encoder());
         if (found == null || found.isNull()) {
             throw new FileProblem("This build has no encoder " + codec.encoder() + "; choose another format.");
         }
-        stream = avformat_new_stream(container, null);
+        stream = avformat_new_stream(container.context(), null);
         encoder = avcodec_alloc_context3(found);
         encoder.sample_rate(Samples.RATE);
         encoder.sample_fmt(codec.samples());
@@ -58,7 +53,7 @@ final class FilmSound implements AutoCloseable {
         if (codec.bitRate() > 0) {
             encoder.bit_rate(codec.bitRate());
         }
-        if ((container.oformat().flags() & AVFMT_GLOBALHEADER) != 0) {
+        if ((container.context().oformat().flags() & AVFMT_GLOBALHEADER) != 0) {
             encoder.flags(encoder.flags() | AV_CODEC_FLAG_GLOBAL_HEADER);
         }
         must(avcodec_open2(encoder, found, (AVDictionary) null), "the encoder of the sound");
@@ -135,15 +130,12 @@ final class FilmSound implements AutoCloseable {
             must(received, "the sound");
             av_packet_rescale_ts(packet, encoder.time_base(), stream.time_base());
             packet.stream_index(stream.index());
-            must(av_interleaved_write_frame(container, packet), "the file");
+            must(av_interleaved_write_frame(container.context(), packet), "the file");
         }
     }
 
     private void must(int code, String what) throws FileProblem {
-        if (code < 0) {
-            throw new FileProblem(destination + " cannot be written: " + FfmpegCode.words(code) + " (" + what
-                    + "); check the free space or choose another place.");
-        }
+        container.must(code, what);
     }
 
     @Override

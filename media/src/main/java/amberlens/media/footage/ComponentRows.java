@@ -8,7 +8,7 @@ import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_FLAG_PAL;
 import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_FLAG_RGB;
 import static org.bytedeco.ffmpeg.global.avutil.av_pix_fmt_desc_get;
 
-import amberlens.media.picture.RasterRows;
+import amberlens.media.raster.RasterRows;
 import java.nio.ByteBuffer;
 import org.bytedeco.ffmpeg.avutil.AVComponentDescriptor;
 import org.bytedeco.ffmpeg.avutil.AVFrame;

@@ -5,7 +5,8 @@ import static org.bytedeco.ffmpeg.global.avutil.*;
 import amberlens.core.footage.Footage;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
-import amberlens.media.picture.Orientation;
+import amberlens.media.raster.HdrCurve;
+import amberlens.media.raster.Orientation;
 import java.nio.file.Path;
 
 /**

@@ -1,6 +1,7 @@
 package amberlens.media.footage;
 
-import amberlens.media.picture.RasterRows;
+import amberlens.media.raster.HdrCurve;
+import amberlens.media.raster.RasterRows;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.ShortBuffer;

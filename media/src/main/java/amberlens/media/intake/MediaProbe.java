@@ -10,6 +10,7 @@ import amberlens.files.Links;
 import amberlens.media.footage.FilmInfo;
 import amberlens.media.footage.NumberedPictures;
 import amberlens.media.picture.PictureReader;
+import amberlens.media.sound.SoundHeader;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -34,9 +35,9 @@ public final class MediaProbe {
     public record Found(Media media, Optional<String> remark) {}
 
     /**
-     * A picture or a film.
+     * A picture, a film or a sound.
      *
-     * @throws FileProblem when it is neither, or damaged
+     * @throws FileProblem when it is none of them, or damaged
      */
     public static Found file(Path file) throws FileProblem {
         return file(file, FilmGuard.NONE);
@@ -50,7 +51,9 @@ public final class MediaProbe {
     public static Found file(Path file, FilmGuard guard) throws FileProblem {
         Path path = Links.resolved(file);
         try {
-            return isFilm(path) ? film(path, guard) : pictureOrFilm(path, guard);
+            return isSound(path)
+                    ? sound(path, guard)
+                    : isFilm(path) ? filmOrSound(path, guard) : pictureOrFilm(path, guard);
         } catch (RuntimeException | StackOverflowError e) {
             throw new FileProblem(path + " is damaged: it cannot be read (" + FileWords.reason(e) + ").", e);
         } catch (OutOfMemoryError e) {
@@ -58,12 +61,33 @@ public final class MediaProbe {
         }
     }
 
+    /** A film file may hold nothing to be seen. */
+    private static Found filmOrSound(Path path, FilmGuard guard) throws FileProblem {
+        try {
+            return film(path, guard);
+        } catch (FileProblem noFilm) {
+            try {
+                return sound(path, guard);
+            } catch (FileProblem noSound) {
+                noFilm.addSuppressed(noSound);
+                throw noFilm;
+            }
+        }
+    }
+
     private static Found pictureOrFilm(Path path, FilmGuard guard) throws FileProblem {
+        if (Animation.is(path)) {
+            try {
+                return film(path, guard);
+            } catch (FileProblem _) {
+                return picture(path); // its first picture at least
+            }
+        }
         try {
             return picture(path);
         } catch (FileProblem noPicture) {
             try {
-                return film(path, guard);
+                return filmOrSound(path, guard);
             } catch (FileProblem noFilm) {
                 noPicture.addSuppressed(noFilm);
                 throw noPicture;
@@ -74,6 +98,11 @@ public final class MediaProbe {
     /** Whether a file is named like a film. */
     public static boolean isFilm(Path path) {
         return FILM_ENDINGS.contains(ending(path));
+    }
+
+    /** Whether a file is of a kind of pictures, and holds several that follow each other in time. */
+    public static boolean isAnimation(Path path) {
+        return Animation.is(path);
     }
 
     /** Whether a file is named like a sound. */
@@ -91,6 +120,18 @@ public final class MediaProbe {
         PictureReader.Header header = PictureReader.header(path);
         Media media = Media.photo(NO_ID, path.toString(), header.size()).withFingerprint(Fingerprints.of(path));
         return new Found(media, header.remark().map(words -> media.fileName() + " " + words));
+    }
+
+    /** A sound. */
+    static Found sound(Path path, FilmGuard guard) throws FileProblem {
+        guard.check(path);
+        SoundHeader header = SoundHeader.of(path);
+        Media media = Media.sound(NO_ID, path.toString()).withFingerprint(Fingerprints.of(path));
+        return new Found(
+                media,
+                header.streams() > 1
+                        ? Optional.of(media.fileName() + " holds " + header.streams() + " sounds; the best is heard.")
+                        : Optional.empty());
     }
 
     /** A film. */

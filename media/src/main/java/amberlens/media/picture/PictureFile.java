@@ -2,6 +2,7 @@ package amberlens.media.picture;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.media.raster.Orientation;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.exif.ExifIFD0Directory;
@@ -9,7 +10,6 @@ import com.twelvemonkeys.imageio.stream.ByteArrayImageInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Iterator;
 import java.util.Locale;
 import java.util.Optional;
 import javax.imageio.ImageIO;
@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * An open picture file, found by its content, whatever its name. Checks what its header claims before any pixel is read.
  */
 final class PictureFile {
-    static final String READABLE = "JPEG, PNG, TIFF, WebP, BMP or GIF";
+    static final String READABLE = "JPEG, PNG, TIFF, WebP, BMP, GIF, HEIC, AVIF, JPEG 2000, PSD or SVG";
     private static final int LONGEST_SIDE = 65_535;
     private static final long MOST_PIXELS = 300_000_000;
 
@@ -67,13 +67,16 @@ final class PictureFile {
         checkThere(path);
         PictureKind kind = PictureKind.of(path);
         Optional<TiffDirectory> tiff = kind == PictureKind.TIFF ? TiffDirectory.of(path) : Optional.empty();
+        if (kind == PictureKind.JPEG_XL) {
+            throw new FileProblem(
+                    path
+                            + " is a JPEG XL picture, which nothing here can decode; convert it to PNG or AVIF, which keep its quality.");
+        }
         Source source = source(path, kind, tiff);
         budget.closing(source.stream);
-        Iterator<ImageReader> readers = ImageIO.getImageReaders(source.stream);
-        if (!readers.hasNext()) {
-            throw new FileProblem(path + " is not a picture that can be read; it must be " + READABLE + ".");
-        }
-        ImageReader reader = readers.next();
+        ImageReader reader = Decoders.of(source.stream)
+                .orElseThrow(() ->
+                        new FileProblem(path + " is not a picture that can be read; it must be " + READABLE + "."));
         budget.closing((AutoCloseable) reader::dispose);
         budget.closing((AutoCloseable) reader::abort);
         reader.setInput(source.stream, true, false);
@@ -84,6 +87,9 @@ final class PictureFile {
 
     private static Source source(Path path, PictureKind kind, Optional<TiffDirectory> tiff)
             throws FileProblem, IOException {
+        if (kind == PictureKind.RAW) {
+            return new Source(new ByteArrayImageInputStream(RawPreview.of(path)), false);
+        }
         Optional<Mended> mended = Mended.of(kind, path, tiff);
         if (mended.isPresent()) {
             return new Source(
@@ -99,6 +105,9 @@ final class PictureFile {
 
     /** What is to be known of a file that can be read; empty when all is well. */
     Optional<String> remark() {
+        if (kind == PictureKind.RAW) {
+            return Optional.of("is camera raw; its preview of " + stored + " px is shown.");
+        }
         if (cutOff) {
             return Optional.of("is damaged: it ends before its pixels do; what is there is shown.");
         }
@@ -111,7 +120,7 @@ final class PictureFile {
         return profileDropped;
     }
 
-    private static void checkThere(Path path) throws FileProblem {
+    static void checkThere(Path path) throws FileProblem {
         if (!Files.exists(path)) {
             throw new FileProblem(path + " is not there; it may have been moved or renamed.");
         }

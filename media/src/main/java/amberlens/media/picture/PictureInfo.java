@@ -1,6 +1,7 @@
 package amberlens.media.picture;
 
 import amberlens.core.geometry.Size;
+import amberlens.media.raster.Orientation;
 import java.util.Optional;
 
 /**

@@ -4,6 +4,8 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.raster.Raster;
 import amberlens.core.raster.Rows;
+import amberlens.media.heif.HeifPicture;
+import amberlens.media.raster.DecodedPicture;
 import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
 import java.awt.image.ColorModel;
@@ -32,6 +34,17 @@ public final class PictureReader {
      */
     public static PictureInfo info(Path path) throws FileProblem {
         return Budget.read(path, budget -> {
+            if (isDecodedHere(path)) {
+                try (DecodedPicture file = opened(path)) {
+                    return new PictureInfo(
+                            file.format(),
+                            file.orientation().upright(file.stored()),
+                            file.bits(),
+                            file.colour(),
+                            file.orientation(),
+                            file.remark());
+                }
+            }
             var file = PictureFile.open(path, budget);
             var type = file.reader.getRawImageType(0);
             if (type == null) {
@@ -59,6 +72,11 @@ public final class PictureReader {
     /** Reads the header alone. */
     public static Header header(Path path) throws FileProblem {
         return Budget.read(path, budget -> {
+            if (isDecodedHere(path)) {
+                try (DecodedPicture file = opened(path)) {
+                    return new Header(file.orientation().upright(file.stored()), file.remark());
+                }
+            }
             var file = PictureFile.open(path, budget);
             return new Header(file.orientation.upright(file.stored), file.remark());
         });
@@ -88,10 +106,28 @@ public final class PictureReader {
      */
     public static Picture picture(Path path, Rows rows) throws FileProblem {
         return Budget.read(path, budget -> {
+            if (isDecodedHere(path)) {
+                try (DecodedPicture file = opened(path)) {
+                    budget.extendFor(file.stored().area());
+                    Raster pixels = file.read(rows);
+                    return new Picture(pixels, file.damaged());
+                }
+            }
             var file = PictureFile.open(path, budget);
             BufferedImage image = image(file);
             return new Picture(ToRaster.convert(image, profile(file), file.tiff, file.orientation, rows), file.cutOff);
         });
+    }
+
+    /** Whether a format has a reader of its own; the others are found by what the registry of decoders knows. */
+    private static boolean isDecodedHere(Path path) throws IOException, FileProblem {
+        PictureFile.checkThere(path);
+        PictureKind kind = PictureKind.of(path);
+        return kind == PictureKind.HEIF || kind == PictureKind.SVG;
+    }
+
+    private static DecodedPicture opened(Path path) throws IOException, FileProblem {
+        return PictureKind.of(path) == PictureKind.SVG ? SvgPicture.of(path) : new HeifPicture(path);
     }
 
     private static BufferedImage image(PictureFile file) throws IOException, FileProblem {

@@ -1,5 +1,6 @@
 package amberlens.media.picture;
 
+import amberlens.media.raster.IccProfiles;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

@@ -1,5 +1,6 @@
 package amberlens.media.picture;
 
+import amberlens.media.raster.IccProfiles;
 import com.twelvemonkeys.imageio.metadata.CompoundDirectory;
 import com.twelvemonkeys.imageio.metadata.Directory;
 import com.twelvemonkeys.imageio.metadata.Entry;

@@ -37,26 +37,40 @@ public final class DecodedSound implements Samples, AutoCloseable {
     }
 
     /**
-     * Decodes a file.
+     * Decodes a file as it is.
      *
      * @param goesOn asked again and again whether to go on
      * @throws FileProblem when it holds no sound that can be read, or reading was ended
      */
     public static DecodedSound of(Path path, BooleanSupplier goesOn) throws FileProblem {
-        try (SoundStream stream = new SoundStream(path)) {
-            return decoded(path, stream, goesOn);
+        return of(path, 1, goesOn);
+    }
+
+    /**
+     * Decodes a file, faster or slower at the same pitch. The sound of a film begins where its picture does: what comes before is left
+     * out, what comes late is late.
+     *
+     * @param tempo 1 as it is, 2 twice as fast; above 0
+     * @param goesOn asked again and again whether to go on
+     * @throws FileProblem when it holds no sound that can be read, or reading was ended
+     */
+    public static DecodedSound of(Path path, double tempo, BooleanSupplier goesOn) throws FileProblem {
+        try (SoundStream stream = new SoundStream(path);
+                Blocks blocks = new Blocks(stream, tempo)) {
+            return decoded(path, stream, blocks, tempo, goesOn);
         } catch (RuntimeException e) {
             throw new FileProblem(path + " is damaged: it cannot be read (" + FileWords.reason(e) + ").", e);
         }
     }
 
-    private static DecodedSound decoded(Path path, SoundStream stream, BooleanSupplier goesOn) throws FileProblem {
+    private static DecodedSound decoded(
+            Path path, SoundStream stream, Blocks blocks, double tempo, BooleanSupplier goesOn) throws FileProblem {
         Path raw = temporary();
         try {
             FileChannel channel = FileChannel.open(
                     raw, StandardOpenOption.READ, StandardOpenOption.WRITE, StandardOpenOption.TRUNCATE_EXISTING);
             long pairs = 0;
-            float[] block = stream.next();
+            float[] block = blocks.next();
             while (block.length > 0 && pairs < MOST) {
                 if (!goesOn.getAsBoolean()) {
                     channel.close();
@@ -64,7 +78,7 @@ public final class DecodedSound implements Samples, AutoCloseable {
                 }
                 write(channel, block);
                 pairs += block.length / CHANNELS;
-                block = stream.next();
+                block = blocks.next();
             }
             if (pairs == 0) {
                 channel.close();
@@ -75,7 +89,7 @@ public final class DecodedSound implements Samples, AutoCloseable {
                     stream.channels(),
                     stream.codecName(),
                     stream.streams(),
-                    stream.damaged() > 0 || pairs < 0.98 * stream.saidSeconds() * RATE - RATE / 10.0);
+                    stream.damaged() > 0 || pairs * tempo < 0.98 * stream.saidSeconds() * RATE - RATE / 10.0);
             return new DecodedSound(raw, channel, pairs, facts);
         } catch (IOException e) {
             remove(raw);

@@ -1,57 +1,65 @@
 package amberlens.media.sound;
 
+import amberlens.core.hearing.Hearing;
+import amberlens.core.hearing.Hearing.Wanted;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.sound.Samples;
-import amberlens.core.sound.SoundClip;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.BooleanSupplier;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
-/** The sounds of a project that its clips play, decoded. What cannot be read is silent, and named. */
-public final class SoundShelf implements AutoCloseable {
-    private final Map<String, DecodedSound> decoded = new LinkedHashMap<>();
+/** The sounds that a project needs, decoded. What cannot be read is silent, and named; footage without sound is just silent. */
+public final class SoundShelf implements Hearing.Source, AutoCloseable {
+    private final Map<Wanted, DecodedSound> decoded = new LinkedHashMap<>();
     private final List<String> problems = new ArrayList<>();
 
     /**
-     * Decodes what the clips of a project play.
+     * Decodes what is heard of a project.
      *
      * @param goesOn asked again and again whether to go on; when not, what is left is silent
      */
     public SoundShelf(Project project, BooleanSupplier goesOn) {
-        Set<String> played = project.sounds().stream()
-                .filter(clip -> !clip.mute())
-                .map(SoundClip::media)
-                .collect(Collectors.toSet());
-        for (Media media : project.media()) {
-            if (played.contains(media.id())) {
-                decode(media, goesOn);
+        for (Wanted wanted : Hearing.wanted(project)) {
+            Media media = project.media(wanted.media()).orElseThrow();
+            boolean played =
+                    project.sounds().stream().anyMatch(clip -> clip.media().equals(media.id()));
+            if (played || !isSilent(media)) {
+                decode(media, wanted, goesOn);
             }
         }
     }
 
-    private void decode(Media media, BooleanSupplier goesOn) {
+    /** Whether media can be read, but hold no sound. */
+    public static boolean isSilent(Media media) {
+        return !media.sounds() || isSilent(Path.of(media.path()));
+    }
+
+    /** Likewise a file. */
+    public static boolean isSilent(Path file) {
+        return SoundStream.isSilent(file);
+    }
+
+    private void decode(Media media, Wanted wanted, BooleanSupplier goesOn) {
         try {
-            DecodedSound sound = DecodedSound.of(Path.of(media.path()), goesOn);
-            decoded.put(media.id(), sound);
+            DecodedSound sound = DecodedSound.of(Path.of(media.path()), wanted.tempo(), goesOn);
+            decoded.put(wanted, sound);
             if (sound.facts().damaged()) {
-                problems.add(media.fileName() + " is damaged; what could be decoded of its sound is heard");
+                problems.add(media.fileName() + " is damaged; what could be decoded of its sound is heard.");
             }
         } catch (FileProblem e) {
             problems.add(e.getMessage() + " It is silent.");
         }
     }
 
-    /** The sound of media; null where there is none. */
-    public @Nullable Samples of(String mediaId) {
-        return decoded.get(mediaId);
+    @Override
+    public @Nullable Samples of(Wanted wanted) {
+        return decoded.get(wanted);
     }
 
     /** What could not be read, for people. */

@@ -45,6 +45,7 @@ final class SoundStream implements AutoCloseable {
     private int frameChannels;
     private boolean draining;
     private int damaged;
+    private long begins = AV_NOPTS_VALUE;
 
     /**
      * Opens a file.
@@ -53,13 +54,22 @@ final class SoundStream implements AutoCloseable {
      */
     SoundStream(Path path) throws FileProblem {
         this.path = path;
-        file = new OpenMedia(path, "sound", SoundKinds.DEMUXERS, SoundKinds.DECODERS);
+        file = new OpenMedia(path, "sound", SoundKinds.DEMUXERS, SoundKinds.ALSO_SEEN);
         container = file.container();
         try {
             open();
         } catch (FileProblem | RuntimeException | Error e) {
             close();
             throw e;
+        }
+    }
+
+    /** Whether a file can be read and holds no sound, as many films do. */
+    static boolean isSilent(Path path) {
+        try (OpenMedia file = new OpenMedia(path, "sound", SoundKinds.ALSO_SILENT, SoundKinds.ALSO_SEEN)) {
+            return file.best(AVMEDIA_TYPE_AUDIO).isEmpty();
+        } catch (FileProblem _) {
+            return false;
         }
     }
 
@@ -117,6 +127,19 @@ final class SoundStream implements AutoCloseable {
         return container.duration() > 0 ? container.duration() / (double) AV_TIME_BASE : 0;
     }
 
+    /** By how many seconds what is decoded first comes later than the picture of its file, earlier if negative; 0 where there is none. */
+    double behindPicture() {
+        OptionalInt picture = file.best(AVMEDIA_TYPE_VIDEO);
+        if (picture.isEmpty() || begins == AV_NOPTS_VALUE) {
+            return 0;
+        }
+        AVStream seen = container.streams(picture.getAsInt());
+        boolean still = (seen.disposition() & AV_DISPOSITION_ATTACHED_PIC) != 0;
+        return still || seen.start_time() == AV_NOPTS_VALUE
+                ? 0
+                : begins * av_q2d(stream.time_base()) - seen.start_time() * av_q2d(seen.time_base());
+    }
+
     /** How many packets could not be decoded so far. */
     int damaged() {
         return damaged;
@@ -169,6 +192,9 @@ final class SoundStream implements AutoCloseable {
         while (true) {
             int received = avcodec_receive_frame(decoder, frame);
             if (received >= 0) {
+                if (resampler.isNull()) {
+                    begins = frame.best_effort_timestamp();
+                }
                 if (!isOfResampler()) {
                     openResampler();
                 }

@@ -1,6 +1,7 @@
 package amberlens.media.export;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import amberlens.core.colour.Colour;
@@ -10,6 +11,7 @@ import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.raster.Rows;
+import amberlens.core.sound.Loudness;
 import amberlens.core.sound.Samples;
 import amberlens.core.sound.SoundClip;
 import amberlens.core.time.FrameRate;
@@ -112,9 +114,28 @@ class SoundInFilmsTest {
         }
     }
 
+    /** A camera may begin to record sound later than pictures. */
+    @ParameterizedTest
+    @EnumSource(names = {"MP4_H264", "FFV1"})
+    void sound_that_begins_later_than_its_picture_is_late(ExportFormat format) throws Exception {
+        Path file = folder.resolve("film" + format.ending());
+        export(format, file, new FrameSpan(0, 99));
+        Path late = folder.resolve("late.mkv");
+        Remuxed.late(file, late, 0.4);
+        try (DecodedSound sound = DecodedSound.of(late, () -> true)) {
+            float[] pairs = new float[2 * 3 * 48_000];
+            sound.read(0, 3 * 48_000, pairs, 0);
+            int first = 0;
+            while (Math.abs(pairs[2 * first]) < 0.05) {
+                first++;
+            }
+            assertThat(first / 48_000.0).isCloseTo(1.4, within(0.025)); // a packet of AAC is 21 ms
+        }
+    }
+
     /** Without loss the samples themselves come back, to the last of 16 bits. */
     @ParameterizedTest
-    @EnumSource(names = {"PRORES_HQ", "FFV1"})
+    @EnumSource(names = {"PRORES_HQ", "FFV1", "WAV", "FLAC"})
     void sound_without_loss_is_exact(ExportFormat format) throws Exception {
         Path file = folder.resolve("film" + format.ending());
         export(format, file, new FrameSpan(20, 60));
@@ -129,6 +150,80 @@ class SoundInFilmsTest {
             for (int i = 0; i < film.length; i++) {
                 float expected = i < 2 * 9600 ? 0 : source[i];
                 assertThat(film[i]).as("%d", i).isCloseTo(expected, within(1.5f / 8_388_608));
+            }
+        }
+    }
+
+    @Test
+    void sound_is_brought_to_a_loudness_and_held_back_by_its_peaks() throws Exception {
+        var wanted = new ExportSettings(
+                        new FrameSpan(25, 74), SIZE, ExportFormat.WAV, folder.resolve("louder.wav"), true)
+                .withLoudness(Optional.of(-16.0));
+        assertThat(remark(wanted)).isEmpty();
+        assertThat(loudness(wanted.destination())).isCloseTo(-16, within(0.1));
+        var tooLoud = wanted.withLoudness(Optional.of(-1.0));
+        assertThat(remark(tooLoud).orElse("")).contains("−1 dBTP");
+        try (DecodedSound sound = DecodedSound.of(tooLoud.destination(), () -> true)) {
+            assertThat(Loudness.of(sound).truePeak()).isCloseTo(-1, within(0.1));
+        }
+    }
+
+    private Optional<String> remark(ExportSettings settings) throws Exception {
+        try (var cache = new PixelCache(1 << 20, Runnable::run, Rows.ALONE)) {
+            var export = new Export(project, settings, cache, Rows.ALONE);
+            assertThat(export.run((_, _) -> true)).isTrue();
+            return export.remark();
+        }
+    }
+
+    private static double loudness(Path file) throws Exception {
+        try (DecodedSound sound = DecodedSound.of(file, () -> true)) {
+            return Loudness.of(sound).integrated();
+        }
+    }
+
+    @Test
+    void sound_alone_that_is_ended_leaves_nothing_behind_and_none_at_all_is_refused() throws Exception {
+        Path file = folder.resolve("ended.flac");
+        var settings = new ExportSettings(new FrameSpan(0, 99), SIZE, ExportFormat.FLAC, file, true);
+        try (var cache = new PixelCache(1 << 20, Runnable::run, Rows.ALONE)) {
+            assertThat(new Export(project, settings, cache, Rows.ALONE).run((_, _) -> false))
+                    .isFalse();
+            assertThat(file).doesNotExist();
+            assertThat(folder.toFile().list()).containsExactly("tone.wav");
+            Project silent = project.withSounds(List.of());
+            assertThatThrownBy(() -> new Export(silent, settings, cache, Rows.ALONE).run((_, _) -> true))
+                    .hasMessageContaining("nothing to be heard");
+        }
+    }
+
+    /** Frame n of a line-up at 29.97 begins at sample round(n · 48000 · 1001 / 30000), also after two hours. */
+    @Test
+    void two_hours_at_29_97_do_not_drift_in_a_file() throws Exception {
+        int frames = 2 * 3600 * 30_000 / 1001;
+        int last = frames - 30;
+        FrameRate rate = new FrameRate(30_000, 1001);
+        project = project.withFrame(new FrameFormat(SIZE, rate, Colour.BLACK))
+                .withShots(List.of())
+                .withSounds(List.of(SoundClip.of(
+                        "c1",
+                        "a1",
+                        1,
+                        Seconds.ofFrames(last, rate),
+                        Seconds.parse("1/2"),
+                        Seconds.ofFrames(30, rate))));
+        Path file = folder.resolve("two-hours.flac");
+        assertThat(export(ExportFormat.FLAC, file, new FrameSpan(0, frames - 1)))
+                .isEmpty();
+        try (DecodedSound sound = DecodedSound.of(file, () -> true)) {
+            assertThat(sound.length()).isEqualTo(Math.round(frames * 48_000.0 * 1001 / 30_000));
+            float[] pairs = new float[2 * 480];
+            long begins = Math.round(last * 48_000.0 * 1001 / 30_000);
+            sound.read(begins - 240, 480, pairs, 0);
+            for (int i = 0; i < 240; i++) {
+                assertThat(pairs[2 * i]).isZero();
+                double expected = 0.25119 * Math.sin(2 * Math.PI * 500 * (24_000 + i) / 48_000);
+                assertThat((double) pairs[2 * (240 + i)]).isCloseTo(expected, within(2e-5));
             }
         }
     }

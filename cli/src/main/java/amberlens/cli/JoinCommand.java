@@ -1,0 +1,58 @@
+package amberlens.cli;
+
+import amberlens.core.model.FileProblem;
+import amberlens.core.words.Counted;
+import amberlens.media.export.ExportFormat;
+import amberlens.media.film.FilmCodec;
+import amberlens.media.film.JoinedFilm;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+
+/** Puts pieces of a film together. */
+@Command(
+        name = "join",
+        description = {
+            "Puts the pieces of a film together that were rendered with render --part, without coding them again.",
+            "The pieces may be named in any order; one that is missing or of another film is named."
+        },
+        mixinStandardHelpOptions = true)
+final class JoinCommand implements Callable<Integer> {
+    @Parameters(paramLabel = "PIECE", arity = "1..*", description = "All pieces of one film.")
+    private List<Path> pieces = List.of();
+
+    @Option(names = "-o", required = true, paramLabel = "OUT", description = "The film, of the same format.")
+    private Path output = Path.of("");
+
+    @Option(names = "--overwrite", description = "Replace OUT when it is there.")
+    private boolean overwrite;
+
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec = CommandLine.Model.CommandSpec.create();
+
+    @Override
+    public Integer call() throws FileProblem {
+        FilmCodec codec = ExportFormat.byEnding(output)
+                .flatMap(ExportFormat::film)
+                .orElseThrow(() -> new ParameterException(
+                        spec.commandLine(), output + " has no ending of a film, like .mp4, .webm, .mov or .mkv"));
+        for (Path piece : pieces) {
+            if (Files.exists(output)
+                    && piece.toAbsolutePath()
+                            .normalize()
+                            .equals(output.toAbsolutePath().normalize())) {
+                throw new FileProblem(output + " is one of the pieces, and is not written over; choose another name.");
+            }
+        }
+        ProjectArgument.requireFree(output, overwrite);
+        int frames = JoinedFilm.join(pieces, output, codec);
+        spec.commandLine().getOut().println(output + ": " + Counted.of(frames, "frame"));
+        return ExitCode.DONE;
+    }
+}

@@ -1,0 +1,34 @@
+package amberlens.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** The script by which people start it. */
+class LauncherTest extends CommandTrial {
+    private static final String HANDED_ON = ") cli \"$@\" ;;";
+
+    @Test
+    void every_command_can_be_reached_by_the_script_and_stands_in_its_help() throws Exception {
+        run("--help");
+        String script = Files.readString(Path.of("../amber"));
+        String handedOn = script.lines()
+                .filter(line -> line.endsWith(HANDED_ON))
+                .findFirst()
+                .orElseThrow();
+        Set<String> reached = Set.of(
+                handedOn.substring(0, handedOn.length() - HANDED_ON.length()).split(" \\| "));
+        String list = out.substring(out.indexOf("Commands:") + "Commands:".length());
+        String[] commands = list.lines()
+                .filter(line -> line.matches("  [a-z].*"))
+                .map(line -> line.strip().split(" ")[0])
+                .toArray(String[]::new);
+        assertThat(commands).hasSizeGreaterThan(6).allSatisfy(command -> {
+            assertThat(reached).contains(command);
+            assertThat(script).containsPattern("(?m)^  " + command + " ");
+        });
+    }
+}

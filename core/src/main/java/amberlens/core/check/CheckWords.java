@@ -1,0 +1,102 @@
+package amberlens.core.check;
+
+import amberlens.core.edges.EdgeReport;
+import amberlens.core.edges.Judged;
+import amberlens.core.edges.Margin;
+import amberlens.core.geometry.PictureArea;
+import amberlens.core.model.Project;
+import amberlens.core.sharpness.Enlargement;
+import amberlens.core.time.FrameRate;
+import amberlens.core.time.Timecode;
+import amberlens.core.words.Counted;
+import amberlens.core.words.Figures;
+import java.util.List;
+import java.util.Locale;
+
+/** What a check found, in words for the command line and the proof. */
+public final class CheckWords {
+    private CheckWords() {}
+
+    /** One line of all shots together. */
+    public static String verdict(List<ShotCheck> checks) {
+        long open = checks.stream().filter(check -> !check.sealed()).count();
+        return open == 0
+                ? "Every shot is sealed."
+                : open + " of " + Counted.of(checks.size(), "shot") + (open == 1 ? " has" : " have") + " an open edge.";
+    }
+
+    /** A line for the edges of a shot, or one for each span in which they are open. */
+    public static List<String> edges(Project project, ShotCheck check) {
+        if (!check.judged()) {
+            return List.of(
+                    project.isRig(check.shot())
+                            ? "judged with each shot that the rig moves"
+                            : project.isTitle(check.shot())
+                                    ? "not judged: a title"
+                                    : "not judged: the shot is not meant to fill the frame");
+        }
+        if (check.edges().isSealed()) {
+            return List.of(String.format(
+                    Locale.ROOT,
+                    "sealed, closest %s px at frame %d",
+                    Figures.fixed(check.edges().worst().framePx(), 1),
+                    check.edges().worstFrame()));
+        }
+        FrameRate rate = project.frame().rate();
+        return check.edges().open().stream().map(span -> open(span, rate)).toList();
+    }
+
+    private static String open(EdgeReport.OpenSpan span, FrameRate rate) {
+        return String.format(
+                Locale.ROOT,
+                "OPEN %s to %s (frames %d to %d), %s at worst in frame %d",
+                Timecode.brief(span.span().from(), rate),
+                Timecode.brief(span.span().to(), rate),
+                span.span().from(),
+                span.span().to(),
+                span.worst().openWords(1),
+                span.worstFrame());
+    }
+
+    /** What edges are judged by: when, of which part of the picture, against what. */
+    public static String judgedBy(Project project, ShotCheck check) {
+        Judged judged = project.judged(check.shot());
+        int moments = check.take().moments().length;
+        int frames = check.shot().length();
+        String when = moments == frames
+                ? Counted.of(frames, "frame")
+                : Counted.of(moments, "moment") + " of " + Counted.of(frames, "frame");
+        String what = judged.area().equals(PictureArea.whole(judged.sheet()))
+                ? "the whole picture, " + judged.sheet() + " px"
+                : judged.picture() + " px at " + judged.area().left() + ", "
+                        + judged.area().top() + " of a picture of " + judged.sheet() + " px";
+        return when + ", each corner of the frame of " + judged.frame() + " px against each side of " + what
+                + "; sealed from " + Figures.fixed(Margin.SEALED, 3) + " px";
+    }
+
+    /** A line for the greatest enlargement of a shot. */
+    public static String enlargement(ShotCheck check) {
+        return String.format(
+                Locale.ROOT,
+                "at most %.1f %% at frame %d, %s",
+                check.enlargement().percent(),
+                check.enlargement().frame(),
+                Enlargement.verdict(check.enlargement().percent()));
+    }
+
+    /** A line for the greatest pace of a shot. */
+    public static String pace(Project project, ShotCheck check) {
+        FrameRate rate = project.frame().rate();
+        double percent = check.fastest().percentOfWidthPerSecond(project.frameSize(), rate);
+        return String.format(
+                Locale.ROOT,
+                "at most %.1f %% of the frame width per second%s",
+                percent,
+                percent < 0.05
+                        ? ""
+                        : String.format(
+                                Locale.ROOT,
+                                ", crosses the frame in %.1f s",
+                                check.fastest().crossingSeconds(project.frameSize(), rate)));
+    }
+}

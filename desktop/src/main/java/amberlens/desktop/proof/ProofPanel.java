@@ -1,0 +1,93 @@
+package amberlens.desktop.proof;
+
+import amberlens.core.check.CheckWords;
+import amberlens.core.check.ShotCheck;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Project;
+import amberlens.core.words.Counted;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Document;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.style.DialogPanel;
+import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.Overlay;
+import amberlens.desktop.style.TextSizes;
+import amberlens.files.FileStamp;
+import amberlens.media.export.FrameSource;
+import amberlens.media.proof.Proof;
+import java.nio.file.Path;
+import java.time.ZonedDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicBoolean;
+import javafx.application.Platform;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+
+/** The writing of a proof, shot by shot, and what it came to. */
+final class ProofPanel extends DialogPanel {
+    private static final double BAR_WIDTH = 360;
+
+    private final Services services;
+    private final Overlay overlay;
+    private final Path file;
+    private final Project project;
+    private final Proof.Origin origin;
+    private final ProgressBar bar = new ProgressBar(0);
+    private final Label words = new Label("Looking at every frame …");
+    private final AtomicBoolean cancelled = new AtomicBoolean();
+
+    ProofPanel(Desk desk, Services services, Overlay overlay, Path file) {
+        super("Proof");
+        this.services = services;
+        this.overlay = overlay;
+        this.file = file;
+        Document document = desk.document();
+        project = document.project();
+        origin = new Proof.Origin(
+                document.file().map(Path::getFileName).map(Path::toString),
+                document.unsaved() ? Optional.empty() : document.stamp().map(FileStamp::hash),
+                ZonedDateTime.now());
+        words.setId("proof-words");
+        words.setWrapText(true);
+        TextSizes.maxWidth(words, 440);
+        bar.setPrefWidth(BAR_WIDTH);
+        body(words, bar);
+        foot(DialogParts.gap(), other("Cancel", this::escape));
+    }
+
+    /** Writes the page behind the bench. */
+    void write() {
+        services.background().execute(() -> {
+            try {
+                var frames = new FrameSource(project, services.cache(), services.rows());
+                Optional<List<ShotCheck>> checks = new Proof(project, origin).write(file, frames, this::goOn);
+                Platform.runLater(() -> checks.ifPresent(found -> end(
+                        "Proof",
+                        CheckWords.verdict(found) + " The page is in " + file + "; a browser shows and prints it.")));
+            } catch (FileProblem e) {
+                Platform.runLater(() -> end("The proof could not be written", String.valueOf(e.getMessage())));
+            }
+        });
+    }
+
+    private boolean goOn(int done, int of) {
+        Platform.runLater(() -> {
+            bar.setProgress((double) done / of);
+            words.setText(done + " of " + Counted.of(of, "shot"));
+        });
+        return !cancelled.get();
+    }
+
+    private void end(String title, String text) {
+        if (!cancelled.get()) {
+            overlay.tell(title, text);
+        }
+    }
+
+    /** Closes the dialog; what is not finished leaves nothing behind. */
+    void escape() {
+        cancelled.set(true);
+        overlay.close();
+    }
+}

@@ -1,0 +1,74 @@
+package amberlens.exchange.cut;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A piece of media in an edit.
+ *
+ * @param name for people
+ * @param clues what its file may be called, the surest first: paths, references, names of files, clips and reels
+ * @param track from 1
+ * @param start the frame of the line-up at which it begins to be seen, dissolves included
+ * @param length frames, dissolves included
+ * @param sourceSeconds the time in the source that its first frame shows
+ * @param speed per cent
+ * @param enter frames over which it comes; 0 for a cut
+ * @param leave frames over which it goes when nothing follows; 0 for a cut
+ * @param move of ours, if it was carried along
+ */
+public record CutEvent(
+        String name,
+        List<String> clues,
+        int track,
+        int start,
+        int length,
+        double sourceSeconds,
+        double speed,
+        int enter,
+        int leave,
+        Optional<KeptMove> move) {
+    public CutEvent {
+        clues = List.copyOf(clues);
+    }
+
+    /** With nothing but a cut at either end. */
+    public static CutEvent plain(String name, List<String> clues, int start, int length, double sourceSeconds) {
+        return new CutEvent(name, clues, 1, start, length, sourceSeconds, 100, 0, 0, Optional.empty());
+    }
+
+    public int end() {
+        return start + length;
+    }
+
+    public CutEvent withTrack(int other) {
+        return new CutEvent(name, clues, other, start, length, sourceSeconds, speed, enter, leave, move);
+    }
+
+    public CutEvent withSpeed(double percent) {
+        return new CutEvent(name, clues, track, start, length, sourceSeconds, percent, enter, leave, move);
+    }
+
+    public CutEvent withMove(Optional<KeptMove> kept) {
+        return new CutEvent(name, clues, track, start, length, sourceSeconds, speed, enter, leave, kept);
+    }
+
+    /** Seen for more frames at its end, where the next one comes over it. */
+    public CutEvent longer(int frames) {
+        return new CutEvent(name, clues, track, start, length + frames, sourceSeconds, speed, enter, leave, move);
+    }
+
+    /** Seen for more frames before its start, and coming over so many. */
+    public CutEvent earlier(int frames, double perSecond, int over) {
+        double source = sourceSeconds - frames / perSecond * speed / 100;
+        return new CutEvent(name, clues, track, start - frames, length + frames, source, speed, over, leave, move);
+    }
+
+    public CutEvent entering(int frames) {
+        return new CutEvent(name, clues, track, start, length, sourceSeconds, speed, frames, leave, move);
+    }
+
+    public CutEvent leaving(int frames) {
+        return new CutEvent(name, clues, track, start, length, sourceSeconds, speed, enter, frames, move);
+    }
+}

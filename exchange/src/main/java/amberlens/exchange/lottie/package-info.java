@@ -1,0 +1,7 @@
+/**
+ * Moves as Lottie animations.
+ */
+@NullMarked
+package amberlens.exchange.lottie;
+
+import org.jspecify.annotations.NullMarked;

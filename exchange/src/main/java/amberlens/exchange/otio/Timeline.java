@@ -1,0 +1,190 @@
+package amberlens.exchange.otio;
+
+import amberlens.core.geometry.Size;
+import amberlens.core.keys.KeyClip;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Properties;
+import amberlens.exchange.web.Links;
+import amberlens.project.ClipText;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.TreeSet;
+
+/**
+ * A line-up as an OpenTimelineIO timeline (file format of the Academy Software Foundation): tracks from the lowest up, clips, gaps between
+ * them, a dissolve where neighbours overlap; each clip has the shot's move among its metadata, as copied keys have it (docs/CLIPBOARD.md).
+ */
+public final class Timeline {
+    /** The only kind of transition that the format itself names. */
+    static final String DISSOLVE = "SMPTE_Dissolve";
+
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    private final Project project;
+    private final Path file;
+    private final double rate;
+
+    private Timeline(Project project, Path file) {
+        this.project = project;
+        this.file = file;
+        rate = project.frame().rate().perSecond();
+    }
+
+    /**
+     * All shots of a project that show something a file holds.
+     *
+     * @param file where it will be written; media are named by their paths from there
+     */
+    public static ObjectNode of(Project project, Path file) {
+        return new Timeline(project, file).whole();
+    }
+
+    private ObjectNode whole() {
+        ObjectNode timeline = Otio.object("Timeline.1", project.name());
+        ObjectNode ours = ((ObjectNode) timeline.get("metadata")).putObject(Otio.OURS);
+        Size frame = project.frameSize();
+        ours.putObject("frame")
+                .put("width", frame.width())
+                .put("height", frame.height())
+                .put("rate", project.frame().rate().written())
+                .put("background", project.frame().background().toString());
+        timeline.putNull("global_start_time");
+        ObjectNode stack = Otio.item("Stack.1", "tracks");
+        ArrayNode tracks = stack.putArray("children");
+        var numbers = new TreeSet<Integer>();
+        project.shots().stream().filter(this::isSaid).forEach(shot -> numbers.add(shot.track()));
+        numbers.forEach(number -> tracks.add(track(number)));
+        timeline.set("tracks", stack);
+        return timeline;
+    }
+
+    private boolean isSaid(Shot shot) {
+        return project.mediaOf(shot).hasPixels();
+    }
+
+    /** How many shots of a project a timeline cannot name, because no file holds what they show. */
+    public static long unsaid(Project project) {
+        return project.shots().stream()
+                .filter(shot -> !project.mediaOf(shot).hasPixels())
+                .count();
+    }
+
+    private ObjectNode track(int number) {
+        ObjectNode track = Otio.item("Track.1", "Track " + number);
+        track.put("kind", "Video");
+        ArrayNode children = track.putArray("children");
+        List<Shot> shots = project.shots().stream()
+                .filter(shot -> shot.track() == number && isSaid(shot))
+                .sorted(Comparator.comparingInt(Shot::start))
+                .toList();
+        int at = 0;
+        int early = 0;
+        for (int i = 0; i < shots.size(); i++) {
+            Shot shot = shots.get(i);
+            if (shot.start() > at) {
+                children.add(gap(shot.start() - at));
+                at = shot.start();
+            }
+            int end = shot.start() + shot.length();
+            int overlap =
+                    i + 1 < shots.size() ? Math.max(0, end - shots.get(i + 1).start()) : 0;
+            int late = overlap - overlap / 2; // what the next one's half leaves
+            int cut = end - (overlap == 0 ? 0 : late);
+            children.add(clip(shot, early, cut - at));
+            at = cut;
+            early = overlap == 0 ? 0 : overlap / 2;
+            if (overlap > 0) {
+                children.add(dissolve(overlap / 2, late));
+            }
+        }
+        return track;
+    }
+
+    private ObjectNode gap(int frames) {
+        ObjectNode gap = Otio.item("Gap.1", "");
+        gap.set("source_range", Otio.range(0, frames, rate));
+        return gap;
+    }
+
+    private ObjectNode dissolve(int before, int after) {
+        ObjectNode transition = Otio.object("Transition.1", "");
+        transition.put("transition_type", DISSOLVE);
+        transition.set("in_offset", Otio.time(before, rate));
+        transition.set("out_offset", Otio.time(after, rate));
+        return transition;
+    }
+
+    /**
+     * A clip.
+     *
+     * @param early the frames of the shot that a dissolve shows before the clip begins
+     */
+    private ObjectNode clip(Shot shot, int early, int frames) {
+        ObjectNode clip = Otio.item("Clip.2", shot.name());
+        double start = early + sourceSeconds(shot) * rate;
+        clip.set("source_range", Otio.range(start, frames, rate));
+        retimed(clip, shot);
+        ObjectNode references = clip.putObject("media_references");
+        references.set("DEFAULT_MEDIA", reference(project.mediaOf(shot)));
+        clip.put("active_media_reference_key", "DEFAULT_MEDIA");
+        ((ObjectNode) clip.get("metadata")).set(Otio.OURS, ours(shot));
+        return clip;
+    }
+
+    private double sourceSeconds(Shot shot) {
+        return project.sourceTime(shot)
+                .map(time ->
+                        time.footage().rate().seconds(Math.max(0, time.source().in())))
+                .orElse(0.0);
+    }
+
+    /** A constant speed as a time warp; others stand in our own metadata only. */
+    private void retimed(ObjectNode clip, Shot shot) {
+        Channel<Double> speed = shot.camera().get(Properties.SPEED);
+        boolean said = project.sourceTime(shot).isPresent() && (!speed.animated() || speed.muted());
+        if (said && speed.constant() != 100) {
+            ObjectNode warp = Otio.object("LinearTimeWarp.1", "");
+            warp.put("effect_name", "").put("enabled", true).put("time_scalar", speed.constant() / 100);
+            ((ArrayNode) clip.get("effects")).add(warp);
+        }
+    }
+
+    private ObjectNode reference(Media media) {
+        ObjectNode reference = Otio.object("ExternalReference.1", media.fileName());
+        reference.put("target_url", Links.from(file, media.path()));
+        reference.set(
+                "available_range",
+                media.footage()
+                        .map(footage -> (JsonNode)
+                                Otio.range(0, footage.frames(), footage.rate().perSecond()))
+                        .orElse(NODES.nullNode()));
+        reference.putNull("available_image_bounds");
+        return reference;
+    }
+
+    /** The move, the speed too, and what else of the shot is needed to show it. */
+    private ObjectNode ours(Shot shot) {
+        ObjectNode ours = NODES.objectNode();
+        var properties = new TreeSet<>(Properties.OF_MOVE);
+        properties.add(Properties.SPEED);
+        var clip = new KeyClip(
+                KeyClip.What.MOVE,
+                shot.camera(),
+                properties,
+                0,
+                project.mediaOf(shot).size(),
+                project.frameSize());
+        ours.set("move", ClipText.tree(clip));
+        ours.put("mirror", shot.settings().mirror().word());
+        ours.put("from", sourceSeconds(shot));
+        return ours;
+    }
+}

@@ -1,0 +1,68 @@
+package amberlens.exchange.take;
+
+import amberlens.core.colour.Colour;
+import amberlens.core.extras.Extras;
+import amberlens.core.geometry.Mirror;
+import amberlens.core.geometry.Size;
+import amberlens.core.keys.KeyClip;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Properties;
+import amberlens.core.time.FrameRate;
+import amberlens.exchange.cut.Probe;
+import amberlens.exchange.cut.Taken;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A project of one shot around a move.
+ *
+ * @param frame pixels
+ * @param length frames
+ */
+record MoveShot(String name, Size frame, FrameRate rate, int length, Mirror mirror) {
+    /** The move on a picture. */
+    @FunctionalInterface
+    interface On {
+        CameraTrack camera(Media media) throws FileProblem;
+    }
+
+    /**
+     * The project.
+     *
+     * @param picture where its file is
+     * @param known the picture's size, to go on when the file is not there
+     * @throws FileProblem when no picture is known, or it cannot be read
+     */
+    Taken of(Optional<Path> picture, Optional<Size> known, Probe probe, On on) throws FileProblem {
+        Path path = picture.orElseThrow(
+                () -> new FileProblem("it names no picture; say whose move it is (--media PICTURE)"));
+        boolean there = Files.isRegularFile(path);
+        if (!there && known.isEmpty()) {
+            throw new FileProblem(path + " is not there; it may have been moved or renamed.");
+        }
+        Media media = there
+                ? probe.media(path.toAbsolutePath()).withId("m1")
+                : Media.photo("m1", path.toString(), known.orElseThrow());
+        Shot shot = new Shot(
+                "s1", media.name(), "m1", 1, 0, Math.min(length, Shot.LONGEST), true, on.camera(media), Extras.NONE);
+        shot = shot.withSettings(shot.settings().withMirror(mirror));
+        Project project = Project.empty(name)
+                .withFrame(new FrameFormat(frame, rate, Colour.BLACK))
+                .with(List.of(media), List.of(shot));
+        return new Taken(project, there ? List.of() : List.of(path + " is not there; the shot waits for it."));
+    }
+
+    /** A move made for one picture and frame, with the same look on others. */
+    static CameraTrack fitted(CameraTrack camera, Size from, Size fromFrame, Size to, Size toFrame) {
+        return new KeyClip(KeyClip.What.MOVE, camera, Properties.OF_MOVE, 0, from, fromFrame)
+                .fitted(to, toFrame)
+                .camera();
+    }
+}

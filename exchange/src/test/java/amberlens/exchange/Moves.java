@@ -1,0 +1,94 @@
+package amberlens.exchange;
+
+import amberlens.core.colour.Colour;
+import amberlens.core.extras.Extras;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Key;
+import amberlens.core.motion.Leg;
+import amberlens.core.motion.PathHandles;
+import amberlens.core.motion.Pose;
+import amberlens.core.motion.Properties;
+import amberlens.core.motion.Scale;
+import amberlens.core.motion.TimingCurve;
+import amberlens.core.motion.Travel;
+import amberlens.core.motion.ValueKinds;
+import amberlens.core.time.FrameRate;
+import amberlens.exchange.cut.Probe;
+import java.nio.file.Path;
+import java.util.List;
+
+/** Projects with moves to be handed on, and an answer to what files are. */
+public final class Moves {
+    public static final Size PICTURE = new Size(3000, 2000);
+    public static final Size FRAME = new Size(1280, 720);
+    public static final Leg EASED = new Leg.Curve(new TimingCurve(0.42, 0, 0.58, 1));
+
+    private Moves() {}
+
+    /** Every file is a picture of {@link #PICTURE}, and what ends in mp4 would be a film. */
+    public static final Probe PROBE =
+            new Probe(path -> Media.photo("new", path.toString(), PICTURE), path -> path.toString()
+                    .endsWith(".mp4"));
+
+    public static Project project(Path picture, List<Shot> shots) {
+        return Project.empty("Fernhollow")
+                .withFrame(new FrameFormat(FRAME, FrameRate.of(25), Colour.parse("#204060")))
+                .with(List.of(Media.photo("m1", picture.toString(), PICTURE)), shots);
+    }
+
+    public static Shot shot(String id, int start, int length, CameraTrack camera) {
+        return new Shot(id, "Shot " + id, "m1", 1, start, length, true, camera, Extras.NONE);
+    }
+
+    public static CameraTrack still() {
+        return CameraTrack.still(
+                new Pose(Scale.uniform(60), new FramePoint(640, 360), 0, new PicturePoint(1500, 1000)));
+    }
+
+    /** A push-in whose position bends and whose turn is smooth. */
+    public static CameraTrack moving(int last) {
+        var bent = new PathHandles(FramePoint.ZERO, new FramePoint(80, -60));
+        return still().withScale(Channel.keyed(
+                        ValueKinds.SCALE,
+                        List.of(Key.of(0, Scale.uniform(60), EASED), Key.of(last, Scale.uniform(90), Leg.LINEAR))))
+                .withPosition(Channel.keyed(
+                        ValueKinds.POSITION,
+                        List.of(
+                                Key.of(0, new FramePoint(640, 360), EASED).withHandles(bent),
+                                Key.of(last, new FramePoint(720, 300), Leg.LINEAR))))
+                .withRotation(Channel.keyed(
+                        ValueKinds.NUMBER,
+                        List.of(
+                                Key.of(0, 0.0, Leg.SMOOTH),
+                                Key.of(last / 2, 4.0, Leg.SMOOTH),
+                                Key.of(last, -3.0, Leg.LINEAR))));
+    }
+
+    /** A picture that leans away and back. */
+    public static CameraTrack leaning(int last) {
+        return moving(last)
+                .with(
+                        Properties.TILT,
+                        Channel.keyed(
+                                ValueKinds.NUMBER, List.of(Key.of(0, 0.0, EASED), Key.of(last, 30.0, Leg.LINEAR))));
+    }
+
+    /** How far apart two shots ever show a place of the frame, in frame pixels. */
+    public static double apart(Project one, Shot a, Project other, Shot b) {
+        double most = 0;
+        for (int frame = 0; frame < a.length(); frame++) {
+            most = Math.max(
+                    most,
+                    Travel.between(one.pose(a, frame), other.pose(b, frame)).furthest(FRAME));
+        }
+        return most;
+    }
+}

@@ -1,0 +1,232 @@
+package amberlens.exchange.otio;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import amberlens.core.geometry.Mirror;
+import amberlens.core.layering.Fade;
+import amberlens.core.layering.Layering;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.time.FrameRate;
+import amberlens.exchange.MoveOut;
+import amberlens.exchange.Moves;
+import amberlens.exchange.cut.CutEvent;
+import amberlens.exchange.cut.CutList;
+import amberlens.exchange.cut.Taken;
+import amberlens.exchange.take.TakeIn;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.networknt.schema.JsonSchemaFactory;
+import com.networknt.schema.SpecVersion;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class TimelineTest {
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    @TempDir
+    Path folder;
+
+    private Path picture = Path.of("");
+
+    @BeforeEach
+    void picture() throws IOException {
+        picture = Files.createFile(folder.resolve("a plan.jpg"));
+    }
+
+    private Project lineUp() {
+        Shot first = Moves.shot("s1", 0, 100, Moves.moving(99));
+        Shot over = Moves.shot("s2", 85, 75, Moves.still())
+                .withLayering(Layering.PLAIN.withEnter(Optional.of(Fade.over(15))));
+        Shot later = Moves.shot("s3", 200, 50, Moves.leaning(49));
+        Shot above = Moves.shot("s4", 20, 30, Moves.still()).withTrack(2);
+        return Moves.project(
+                picture,
+                List.of(first, over, later.withSettings(later.settings().withMirror(Mirror.HORIZONTAL)), above));
+    }
+
+    private Taken back(Path file) throws FileProblem {
+        return TakeIn.from(file, TakeIn.Wishes.NONE, Moves.PROBE);
+    }
+
+    @Test
+    void a_line_up_comes_back_as_it_was() throws FileProblem {
+        Project project = lineUp();
+        Path file = folder.resolve("edit.otio");
+        assertThat(MoveOut.lineUp(project, file)).isEmpty();
+        Taken taken = back(file);
+        assertThat(taken.remarks()).isEmpty();
+        Project found = taken.project();
+        assertThat(found.frame()).isEqualTo(project.frame());
+        assertThat(found.media()).extracting(media -> Path.of(media.path())).containsExactly(picture);
+        assertThat(found.shots()).hasSize(4);
+        for (Shot was : project.shots()) {
+            Shot is = found.shots().stream()
+                    .filter(shot -> shot.name().equals(was.name()))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(is.start()).as(was.name()).isEqualTo(was.start());
+            assertThat(is.length()).as(was.name()).isEqualTo(was.length());
+            assertThat(is.track()).as(was.name()).isEqualTo(was.track());
+            assertThat(is.camera()).as(was.name()).isEqualTo(was.camera());
+            assertThat(is.settings().mirror()).isEqualTo(was.settings().mirror());
+            assertThat(is.layering().enter().map(Fade::frames))
+                    .isEqualTo(was.layering().enter().map(Fade::frames));
+        }
+    }
+
+    /** The schema beside this test; it says where its members come from. */
+    @Test
+    void what_is_written_is_as_the_format_documents_it() throws Exception {
+        Path file = folder.resolve("edit.otio");
+        MoveOut.lineUp(lineUp(), file);
+        JsonNode written = JSON.readTree(file.toFile());
+        try (InputStream schema = TimelineTest.class.getResourceAsStream("timeline.schema.json")) {
+            var documented = JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+                    .getSchema(JSON.readTree(schema));
+            assertThat(documented.validate(written)).isEmpty();
+            ((ObjectNode) written.at("/tracks/children/0/children/0")).remove("media_references");
+            assertThat(documented.validate(written)).as("a clip without media").isNotEmpty();
+        }
+    }
+
+    @Test
+    void a_clip_that_another_program_has_trimmed_keeps_its_move_where_it_was() throws Exception {
+        Project project = Moves.project(picture, List.of(Moves.shot("s1", 0, 100, Moves.moving(99))));
+        Path file = folder.resolve("edit.otio");
+        MoveOut.lineUp(project, file);
+        JsonNode root = JSON.readTree(file.toFile());
+        JsonNode range = root.at("/tracks/children/0/children/0/source_range");
+        ((ObjectNode) range.get("start_time")).put("value", 20);
+        ((ObjectNode) range.get("duration")).put("value", 50);
+        Files.writeString(file, root.toString());
+        Project found = back(file).project();
+        Shot shot = found.shots().getFirst();
+        assertThat(shot.length()).isEqualTo(50);
+        CameraTrack was = project.shots().getFirst().camera();
+        for (int frame = 0; frame < 50; frame++) {
+            assertThat(shot.camera().at(frame)).isEqualTo(was.at(frame + 20.0));
+        }
+    }
+
+    /** A timeline as others write it: clips of version 1, times at several rates, a dissolve, a warp, and what is not known. */
+    @Test
+    void timelines_of_others_are_read() throws Exception {
+        String time = "{\"OTIO_SCHEMA\": \"RationalTime.1\", \"rate\": %s, \"value\": %s}";
+        String range = "{\"OTIO_SCHEMA\": \"TimeRange.1\", \"start_time\": %s, \"duration\": %s}";
+        String tenAt24 = range.formatted(time.formatted("24", "48"), time.formatted("24", "240"));
+        String fiveAt30 = range.formatted(time.formatted("30", "0"), time.formatted("30", "150"));
+        JsonNode root =
+                JSON.readTree("""
+                {"OTIO_SCHEMA": "Timeline.1", "name": "Cut", "tracks": {"OTIO_SCHEMA": "Stack.1", "children": [
+                  {"OTIO_SCHEMA": "Track.1", "kind": "Video", "children": [
+                    {"OTIO_SCHEMA": "Clip.1", "name": "one", "source_range": %1$s,
+                     "media_reference": {"OTIO_SCHEMA": "ExternalReference.1", "target_url": "file:///gone/one.mp4"}, "effects": []},
+                    {"OTIO_SCHEMA": "Transition.1", "transition_type": "SMPTE_Dissolve",
+                     "in_offset": %3$s, "out_offset": %4$s},
+                    {"OTIO_SCHEMA": "Clip.1", "name": "two", "source_range": %2$s, "media_reference": {"OTIO_SCHEMA": "MissingReference.1"},
+                     "effects": [{"OTIO_SCHEMA": "LinearTimeWarp.1", "time_scalar": 0.5}, {"OTIO_SCHEMA": "Effect.1", "effect_name": "Glow"}]},
+                    {"OTIO_SCHEMA": "Gap.1", "source_range": %2$s},
+                    {"OTIO_SCHEMA": "Stack.1", "source_range": %2$s},
+                    {"OTIO_SCHEMA": "Clip.1", "name": "three", "source_range": %1$s}]},
+                  {"OTIO_SCHEMA": "Track.1", "kind": "Audio", "name": "voice", "children": []}]}}
+                """.formatted(tenAt24, fiveAt30, time.formatted("24", "6"), time.formatted("24", "12")));
+        CutList cut = TimelineReader.read(root, "file", Optional.empty());
+        assertThat(cut.name()).isEqualTo("Cut");
+        assertThat(cut.rate()).isEqualTo(FrameRate.of(24));
+        assertThat(cut.events()).extracting(CutEvent::start).containsExactly(0, 240 - 6, 240 + 120 * 3);
+        assertThat(cut.events()).extracting(CutEvent::length).containsExactly(240 + 12, 120 + 6, 240);
+        assertThat(cut.events().get(0).sourceSeconds()).isEqualTo(2);
+        assertThat(cut.events().get(1).enter()).isEqualTo(18);
+        assertThat(cut.events().get(1).speed()).isEqualTo(50);
+        assertThat(cut.remarks())
+                .hasSize(3)
+                .anyMatch(line -> line.contains("Glow"))
+                .anyMatch(line -> line.contains("stack within a track"))
+                .anyMatch(line -> line.contains("voice"));
+    }
+
+    @Test
+    void media_are_found_by_name_and_what_is_missing_waits() throws Exception {
+        Files.createDirectories(folder.resolve("deep/er"));
+        Files.createFile(folder.resolve("deep/er/Mill Pond.JPG"));
+        Path file = folder.resolve("cut.edl");
+        Files.writeString(file, """
+                001  AX  V  C  00:00:00:00 00:00:02:00 00:00:00:00 00:00:02:00
+                * FROM CLIP NAME: mill pond
+                002  GONE  V  C  00:00:00:00 00:00:02:00 00:00:02:00 00:00:04:00
+                """);
+        Taken taken = back(file);
+        assertThat(taken.project().media())
+                .extracting(media -> Path.of(media.path()).getFileName().toString())
+                .containsExactly("Mill Pond.JPG", "GONE");
+        assertThat(taken.project().shots()).extracting(Shot::length).containsExactly(50, 50);
+        assertThat(taken.remarks()).anyMatch(line -> line.contains("GONE") && line.contains("waits for it"));
+    }
+
+    @Test
+    void events_that_overlap_lie_on_another_track() throws Exception {
+        Path file = folder.resolve("cut.edl");
+        Files.writeString(file, """
+                001  A  V  C  00:00:00:00 00:00:04:00 00:00:00:00 00:00:04:00
+                002  B  V  C  00:00:00:00 00:00:02:00 00:00:02:00 00:00:04:00
+                """);
+        Taken taken = back(file);
+        assertThat(taken.project().shots()).extracting(Shot::track).containsExactly(1, 2);
+        assertThat(taken.remarks()).anyMatch(line -> line.contains("B overlaps"));
+    }
+
+    @Test
+    void events_that_no_line_up_can_hold_are_named_and_the_rest_goes_on() throws Exception {
+        Path file = folder.resolve("cut.edl");
+        Files.writeString(file, """
+                001  A  V  C  00:00:00:00 23:59:00:00 00:00:00:00 23:59:00:00
+                002  B  V  C  00:00:00:00 00:00:02:00 23:59:00:00 23:59:02:00
+                """);
+        Taken taken = back(file);
+        assertThat(taken.project().shots()).extracting(Shot::name).containsExactly("B");
+        assertThat(taken.remarks()).anyMatch(line -> line.contains("A lasts too long"));
+        Files.writeString(folder.resolve("far.otio"), """
+                {"OTIO_SCHEMA": "Timeline.1", "tracks": {"OTIO_SCHEMA": "Stack.1", "children": [{"OTIO_SCHEMA": "Track.1", "kind": "Video", "children": [
+                  {"OTIO_SCHEMA": "Clip.1", "name": "first", "source_range": {"start_time": {"rate": 25, "value": 0}, "duration": {"rate": 25, "value": 9}}},
+                  {"OTIO_SCHEMA": "Clip.1", "name": "far", "source_range": {"start_time": {"rate": 25, "value": 0}, "duration": {"rate": 25, "value": 1e300}}},
+                  {"OTIO_SCHEMA": "Clip.1", "name": "near", "source_range": {"start_time": {"rate": 25, "value": 0}, "duration": {"rate": 25, "value": -5}}}]}]}}
+                """);
+        assertThat(back(folder.resolve("far.otio")).remarks())
+                .anyMatch(line -> line.contains("far lasts too long"))
+                .anyMatch(line -> line.contains("near") && line.contains("no length"));
+    }
+
+    @Test
+    void what_is_no_edit_is_refused_in_a_line() throws Exception {
+        for (String text : List.of(
+                "",
+                "hello",
+                "{",
+                "{\"OTIO_SCHEMA\": \"Clip.1\"}",
+                "{\"a\": 1}",
+                "TITLE: nothing\n",
+                "frame\n",
+                "{\"OTIO_SCHEMA\": \"Timeline.1\", \"tracks\": 7}",
+                "frame,scale_x,scale_y\n0,x,100\n")) {
+            Path file = Files.writeString(folder.resolve("bad.txt"), text);
+            assertThatThrownBy(() -> back(file))
+                    .as(text)
+                    .isInstanceOf(FileProblem.class)
+                    .hasMessageContaining("bad.txt")
+                    .hasMessageNotContaining("Exception");
+        }
+        assertThatThrownBy(() -> back(folder.resolve("none.edl"))).hasMessageContaining("not there");
+    }
+}
