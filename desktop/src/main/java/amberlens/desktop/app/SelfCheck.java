@@ -42,13 +42,17 @@ final class SelfCheck {
         tell("the first picture is there");
         int before = bench.desk().cursor().playhead();
         bench.actions().run("play.toggle");
+        PauseTransition patience = new PauseTransition(PATIENCE);
+        patience.setOnFinished(_ -> fail("the playhead did not move"));
+        patience.play();
         PauseTransition played = new PauseTransition(PLAYED);
         played.setOnFinished(_ -> {
-            bench.actions().run("play.toggle");
             int after = bench.desk().cursor().playhead();
-            if (after <= before) {
-                fail("the playhead did not move");
+            if (after <= before) { // a slow machine
+                played.playFromStart();
+                return;
             }
+            bench.actions().run("play.toggle");
             System.out.println("self-check: played from frame " + before + " to " + after);
             Platform.exit();
         });

@@ -123,11 +123,12 @@ public final class Listening implements Clock, AutoCloseable {
         });
     }
 
-    /** Only where there is something to be heard, and something to hear it on. */
+    /** Only where there is something to be heard, and something to hear it on that answers. */
     @Override
     public boolean isThere() {
         boolean anything = !mix.isSilent();
-        boolean possible = !NONE.equals(desk.preferences().soundDevice()) && (player == null || !player.isSilent());
+        boolean possible = !NONE.equals(desk.preferences().soundDevice())
+                && (player == null || !player.isSilent() && !player.isLate());
         return anything && possible;
     }
 

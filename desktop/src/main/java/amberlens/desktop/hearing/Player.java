@@ -9,6 +9,7 @@ import java.util.ArrayDeque;
 import java.util.Arrays;
 import java.util.Deque;
 import java.util.OptionalDouble;
+import java.util.OptionalLong;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -24,7 +25,7 @@ final class Player implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Player.class);
     private static final int BLOCK = 1024;
 
-    /** A device that stands still for longer has gone, in nanoseconds. */
+    /** A device that stands still for longer has gone, and one that has not begun by then is not waited for, in nanoseconds. */
     private static final long PATIENCE = 1_500_000_000L;
 
     /** What the thread is to do; a newer one takes the place of an older. */
@@ -46,6 +47,7 @@ final class Player implements AutoCloseable {
     private final Deque<Metered> metered = new ArrayDeque<>();
     private volatile @Nullable Running running;
     private volatile boolean silent;
+    private volatile OptionalLong beginning = OptionalLong.empty();
 
     /** The line-up from a place on, and what the device had played when it began. */
     private record Running(long from, long played, Pace pace) {}
@@ -82,6 +84,12 @@ final class Player implements AutoCloseable {
     /** Whether there is anything to hear on. */
     boolean isSilent() {
         return silent;
+    }
+
+    /** Whether the device was asked to play and does not begin: it is being opened still, or the sound cannot be read. */
+    boolean isLate() {
+        OptionalLong since = beginning;
+        return since.isPresent() && System.nanoTime() - since.getAsLong() > PATIENCE;
     }
 
     /** Plays from a place of the line-up on, in pairs of samples. */
@@ -148,6 +156,7 @@ final class Player implements AutoCloseable {
                     break;
                 }
                 if (!open && !(task instanceof Task.Stop)) {
+                    beginning = OptionalLong.of(System.nanoTime());
                     device.open();
                     open = true;
                 }
@@ -156,12 +165,16 @@ final class Player implements AutoCloseable {
                     case Task.Scrub scrub -> scrubbed(scrub.at());
                     default -> {}
                 }
+                beginning = OptionalLong.empty();
             }
         } catch (DeviceProblem e) {
             fail(e);
+        } catch (RuntimeException | LinkageError e) { // the system's sound is broken, or a part of it is missing
+            fail(new DeviceProblem("the sound device does not work", e));
         } catch (InterruptedException _) {
             Thread.currentThread().interrupt();
         } finally {
+            beginning = OptionalLong.empty();
             device.close();
         }
     }
@@ -178,6 +191,7 @@ final class Player implements AutoCloseable {
     }
 
     private void run(long from) throws DeviceProblem {
+        beginning = OptionalLong.of(System.nanoTime());
         device.drop();
         long began = device.played();
         synchronized (metered) {
@@ -195,6 +209,7 @@ final class Player implements AutoCloseable {
             meter(meter, pairs, began + written);
             if (!told) {
                 running = mine;
+                beginning = OptionalLong.empty();
                 told = true;
             }
         }

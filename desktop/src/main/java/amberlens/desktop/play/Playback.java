@@ -107,7 +107,7 @@ public final class Playback implements AutoCloseable {
                     ? Math.max(startFrame, (int) Math.floor(heard.getAsDouble() * rate() + 1e-6))
                     : lastSet;
         }
-        if (sounding) { // the device has gone
+        if (sounding) { // the device has gone, or does not begin
             start(nanos, lastSet);
         }
         double frames = (nanos - startNanos) / 1e9 * rate() * transport.speed();
@@ -128,7 +128,7 @@ public final class Playback implements AutoCloseable {
     private void changed(Changes changes) {
         if (changes.contains(Change.PLAYING)) {
             startNanos = -1;
-            if (!transport.playing() && sounding) {
+            if (!transport.playing()) {
                 sounding = false;
                 clock.stop();
             }
