@@ -1,13 +1,18 @@
 package amberlens.cli;
 
 import amberlens.core.check.ShotCheck;
+import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -15,7 +20,8 @@ import picocli.CommandLine.Parameters;
 @Command(
         name = "check",
         description =
-                "Checks the edges, enlargement and pace of every shot. Exit code 0: all sealed, 3: some edge open.",
+                "Checks the edges, enlargement and pace of every shot, in the project's frame and in that of each delivery. Exit code 0: all sealed, 3:"
+                        + " some edge open.",
         mixinStandardHelpOptions = true)
 final class CheckCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "The project.")
@@ -23,6 +29,12 @@ final class CheckCommand implements Callable<Integer> {
 
     @Option(names = "--json", description = "Print JSON instead of text.")
     private boolean json;
+
+    @Mixin
+    private final DeliveryOption delivery = new DeliveryOption();
+
+    @Option(names = "--progress", description = "Tell on standard error how far it is, as JSON, an object a line.")
+    private boolean progress;
 
     @Option(names = "--frames", description = "Add every frame's pose and margin.")
     private boolean frames;
@@ -33,15 +45,33 @@ final class CheckCommand implements Callable<Integer> {
     @Override
     public Integer call() throws FileProblem {
         Project project = ProjectArgument.open(file, spec.commandLine().getErr());
-        var checks = LineUp.inTime(project).stream()
-                .map(shot -> ShotCheck.of(project, shot))
-                .toList();
+        List<DeliveryFilm.Named> films = delivery.films(project, spec.commandLine());
+        List<FilmCheck> checks = checked(films);
         var out = spec.commandLine().getOut();
         if (json) {
             out.println(CheckJson.of(checks, frames));
         } else {
-            CheckText.print(project, checks, frames, out);
+            CheckText.print(checks, frames, out);
         }
-        return checks.stream().allMatch(ShotCheck::sealed) ? ExitCode.DONE : ExitCode.OPEN_EDGE;
+        return checks.stream().allMatch(FilmCheck::sealed) ? ExitCode.DONE : ExitCode.OPEN_EDGE;
+    }
+
+    private List<FilmCheck> checked(List<DeliveryFilm.Named> films) {
+        var lines = new ProgressLines(spec.commandLine().getErr());
+        int of = films.stream().mapToInt(film -> film.film().shots().size()).sum();
+        int done = 0;
+        List<FilmCheck> checks = new ArrayList<>();
+        for (DeliveryFilm.Named film : films) {
+            List<ShotCheck> shots = new ArrayList<>();
+            for (Shot shot : LineUp.inTime(film.film())) {
+                shots.add(ShotCheck.of(film.film(), shot));
+                done++;
+                if (progress) {
+                    lines.progress(done, of);
+                }
+            }
+            checks.add(new FilmCheck(film, shots));
+        }
+        return checks;
     }
 }

@@ -17,15 +17,27 @@ final class CheckJson {
 
     private CheckJson() {}
 
-    static String of(List<ShotCheck> checks, boolean frames) {
+    /** Shots of the project's own frame stand at the top, those of a delivery with it; a delivery alone stands at the top too. */
+    static String of(List<FilmCheck> checks, boolean frames) {
         ObjectNode root = JSON.createObjectNode();
-        ArrayNode shots = root.putArray("shots");
-        checks.forEach(check -> write(shots.addObject(), check, frames));
+        write(root, checks.getFirst(), frames);
+        for (FilmCheck check : checks.subList(1, checks.size())) {
+            write(root.withArray("deliveries").addObject(), check, frames);
+        }
         try {
             return JSON.writeValueAsString(root);
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("the check could not be written as JSON", e);
         }
+    }
+
+    private static void write(ObjectNode node, FilmCheck check, boolean frames) {
+        check.film().delivery().ifPresent(delivery -> node.put("id", delivery.id())
+                .put("name", delivery.name())
+                .put("width", delivery.size().width())
+                .put("height", delivery.size().height()));
+        ArrayNode shots = node.putArray("shots");
+        check.shots().forEach(shot -> write(shots.addObject(), shot, frames));
     }
 
     private static void write(ObjectNode node, ShotCheck check, boolean frames) {

@@ -2,6 +2,7 @@ package amberlens.cli;
 
 import amberlens.core.check.CheckWords;
 import amberlens.core.check.ShotCheck;
+import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.edges.Margin;
 import amberlens.core.model.Project;
 import amberlens.core.words.Figures;
@@ -13,7 +14,22 @@ import java.util.Locale;
 final class CheckText {
     private CheckText() {}
 
-    static void print(Project project, List<ShotCheck> checks, boolean frames, PrintWriter out) {
+    static void print(List<FilmCheck> films, boolean frames, PrintWriter out) {
+        for (FilmCheck film : films) {
+            if (films.size() > 1) {
+                out.println(heading(film.film()));
+            }
+            print(film.film().film(), film.shots(), frames, out);
+        }
+    }
+
+    private static String heading(DeliveryFilm.Named film) {
+        return film.delivery().map(delivery -> "\nDelivery " + delivery.name()).orElse("The project's own frame") + ", "
+                + film.film().frameSize().width() + " × "
+                + film.film().frameSize().height();
+    }
+
+    private static void print(Project project, List<ShotCheck> checks, boolean frames, PrintWriter out) {
         if (checks.isEmpty()) {
             out.println("The line-up has no shot.");
         }

@@ -14,6 +14,7 @@ import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -43,6 +44,9 @@ final class FrameCommand implements Callable<Integer> {
     @Option(names = "--size", paramLabel = "WxH", description = "Another size of the same shape.")
     private @Nullable Size size;
 
+    @Mixin
+    private final DeliveryOption delivery = new DeliveryOption();
+
     @Option(names = "--overwrite", description = "Replace an existing file.")
     private boolean overwrite;
 
@@ -51,7 +55,8 @@ final class FrameCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws FileProblem {
-        Project project = ProjectArgument.open(file, spec.commandLine().getErr());
+        Project project =
+                delivery.film(ProjectArgument.open(file, spec.commandLine().getErr()), spec.commandLine());
         StillFile.Kind kind = kind();
         ProjectArgument.requireNotSource(output, file, project);
         int frame = frame(project);

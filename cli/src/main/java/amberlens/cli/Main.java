@@ -20,6 +20,7 @@ import picocli.CommandLine.ScopeType;
             CheckCommand.class,
             SealCommand.class,
             FrameCommand.class,
+            ReframeCommand.class,
             RenderCommand.class,
             SheetCommand.class,
             JoinCommand.class,

@@ -12,6 +12,7 @@ import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
@@ -52,6 +53,9 @@ final class MoveCommand implements Callable<Integer> {
     @Option(names = "-o", required = true, paramLabel = "OUT", description = "Where to write.")
     private Path output = Path.of("");
 
+    @Mixin
+    private final DeliveryOption delivery = new DeliveryOption();
+
     @Option(names = "--overwrite", description = "Replace OUT when it is there.")
     private boolean overwrite;
 
@@ -64,7 +68,8 @@ final class MoveCommand implements Callable<Integer> {
         if (whole && format != MoveFormat.OTIO) {
             throw new ParameterException(spec.commandLine(), "--as " + format.id() + " needs --shot ID");
         }
-        Project project = ProjectArgument.open(file, spec.commandLine().getErr());
+        Project project =
+                delivery.film(ProjectArgument.open(file, spec.commandLine().getErr()), spec.commandLine());
         ProjectArgument.requireNotSource(output, file, project);
         ProjectArgument.requireFree(output, overwrite);
         List<String> notes = shotId == null

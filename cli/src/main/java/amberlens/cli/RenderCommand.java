@@ -1,6 +1,7 @@
 package amberlens.cli;
 
 import amberlens.core.check.OutputEdge;
+import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.edit.CarryEdits;
 import amberlens.core.edit.OutputSeal;
 import amberlens.core.geometry.Size;
@@ -29,6 +30,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
@@ -103,6 +105,15 @@ final class RenderCommand implements Callable<Integer> {
             description = "Brings what is heard to a loudness, for example -14; its peaks stay below -1 dBTP.")
     private @Nullable Double loudness;
 
+    @Mixin
+    private final DeliveryOption delivery = new DeliveryOption();
+
+    @Option(
+            names = "--deliveries",
+            description =
+                    "The project's own frame and all deliveries in one go; the shape of each is added to the name OUT.")
+    private boolean all;
+
     @Option(names = "--overwrite", description = "Replace existing files.")
     private boolean overwrite;
 
@@ -131,6 +142,10 @@ final class RenderCommand implements Callable<Integer> {
         if (!(limit > 0)) {
             throw new ParameterException(spec.commandLine(), "--limit takes a percentage above 0");
         }
+        if (all && (delivery.isGiven() || size != null)) {
+            throw new ParameterException(
+                    spec.commandLine(), "--deliveries takes each frame as it is, without --delivery and --size");
+        }
         return watch
                 ? WatchedWork.run(
                         () -> render(true),
@@ -140,8 +155,21 @@ final class RenderCommand implements Callable<Integer> {
     }
 
     private int render(boolean replace) throws FileProblem {
-        Project whole = ProjectArgument.open(file, spec.commandLine().getErr());
-        ProjectArgument.requireNotSource(output, file, whole);
+        Project opened = ProjectArgument.open(file, spec.commandLine().getErr());
+        if (!all) {
+            return render(opened, delivery.film(opened, spec.commandLine()), output, replace);
+        }
+        int worst = ExitCode.DONE;
+        for (DeliveryFilm.Named shape : DeliveryFilm.all(opened)) {
+            Path named = output.resolveSibling(
+                    DeliveryFilm.fileName(output.getFileName().toString(), opened, shape.delivery()));
+            worst = Math.max(worst, render(opened, shape.film(), named, replace));
+        }
+        return worst;
+    }
+
+    private int render(Project opened, Project whole, Path output, boolean replace) throws FileProblem {
+        ProjectArgument.requireNotSource(output, file, opened);
         Shot only = shotId == null ? null : ShotChoice.find(whole, shotId, spec.commandLine());
         Project project = only == null ? whole : whole.only(only);
         Size wanted = size == null ? project.frameSize() : size;
@@ -149,7 +177,7 @@ final class RenderCommand implements Callable<Integer> {
                 .withQuality(quality)
                 .withTransparent(transparent)
                 .withLoudness(Optional.ofNullable(loudness))
-                .withPiece(piece());
+                .withPiece(piece(whole.frameSize()));
         boolean seen = settings.format().soundAlone().isEmpty();
         Optional<Project> shown = seen ? withoutOpenEdges(project, settings) : Optional.of(project);
         if (shown.isEmpty()) {
@@ -174,12 +202,12 @@ final class RenderCommand implements Callable<Integer> {
         return ExitCode.DONE;
     }
 
-    /** Pieces are of one film when they are made from the same state of the project's file. */
-    private Optional<Piece> piece() throws FileProblem {
+    /** Pieces are of one film when they are made from the same state of the project's file, in the same frame. */
+    private Optional<Piece> piece(Size frame) throws FileProblem {
         if (part == null) {
             return Optional.empty();
         }
-        String origin = ProjectFile.openWithStamp(file).stamp().hash();
+        String origin = ProjectFile.openWithStamp(file).stamp().hash() + " " + frame;
         try {
             return Optional.of(Piece.parse(part, origin));
         } catch (IllegalArgumentException e) {

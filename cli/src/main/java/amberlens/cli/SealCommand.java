@@ -1,8 +1,12 @@
 package amberlens.cli;
 
+import amberlens.core.delivery.DeliveryEdits;
+import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.edit.CarryEdits;
+import amberlens.core.edit.Edit;
 import amberlens.core.edit.LinkedMoves;
 import amberlens.core.edit.SealEdits;
+import amberlens.core.model.Delivery;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
@@ -19,18 +23,21 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /** Closes open edges and writes the project. */
 @Command(
         name = "seal",
-        description = "Closes the open edges of the shots and writes the project. Exit code 3: a shot cannot be sealed;"
-                + " it stays unchanged.",
+        description =
+                "Closes the open edges of the shots, in every delivery too, and writes the project. Exit code 3: a shot cannot be sealed;"
+                        + " it stays unchanged.",
         mixinStandardHelpOptions = true)
 final class SealCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "The project.")
@@ -46,6 +53,9 @@ final class SealCommand implements Callable<Integer> {
                     "lift: one zoom factor on the whole move, which keeps every gate centre and ease (default)."
                             + " shift: positions only, no zoom. least: scale and position together, changed as little as will do.")
     private SealWay way = SealWay.LIFT;
+
+    @Mixin
+    private final DeliveryOption delivery = new DeliveryOption();
 
     @Option(names = "--add-key", description = "Add one key where the keys there are cannot close an edge.")
     private boolean mayAddKey;
@@ -79,14 +89,20 @@ final class SealCommand implements Callable<Integer> {
         List<Shot> shots =
                 shotId == null ? leadersFirst(project) : List.of(ShotChoice.find(project, shotId, spec.commandLine()));
         boolean refused = false;
-        for (Shot before : shots) {
-            Shot shot = project.shot(before.id()).orElseThrow();
-            SealResult result =
-                    SealEdits.seal(project, shot, way, SealTerms.limit(limit).withMayAddKey(mayAddKey));
-            report(shot, result);
-            refused |= result instanceof SealResult.Refused;
-            if (result instanceof SealResult.Sealed sealed) {
-                project = CarryEdits.apply(SealEdits.accept(shot, way, sealed), project);
+        for (DeliveryFilm.Named shape : delivery.films(there, spec.commandLine())) {
+            Optional<String> id = shape.delivery().map(Delivery::id);
+            var film = new DeliveryFilm(id.orElse(""));
+            for (Shot before : shots) {
+                Project seen = film.of(project);
+                Shot shot = seen.shot(before.id()).orElseThrow();
+                SealResult result =
+                        SealEdits.seal(seen, shot, way, SealTerms.limit(limit).withMayAddKey(mayAddKey));
+                report(shape, shot, result);
+                refused |= result instanceof SealResult.Refused;
+                if (result instanceof SealResult.Sealed sealed) {
+                    Edit accepted = DeliveryEdits.inAllShapes(SealEdits.accept(shot, way, sealed), id);
+                    project = CarryEdits.apply(accepted, project);
+                }
             }
         }
         if (output != null || project != there) {
@@ -116,20 +132,24 @@ final class SealCommand implements Callable<Integer> {
         return shots;
     }
 
-    private void report(Shot shot, SealResult result) {
+    private void report(DeliveryFilm.Named shape, Shot shot, SealResult result) {
         if (json) {
             var lines = new ProgressLines(spec.commandLine().getOut());
-            lines.print(described(lines.event("shot").put("id", shot.id()), result));
+            ObjectNode line = lines.event("shot").put("id", shot.id());
+            shape.delivery().ifPresent(found -> line.put("delivery", found.id()));
+            lines.print(described(line, result));
             return;
         }
         PrintWriter out = spec.commandLine().getOut();
+        String whose =
+                shot.id() + shape.delivery().map(found -> " in " + found.name()).orElse("");
         switch (result) {
-            case SealResult.AlreadySealed _ -> out.println(shot.id() + "  is sealed already");
+            case SealResult.AlreadySealed _ -> out.println(whose + "  is sealed already");
             case SealResult.Sealed sealed ->
                 out.printf(
                         Locale.ROOT,
                         "%s  sealed: %+.2f %% scale, shift at most %.1f px, enlargement at most %.1f %%%s%n",
-                        shot.id(),
+                        whose,
                         sealed.cost().scalePercent(),
                         sealed.cost().shiftPx(),
                         sealed.cost().enlargement(),
@@ -138,7 +158,7 @@ final class SealCommand implements Callable<Integer> {
                                         + sealed.addedKey().getAsInt()
                                 : "");
             case SealResult.Refused refused ->
-                spec.commandLine().getErr().println("amber: " + shot.id() + " stays open: " + refused.reason() + ".");
+                spec.commandLine().getErr().println("amber: " + whose + " stays open: " + refused.reason() + ".");
         }
     }
 }

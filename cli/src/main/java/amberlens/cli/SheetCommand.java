@@ -2,6 +2,7 @@ package amberlens.cli;
 
 import amberlens.core.check.CheckWords;
 import amberlens.core.check.ShotCheck;
+import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.media.export.FrameSource;
@@ -14,6 +15,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
@@ -31,6 +33,9 @@ final class SheetCommand implements Callable<Integer> {
     @Option(names = "-o", required = true, paramLabel = "OUT.html", description = "The page to write.")
     private Path output = Path.of("");
 
+    @Mixin
+    private final DeliveryOption delivery = new DeliveryOption();
+
     @Option(names = "--overwrite", description = "Replace an existing file.")
     private boolean overwrite;
 
@@ -41,7 +46,10 @@ final class SheetCommand implements Callable<Integer> {
     public Integer call() throws FileProblem {
         var err = spec.commandLine().getErr();
         ProjectFile.Opened opened = ProjectFile.openWithStamp(file);
-        Project project = ProjectArgument.conformed(opened.project(), err);
+        Project whole = ProjectArgument.conformed(opened.project(), err);
+        Project project = delivery.of(whole, spec.commandLine())
+                .map(shape -> DeliveryFilm.of(whole, shape).withName(whole.name() + " " + shape.name()))
+                .orElse(whole);
         ProjectArgument.requireNotSource(output, file, project);
         ProjectArgument.requireFree(output, overwrite);
         var origin = new Proof.Origin(

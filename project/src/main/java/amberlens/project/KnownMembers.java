@@ -46,6 +46,8 @@ record KnownMembers(
     static final KnownMembers KEY = of("at", "value", "in", "out").with("leg", LEG);
     static final KnownMembers MARKER = of("at", "name");
     static final KnownMembers ALTERNATIVE = of("name").with("camera", CAMERA);
+    static final KnownMembers OWN_FRAMINGS = of("delivery").with("camera", CAMERA);
+    static final KnownMembers DELIVERY = of("id", "name", "width", "height");
     static final KnownMembers TITLE = of(
                     "text", "font", "size", "colour", "align", "weight", "italic", "lineSpacing", "letterSpacing")
             .with("outline", of("width", "colour"))
@@ -68,6 +70,7 @@ record KnownMembers(
                     "locked",
                     "subject",
                     "alternatives",
+                    "deliveries",
                     "blend",
                     "mirror",
                     "sound",
@@ -82,7 +85,7 @@ record KnownMembers(
     static final KnownMembers SOUND = of("id", "media", "track", "start", "in", "length", "enter", "leave", "mute")
             .with("level", leftOut(Level.PROPERTY));
     static final KnownMembers PROJECT = of(
-                    "format", "version", "name", "media", "shots", "sounds", "soundLevel", "markers")
+                    "format", "version", "name", "media", "shots", "sounds", "soundLevel", "markers", "deliveries")
             .with(
                     "frame",
                     of("width", "height", "rate", "background", "blurred").with("shutter", of("angle")));

@@ -4,6 +4,7 @@ import amberlens.core.colour.Colour;
 import amberlens.core.edit.LinkedMoves;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
+import amberlens.core.model.Delivery;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Marker;
@@ -82,6 +83,7 @@ final class ProjectReader {
                     "/shots/" + shots.indexOf(circle.get()) + "/follows",
                     "a shot was expected that does not follow this one in turn");
         }
+        List<Delivery> deliveries = deliveries(root.path("deliveries"));
         List<SoundClip> sounds = new SoundReader(file).sounds(root.path("sounds"), "/sounds");
         return checked(
                 "/sounds",
@@ -93,7 +95,30 @@ final class ProjectReader {
                         sounds,
                         root.path("soundLevel").asDouble(0),
                         markers(root),
+                        deliveries,
                         KnownMembers.PROJECT.extras(root)));
+    }
+
+    private List<Delivery> deliveries(JsonNode written) throws FileProblem {
+        List<Delivery> deliveries = new ArrayList<>();
+        for (int i = 0; i < written.size(); i++) {
+            JsonNode node = written.get(i);
+            String at = "/deliveries/" + i;
+            Delivery delivery = checked(
+                    at,
+                    () -> new Delivery(
+                            node.get("id").asText(),
+                            node.get("name").asText(),
+                            size(node),
+                            KnownMembers.DELIVERY.extras(node)));
+            require(
+                    deliveries.stream().noneMatch(delivery::clashes),
+                    at,
+                    "an id and a name of its own were expected; \"" + delivery.id() + "\" or \"" + delivery.name()
+                            + "\" is taken");
+            deliveries.add(delivery);
+        }
+        return deliveries;
     }
 
     private FrameFormat frame(JsonNode node) throws FileProblem {

@@ -3,6 +3,7 @@ package amberlens.project;
 import amberlens.core.geometry.Mirror;
 import amberlens.core.layering.Backdrop;
 import amberlens.core.model.Alternative;
+import amberlens.core.model.Delivery;
 import amberlens.core.model.Marker;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
@@ -55,6 +56,7 @@ final class ProjectWriter {
             root.set("soundLevel", CameraWriter.number(project.soundLevel()));
         }
         putMarkers(root, project.markers());
+        putDeliveries(root, project.deliveries());
         KnownMembers.PROJECT.merge(root, project.extras());
         return root;
     }
@@ -71,6 +73,21 @@ final class ProjectWriter {
                 written.put("name", marker.name());
             }
             KnownMembers.MARKER.merge(written, marker.extras());
+        }
+    }
+
+    private static void putDeliveries(ObjectNode root, List<Delivery> deliveries) {
+        if (deliveries.isEmpty()) {
+            return;
+        }
+        ArrayNode array = root.putArray("deliveries");
+        for (Delivery delivery : deliveries) {
+            ObjectNode written = array.addObject();
+            written.put("id", delivery.id());
+            written.put("name", delivery.name());
+            written.put("width", delivery.size().width());
+            written.put("height", delivery.size().height());
+            KnownMembers.DELIVERY.merge(written, delivery.extras());
         }
     }
 
@@ -175,6 +192,15 @@ final class ProjectWriter {
                 written.set("camera", CameraWriter.camera(version.camera(), Properties.ALL));
                 KnownMembers.ALTERNATIVE.merge(written, version.extras());
             }
+        }
+        if (!settings.deliveries().isEmpty()) {
+            ArrayNode deliveries = node.putArray("deliveries");
+            settings.deliveries().forEach((id, own) -> {
+                ObjectNode written = deliveries.addObject();
+                written.put("delivery", id);
+                written.set("camera", CameraWriter.camera(own.camera(), Properties.ALL));
+                KnownMembers.OWN_FRAMINGS.merge(written, own.extras());
+            });
         }
     }
 }

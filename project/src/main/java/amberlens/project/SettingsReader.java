@@ -7,6 +7,7 @@ import amberlens.core.layering.Backdrop;
 import amberlens.core.model.Alternative;
 import amberlens.core.model.Carried;
 import amberlens.core.model.FileProblem;
+import amberlens.core.model.OwnFramings;
 import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
@@ -17,6 +18,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 
@@ -44,7 +47,8 @@ final class SettingsReader {
                 carried(shot.path("follows"), at + "/follows"),
                 mirror(shot.path("mirror").asText("")),
                 shutter(shot.path("shutter")),
-                shot.path("sound").asBoolean(false));
+                shot.path("sound").asBoolean(false),
+                deliveries(shot.path("deliveries"), at + "/deliveries"));
     }
 
     private static Mirror mirror(String word) {
@@ -107,6 +111,22 @@ final class SettingsReader {
             String name = version.get("name").asText();
             read.add(CameraReader.checked(
                     file, at + "/" + i, () -> new Alternative(name, camera, KnownMembers.ALTERNATIVE.extras(version))));
+        }
+        return read;
+    }
+
+    private SortedMap<String, OwnFramings> deliveries(JsonNode written, String at) throws FileProblem {
+        SortedMap<String, OwnFramings> read = new TreeMap<>();
+        for (int i = 0; i < written.size(); i++) {
+            JsonNode node = written.get(i);
+            String id = node.get("delivery").asText();
+            var camera = new CameraReader(file).camera(node.get("camera"), at + "/" + i + "/camera");
+            if (read.put(id, new OwnFramings(camera, KnownMembers.OWN_FRAMINGS.extras(node))) != null) {
+                throw CameraReader.problem(
+                        file,
+                        at + "/" + i + "/delivery",
+                        "another delivery was expected; \"" + id + "\" is there already");
+            }
         }
         return read;
     }

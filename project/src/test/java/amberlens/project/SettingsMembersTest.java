@@ -29,6 +29,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -71,7 +72,8 @@ class SettingsMembersTest {
                 Optional.of(new Carried("s9", Set.of(Properties.SCALE, Properties.SPEED))),
                 Mirror.VERTICAL,
                 Optional.of(new Shutter(90)),
-                false);
+                false,
+                new TreeMap<>());
         Project project = project(settings);
         project = project.withFrame(project.frame().withShutter(Shutter.USUAL));
         assertThat(roundTrip(project)).isEqualTo(project);
@@ -94,7 +96,8 @@ class SettingsMembersTest {
                         "locked",
                         "subject",
                         "backdrop",
-                        "alternatives");
+                        "alternatives",
+                        "deliveries");
     }
 
     @Test

@@ -3,7 +3,6 @@ package amberlens.core.keys;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
-import amberlens.core.motion.Channels;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Resizing;
@@ -75,12 +74,7 @@ public record KeyClip(
      */
     public KeyClip fitted(Size newPicture, Size newFrame) {
         var to = new Resizing(picture, newPicture, frame, newFrame);
-        CameraTrack fitted = camera.mapWhole(new Channels.Change() {
-            @Override
-            public <V> Channel<V> apply(Property<V> property, Channel<V> channel) {
-                return channel.mapValues(value -> property.carried(value, to)).mapBends(to::bend);
-            }
-        });
+        CameraTrack fitted = camera.carried(to);
         return new KeyClip(what, fitted, properties, origin, newPicture, newFrame);
     }
 

@@ -50,8 +50,10 @@ public final class LookKinds {
 
     public static final Property<FramePoint> MASK_CENTRE = ofPicture("centre", "Centre", 0, 0.5);
     public static final Property<FramePoint> MASK_SIZE = ofPicture("size", "Size", 1, 0.5);
-    public static final Property<FramePoint> MASK_CENTRE_IN_FRAME = ofFrame("centre", "Centre", 0, 0.5);
-    public static final Property<FramePoint> MASK_SIZE_IN_FRAME = ofFrame("size", "Size", 1, 0.5);
+    public static final Property<FramePoint> MASK_CENTRE_IN_FRAME =
+            ofFrame("centre", "Centre", 0, 0.5, (at, to) -> to.placeInFrame(at));
+    public static final Property<FramePoint> MASK_SIZE_IN_FRAME =
+            ofFrame("size", "Size", 1, 0.5, (extent, to) -> to.inFrame(extent));
     public static final Property<Double> MASK_TURN = number("turn", "Turn", 2, 0.0)
             .unit("°", "degrees", "°")
             .steps(0.1, 1)
@@ -223,7 +225,8 @@ public final class LookKinds {
     }
 
     /** Likewise in frame pixels. */
-    private static Property<FramePoint> ofFrame(String id, String word, int place, double part) {
+    private static Property<FramePoint> ofFrame(
+            String id, String word, int place, double part, Property.Carry<FramePoint> carry) {
         return placed(
                         id,
                         word,
@@ -232,7 +235,7 @@ public final class LookKinds {
                         ValueKinds.POSITION,
                         (_, frame) -> new FramePoint(part * frame.width(), part * frame.height()))
                 .unit("px", "frame pixels", "")
-                .carried((at, to) -> to.inFrame(at))
+                .carried(carry)
                 .build();
     }
 }

@@ -30,6 +30,10 @@ public record FrameFormat(Size size, FrameRate rate, Colour background, boolean 
         this(size, rate, background, blurred, Shutter.OFF);
     }
 
+    public FrameFormat withSize(Size other) {
+        return new FrameFormat(other, rate, background, blurred, shutter);
+    }
+
     public FrameFormat withShutter(Shutter other) {
         return new FrameFormat(size, rate, background, blurred, other);
     }

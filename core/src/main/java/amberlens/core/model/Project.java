@@ -37,6 +37,7 @@ import java.util.stream.Collectors;
  * @param sounds with unique ids, each of media of the project that can be heard
  * @param soundLevel of everything that is heard, in dB
  * @param markers of the line-up, in time
+ * @param deliveries the other shapes that the film is made in, with unique ids
  */
 public record Project(
         String name,
@@ -46,11 +47,12 @@ public record Project(
         List<SoundClip> sounds,
         double soundLevel,
         List<Marker> markers,
+        List<Delivery> deliveries,
         Extras extras) {
-    /** Without any sound. */
+    /** Without any sound, in one shape. */
     public Project(
             String name, FrameFormat frame, List<Media> media, List<Shot> shots, List<Marker> markers, Extras extras) {
-        this(name, frame, media, shots, List.of(), 0, markers, extras);
+        this(name, frame, media, shots, List.of(), 0, markers, List.of(), extras);
     }
 
     public Project {
@@ -58,6 +60,8 @@ public record Project(
         shots = List.copyOf(shots);
         sounds = List.copyOf(sounds);
         markers = Marker.inTime(markers);
+        deliveries = List.copyOf(deliveries);
+        Delivery.requireDistinct(deliveries);
         var mediaIds = new HashSet<String>();
         var heard = new HashSet<String>();
         for (Media item : media) {
@@ -253,37 +257,45 @@ public record Project(
     }
 
     public Project withName(String newName) {
-        return new Project(newName, frame, media, shots, sounds, soundLevel, markers, extras);
+        return new Project(newName, frame, media, shots, sounds, soundLevel, markers, deliveries, extras);
     }
 
     public Project withFrame(FrameFormat newFrame) {
-        return new Project(name, newFrame, media, shots, sounds, soundLevel, markers, extras);
+        return new Project(name, newFrame, media, shots, sounds, soundLevel, markers, deliveries, extras);
     }
 
     public Project withMedia(List<Media> newMedia) {
-        return new Project(name, frame, newMedia, shots, sounds, soundLevel, markers, extras);
+        return new Project(name, frame, newMedia, shots, sounds, soundLevel, markers, deliveries, extras);
     }
 
     public Project withShots(List<Shot> newShots) {
-        return new Project(name, frame, media, newShots, sounds, soundLevel, markers, extras);
+        return new Project(name, frame, media, newShots, sounds, soundLevel, markers, deliveries, extras);
     }
 
     /** Media and shots together, since a shot's media must be there. */
     public Project with(List<Media> newMedia, List<Shot> newShots) {
-        return new Project(name, frame, newMedia, newShots, sounds, soundLevel, markers, extras);
+        return new Project(name, frame, newMedia, newShots, sounds, soundLevel, markers, deliveries, extras);
     }
 
     public Project withMarkers(List<Marker> newMarkers) {
-        return new Project(name, frame, media, shots, sounds, soundLevel, newMarkers, extras);
+        return new Project(name, frame, media, shots, sounds, soundLevel, newMarkers, deliveries, extras);
     }
 
     public Project withSounds(List<SoundClip> newSounds) {
-        return new Project(name, frame, media, shots, newSounds, soundLevel, markers, extras);
+        return new Project(name, frame, media, shots, newSounds, soundLevel, markers, deliveries, extras);
     }
 
     /** @param level dB, of everything that is heard */
     public Project withSoundLevel(double level) {
-        return new Project(name, frame, media, shots, sounds, level, markers, extras);
+        return new Project(name, frame, media, shots, sounds, level, markers, deliveries, extras);
+    }
+
+    public Project withDeliveries(List<Delivery> newDeliveries) {
+        return new Project(name, frame, media, shots, sounds, soundLevel, markers, newDeliveries, extras);
+    }
+
+    public Optional<Delivery> delivery(String id) {
+        return deliveries.stream().filter(delivery -> delivery.id().equals(id)).findFirst();
     }
 
     /** This project with one shot changed; the same project when the shot is gone or stays equal. */

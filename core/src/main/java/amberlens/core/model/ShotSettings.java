@@ -1,13 +1,17 @@
 package amberlens.core.model;
 
+import amberlens.core.extras.Extras;
 import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.layering.Backdrop;
+import amberlens.core.motion.CameraTrack;
 import amberlens.core.time.Shutter;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.SortedMap;
 import java.util.SortedSet;
+import java.util.TreeMap;
 import java.util.TreeSet;
 
 /**
@@ -24,6 +28,7 @@ import java.util.TreeSet;
  * @param mirror whether the picture is shown as in a mirror
  * @param shutter its own; empty for the project's
  * @param heard whether the sound of its footage is heard
+ * @param deliveries its own framings where the film is shown in another shape, by the id of the delivery
  */
 public record ShotSettings(
         boolean fillsFrame,
@@ -36,7 +41,8 @@ public record ShotSettings(
         Optional<Carried> carried,
         Mirror mirror,
         Optional<Shutter> shutter,
-        boolean heard) {
+        boolean heard,
+        SortedMap<String, OwnFramings> deliveries) {
     /** Those of a new shot. */
     public static final ShotSettings USUAL = new ShotSettings(
             true,
@@ -49,11 +55,13 @@ public record ShotSettings(
             Optional.empty(),
             Mirror.NONE,
             Optional.empty(),
-            false);
+            false,
+            new TreeMap<>());
 
     public ShotSettings {
         locked = Collections.unmodifiableSortedSet(new TreeSet<>(locked));
         alternatives = List.copyOf(alternatives);
+        deliveries = Collections.unmodifiableSortedMap(new TreeMap<>(deliveries));
     }
 
     public ShotSettings withFillsFrame(boolean fills) {
@@ -68,17 +76,40 @@ public record ShotSettings(
                 carried,
                 mirror,
                 shutter,
-                heard);
+                heard,
+                deliveries);
     }
 
     public ShotSettings withKeepInside(boolean keep) {
         return new ShotSettings(
-                fillsFrame, keep, opaqueOnly, locked, subject, backdrop, alternatives, carried, mirror, shutter, heard);
+                fillsFrame,
+                keep,
+                opaqueOnly,
+                locked,
+                subject,
+                backdrop,
+                alternatives,
+                carried,
+                mirror,
+                shutter,
+                heard,
+                deliveries);
     }
 
     public ShotSettings withOpaqueOnly(boolean only) {
         return new ShotSettings(
-                fillsFrame, keepInside, only, locked, subject, backdrop, alternatives, carried, mirror, shutter, heard);
+                fillsFrame,
+                keepInside,
+                only,
+                locked,
+                subject,
+                backdrop,
+                alternatives,
+                carried,
+                mirror,
+                shutter,
+                heard,
+                deliveries);
     }
 
     public ShotSettings withLocked(SortedSet<Integer> frames) {
@@ -93,7 +124,8 @@ public record ShotSettings(
                 carried,
                 mirror,
                 shutter,
-                heard);
+                heard,
+                deliveries);
     }
 
     public ShotSettings withSubject(Optional<PicturePoint> point) {
@@ -108,7 +140,8 @@ public record ShotSettings(
                 carried,
                 mirror,
                 shutter,
-                heard);
+                heard,
+                deliveries);
     }
 
     public ShotSettings withBackdrop(Backdrop behind) {
@@ -123,7 +156,8 @@ public record ShotSettings(
                 carried,
                 mirror,
                 shutter,
-                heard);
+                heard,
+                deliveries);
     }
 
     public ShotSettings withAlternatives(List<Alternative> versions) {
@@ -138,7 +172,8 @@ public record ShotSettings(
                 carried,
                 mirror,
                 shutter,
-                heard);
+                heard,
+                deliveries);
     }
 
     public ShotSettings withCarried(Optional<Carried> follows) {
@@ -153,7 +188,8 @@ public record ShotSettings(
                 follows,
                 mirror,
                 shutter,
-                heard);
+                heard,
+                deliveries);
     }
 
     public ShotSettings withMirror(Mirror shown) {
@@ -168,7 +204,8 @@ public record ShotSettings(
                 carried,
                 shown,
                 shutter,
-                heard);
+                heard,
+                deliveries);
     }
 
     public ShotSettings withShutter(Optional<Shutter> own) {
@@ -183,7 +220,8 @@ public record ShotSettings(
                 carried,
                 mirror,
                 own,
-                heard);
+                heard,
+                deliveries);
     }
 
     public ShotSettings withHeard(boolean isHeard) {
@@ -198,6 +236,29 @@ public record ShotSettings(
                 carried,
                 mirror,
                 shutter,
-                isHeard);
+                isHeard,
+                deliveries);
+    }
+
+    /** With its own framings in a delivery, or without any there. */
+    public ShotSettings withDelivery(String id, Optional<CameraTrack> framings) {
+        SortedMap<String, OwnFramings> changed = new TreeMap<>(deliveries);
+        OwnFramings before = deliveries.get(id);
+        framings.ifPresentOrElse(
+                own -> changed.put(id, new OwnFramings(own, before == null ? Extras.NONE : before.extras())),
+                () -> changed.remove(id));
+        return new ShotSettings(
+                fillsFrame,
+                keepInside,
+                opaqueOnly,
+                locked,
+                subject,
+                backdrop,
+                alternatives,
+                carried,
+                mirror,
+                shutter,
+                heard,
+                changed);
     }
 }

@@ -192,6 +192,12 @@ public final class CameraTrack {
                 channels.taking(other.channels, property -> property.group().ofMove()));
     }
 
+    /** What belongs to the move, and nothing else. */
+    public CameraTrack moveAlone() {
+        return new CameraTrack(
+                Channels.NONE.taking(channels, property -> property.group().ofMove()));
+    }
+
     /** This camera with what is keyed of looks beside another one. */
     public CameraTrack withLooksOf(CameraTrack other) {
         return new CameraTrack(channels.taking(other.channels, property -> property.group() == Group.LOOK));
@@ -254,6 +260,16 @@ public final class CameraTrack {
     /** Applies a change to every property as a whole that is not simply neutral. */
     public CameraTrack mapWhole(Channels.Change change) {
         return new CameraTrack(channels.map(change));
+    }
+
+    /** This camera on a picture, or in a frame, of another size, where it looks the same. */
+    public CameraTrack carried(Resizing to) {
+        return mapWhole(new Channels.Change() {
+            @Override
+            public <V> Channel<V> apply(Property<V> property, Channel<V> channel) {
+                return channel.mapValues(value -> property.carried(value, to)).mapBends(to::bend);
+            }
+        });
     }
 
     /** A change of a channel that does not look at its values. */

@@ -38,7 +38,7 @@ public final class Properties {
                     "%",
                     "% of the frame",
                     (part, _, frame) -> (part == 0 ? frame.width() : frame.height()) / 100.0)
-            .carried((at, to) -> to.inFrame(at))
+            .carried((at, to) -> to.placeInFrame(at))
             .inPose(Pose::position, Pose::withPosition);
 
     public static final PoseProperty<Double> ROTATION = property(

@@ -1,0 +1,20 @@
+package amberlens.cli;
+
+import amberlens.core.check.ShotCheck;
+import amberlens.core.delivery.DeliveryFilm;
+import java.util.List;
+
+/**
+ * What was found of a film in one of its shapes.
+ *
+ * @param shots in time
+ */
+record FilmCheck(DeliveryFilm.Named film, List<ShotCheck> shots) {
+    FilmCheck {
+        shots = List.copyOf(shots);
+    }
+
+    boolean sealed() {
+        return shots.stream().allMatch(ShotCheck::sealed);
+    }
+}
