@@ -57,6 +57,10 @@ final class InfoCommand implements Callable<Integer> {
         }
         try {
             print(file, PictureReader.info(file));
+            int pages = PictureReader.pages(file);
+            if (pages > 1) {
+                spec.commandLine().getOut().println("  pages        " + pages + ", each a picture of its own");
+            }
         } catch (FileProblem noPicture) {
             try {
                 printFilm(file);

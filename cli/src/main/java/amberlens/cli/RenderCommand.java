@@ -16,6 +16,7 @@ import amberlens.core.time.OutputTimes;
 import amberlens.core.time.Timecode;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
+import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportSettings;
 import amberlens.media.film.Piece;
 import amberlens.media.film.Quality;
@@ -161,8 +162,7 @@ final class RenderCommand implements Callable<Integer> {
         }
         int worst = ExitCode.DONE;
         for (DeliveryFilm.Named shape : DeliveryFilm.all(opened)) {
-            Path named = output.resolveSibling(
-                    DeliveryFilm.fileName(output.getFileName().toString(), opened, shape.delivery()));
+            Path named = ExportJob.destination(output, opened, shape.delivery());
             worst = Math.max(worst, render(opened, shape.film(), named, replace));
         }
         return worst;

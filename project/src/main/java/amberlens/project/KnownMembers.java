@@ -52,7 +52,7 @@ record KnownMembers(
                     "text", "font", "size", "colour", "align", "weight", "italic", "lineSpacing", "letterSpacing")
             .with("outline", of("width", "colour"))
             .with("box", of("colour", "opacity", "padding", "radius"));
-    static final KnownMembers MEDIA = of("id", "kind", "path", "width", "height", "rate", "frames", "title")
+    static final KnownMembers MEDIA = of("id", "kind", "path", "page", "width", "height", "rate", "frames", "title")
             .with("fingerprint", of("bytes", "hash"))
             .with("opaque", of("x", "y", "width", "height"))
             .with("beats", of("times", "strengths", "first", "perBar"));

@@ -160,6 +160,7 @@ final class ProjectReader {
                         opaque(node),
                         Optional.empty(),
                         beats,
+                        node.path("page").asInt(1),
                         KnownMembers.MEDIA.extras(node)));
     }
 

@@ -111,6 +111,9 @@ final class ProjectWriter {
 
     private void putPicture(ObjectNode node, Media item) {
         node.put("path", item.hasFile() ? paths.written(item.path()) : item.path());
+        if (item.page() > 1) {
+            node.put("page", item.page());
+        }
         if (item.isSeen()) {
             node.put("width", item.size().width());
             node.put("height", item.size().height());

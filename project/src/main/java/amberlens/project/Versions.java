@@ -12,7 +12,7 @@ import java.nio.file.Path;
 /** Recognises project files and brings older versions up to the current one. */
 final class Versions {
     static final String FORMAT = "amber-lens/project";
-    static final int CURRENT = 5;
+    static final int CURRENT = 6;
 
     /** From here on files know depth, mirrors and shutters, which an older program would leave out of what it shows. */
     private static final int WITH_DEPTH = 2;
@@ -26,10 +26,16 @@ final class Versions {
     /** From here on files know sounds. */
     private static final int WITH_SOUND = 5;
 
+    /** From here on files know pictures that are not the first of their file. */
+    private static final int WITH_PAGES = 6;
+
     private Versions() {}
 
     /** The lowest version that says all that a project holds. */
     static int lowest(Project project) {
+        if (project.media().stream().anyMatch(media -> media.page() > 1)) {
+            return WITH_PAGES;
+        }
         if (isHeard(project)) {
             return WITH_SOUND;
         }

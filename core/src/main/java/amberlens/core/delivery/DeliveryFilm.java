@@ -30,6 +30,7 @@ public final class DeliveryFilm {
     private final String id;
     private Map<Shot, Shot> last = new IdentityHashMap<>();
     private @Nullable Project lastProject;
+    private FrameFormat frame = FrameFormat.USUAL;
 
     /** @param id of the delivery */
     public DeliveryFilm(String id) {
@@ -89,8 +90,9 @@ public final class DeliveryFilm {
         }
         last = now;
         lastProject = project;
-        FrameFormat frame = project.frame();
-        return project.withFrame(frame.size().equals(size) ? frame : frame.withSize(size))
+        FrameFormat wanted = project.frame().withSize(size);
+        frame = wanted.equals(frame) ? frame : wanted;
+        return project.withFrame(frame)
                 .withShots(project.shots().stream().map(now::get).toList());
     }
 

@@ -21,6 +21,7 @@ import java.util.Optional;
  * @param opaque the bounds of its fully opaque pixels, where they were asked for
  * @param title what is written, of a title
  * @param beats those of a sound, where they were set by hand
+ * @param page which of the pictures in its file it is, from 1; 1 for whatever has one only
  */
 public record Media(
         String id,
@@ -32,6 +33,7 @@ public record Media(
         Optional<PictureArea> opaque,
         Optional<Title> title,
         Optional<BeatGrid> beats,
+        int page,
         Extras extras) {
     /** What the file holds. */
     public enum Kind {
@@ -51,6 +53,9 @@ public record Media(
     /** The greatest width or height that is taken. */
     public static final int LARGEST = 1_000_000;
 
+    /** The greatest number of pictures in a file. */
+    public static final int MOST_PAGES = 100_000;
+
     public Media {
         if (id.isBlank() || (path.isBlank() && kind != Kind.TITLE)) {
             throw new IllegalArgumentException("media need an id and a path");
@@ -63,6 +68,9 @@ public record Media(
         }
         if (beats.isPresent() && kind != Kind.SOUND && kind != Kind.FILM) {
             throw new IllegalArgumentException("only what can be heard has beats");
+        }
+        if (page < 1 || page > MOST_PAGES || (page > 1 && kind != Kind.PHOTO)) {
+            throw new IllegalArgumentException("a picture is one of 1 to " + MOST_PAGES + " in its file, not " + page);
         }
         opaque.ifPresent(area -> requireInside(area, size));
         if (footage.isPresent() != (kind == Kind.FILM || kind == Kind.SEQUENCE)) {
@@ -111,6 +119,7 @@ public record Media(
                 Optional.empty(),
                 Optional.of(title),
                 Optional.empty(),
+                1,
                 Extras.NONE);
     }
 
@@ -125,11 +134,12 @@ public record Media(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                1,
                 Extras.NONE);
     }
 
     public Media withId(String newId) {
-        return new Media(newId, kind, path, size, footage, fingerprint, opaque, title, beats, extras);
+        return new Media(newId, kind, path, size, footage, fingerprint, opaque, title, beats, page, extras);
     }
 
     /** This item with the file that was found for it. */
@@ -145,31 +155,37 @@ public record Media(
                 stillOpaque,
                 found.title,
                 beats,
+                page,
                 extras);
     }
 
+    /** Another of the pictures in the file. */
+    public Media withPage(int number) {
+        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, number, extras);
+    }
+
     public Media withFingerprint(Optional<Fingerprint> seen) {
-        return new Media(id, kind, path, size, footage, seen, opaque, title, beats, extras);
+        return new Media(id, kind, path, size, footage, seen, opaque, title, beats, page, extras);
     }
 
     public Media withOpaque(PictureArea bounds) {
-        return new Media(id, kind, path, size, footage, fingerprint, Optional.of(bounds), title, beats, extras);
+        return new Media(id, kind, path, size, footage, fingerprint, Optional.of(bounds), title, beats, page, extras);
     }
 
     /** Other words for a title. */
     public Media withTitle(Title words) {
         Size box = Typesetter.get().set(words).box();
-        return new Media(id, kind, path, box, footage, fingerprint, opaque, Optional.of(words), beats, extras);
+        return new Media(id, kind, path, box, footage, fingerprint, opaque, Optional.of(words), beats, page, extras);
     }
 
     /** Other beats, set by hand; empty for those that are found. */
     public Media withBeats(Optional<BeatGrid> byHand) {
-        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, byHand, extras);
+        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, byHand, page, extras);
     }
 
     /** This item with what a file says beyond. */
     public Media withExtras(Extras beyond) {
-        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, beyond);
+        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, page, beyond);
     }
 
     /** Whether it is read from a file. */
@@ -210,7 +226,8 @@ public record Media(
                 .replace('-', ' ')
                 .replace('_', ' ')
                 .strip();
-        return stem.isEmpty() ? name : stem.substring(0, 1).toUpperCase(Locale.ROOT) + stem.substring(1);
+        String word = stem.isEmpty() ? name : stem.substring(0, 1).toUpperCase(Locale.ROOT) + stem.substring(1);
+        return page == 1 ? word : word + ", page " + page;
     }
 
     /** The file's name without folders. A backslash separates folders only in a path that begins as those of Windows do. */

@@ -10,6 +10,7 @@ import amberlens.desktop.beats.BeatActions;
 import amberlens.desktop.camera.CameraPane;
 import amberlens.desktop.check.EdgeActions;
 import amberlens.desktop.commands.ShotLength;
+import amberlens.desktop.delivery.DeliveryActions;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Changes;
 import amberlens.desktop.desk.Desk;
@@ -131,6 +132,7 @@ public final class Bench implements AutoCloseable {
         FolderFilmActions.addTo(actions, desk, services, overlay, files, session::startWith);
         var exchange = new ExchangeActions(desk, services, overlay, files, session::startWith);
         exchange.addTo(actions);
+        DeliveryActions.addTo(actions, desk, services, overlay);
         ProofActions.addTo(actions, desk, services, overlay, files);
         EditActions.addTo(actions, desk, overlay);
         ShotActions.addTo(actions, desk, overlay, lengths);

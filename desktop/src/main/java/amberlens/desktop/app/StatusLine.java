@@ -2,6 +2,7 @@ package amberlens.desktop.app;
 
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.edit.SealEdits;
+import amberlens.core.model.Delivery;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -21,6 +22,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
@@ -207,6 +209,15 @@ public final class StatusLine extends HBox implements Subscription {
     }
 
     private String forDelivery() {
+        Optional<Delivery> shape = desk.document().delivery();
+        if (shape.isPresent()) {
+            boolean own = desk.cursor()
+                    .selectedShot()
+                    .filter(shot ->
+                            shot.settings().deliveries().containsKey(shape.get().id()))
+                    .isPresent();
+            return " in " + shape.get().name() + (own ? ", with framings of its own" : "");
+        }
         return desk.tools()
                 .judgedDelivery()
                 .map(delivery -> " for the " + delivery.words() + " delivery")

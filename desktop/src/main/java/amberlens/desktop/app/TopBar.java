@@ -3,6 +3,7 @@ package amberlens.desktop.app;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.delivery.ShapeChip;
 import amberlens.desktop.desk.Arrangement;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
@@ -39,6 +40,7 @@ public final class TopBar extends FittingBar implements Subscription {
     private final Desk desk;
     private final Services services;
     private final Label project = new Label();
+    private final ShapeChip shape;
     private final Button frame;
     private final Button open = new Button();
     private final Button exports;
@@ -55,6 +57,7 @@ public final class TopBar extends FittingBar implements Subscription {
         project.setId("project-name");
         frame = actions.bind(new Button(), "project.frame");
         frame.getStyleClass().addAll("chip", "mono");
+        shape = new ShapeChip(desk, actions);
         List.of(frame, open).forEach(chip -> chip.setMinWidth(USE_PREF_SIZE));
         open.getStyleClass().addAll("chip", "open-chip");
         open.setId("open-edges");
@@ -82,7 +85,8 @@ public final class TopBar extends FittingBar implements Subscription {
         MenuBar wide = menus.bar();
         MenuBar narrow = menus.narrowBar();
         List.of(wide, narrow).forEach(bar -> bar.setMinWidth(USE_PREF_SIZE));
-        getChildren().addAll(mark(), wide, narrow, project, frame, gap, arrangements, exports, open, check, export);
+        getChildren()
+                .addAll(mark(), wide, narrow, project, shape, frame, gap, arrangements, exports, open, check, export);
         export.setMinWidth(USE_PREF_SIZE);
         project.setMinWidth(0);
         spare(frame, wide, check, arrangements);
@@ -114,6 +118,8 @@ public final class TopBar extends FittingBar implements Subscription {
         project.setText(now.name() + (desk.document().unsaved() ? " •" : ""));
         frame.setText(now.frameSize().width() + " × " + now.frameSize().height() + " · "
                 + now.frame().rate() + " fps");
+        want(shape, !desk.document().whole().deliveries().isEmpty());
+        shape.refresh();
         List<Shot> withOpenEdge = openShots();
         refreshExports();
         want(open, !withOpenEdge.isEmpty());

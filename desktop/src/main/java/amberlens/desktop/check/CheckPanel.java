@@ -1,19 +1,16 @@
 package amberlens.desktop.check;
 
 import amberlens.core.check.ShotCheck;
-import amberlens.core.edges.Margin;
+import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.SealEdits;
-import amberlens.core.geometry.Size;
+import amberlens.core.model.Delivery;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.core.pace.Pace;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
-import amberlens.core.sharpness.Enlargement;
-import amberlens.core.time.Timecode;
 import amberlens.core.words.Counted;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
@@ -25,28 +22,18 @@ import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.DialogParts;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.function.Function;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
-import javafx.beans.property.SimpleObjectProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.collections.transformation.FilteredList;
-import javafx.collections.transformation.SortedList;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.SelectionMode;
-import javafx.scene.control.TableCell;
-import javafx.scene.control.TableColumn;
-import javafx.scene.control.TableRow;
-import javafx.scene.control.TableView;
-import javafx.scene.image.ImageView;
 
-/** All shots in one table: first and last frame, length, edges, enlargement, pace, missing pictures. */
+/** All shots in one table, in the frame that is looked at, and what is done with those that are open. */
 public final class CheckPanel extends DialogPanel implements Subscription {
-    private static final Size THUMBNAIL = new Size(64, 36);
-
     /** Which shots are listed. */
     private enum Listed {
         ALL("all shots"),
@@ -67,12 +54,13 @@ public final class CheckPanel extends DialogPanel implements Subscription {
     private final Runnable close;
     private final ObservableList<ShotCheck> checks = FXCollections.observableArrayList();
     private final FilteredList<ShotCheck> filtered = new FilteredList<>(checks);
-    private final TableView<ShotCheck> table = new TableView<>();
+    private final CheckTable table;
     private final Label note = DialogParts.quiet("Checking …");
     private final ComboBox<Listed> listed =
             Choices.of(List.of(Listed.values()), choice -> choice.words, Listed.ALL, "check-listed");
     private final Subscription subscription;
     private final Button seal = new Button("Seal the selected");
+    private int asked;
 
     public CheckPanel(Desk desk, Services services, Runnable close) {
         super("Check of all shots");
@@ -80,15 +68,12 @@ public final class CheckPanel extends DialogPanel implements Subscription {
         this.services = services;
         this.close = close;
         listed.setOnAction(_ -> filtered.setPredicate(this::isListed));
+        Project whole = desk.document().whole();
+        if (!whole.deliveries().isEmpty()) {
+            beside(DialogParts.quiet("In"), shapes(whole));
+        }
         beside(DialogParts.quiet("Show"), listed);
-        columns();
-        table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-        table.getStyleClass().add("check-table");
-        table.setId("check-table");
-        table.setRowFactory(_ -> row());
-        SortedList<ShotCheck> sorted = new SortedList<>(filtered);
-        sorted.comparatorProperty().bind(table.comparatorProperty());
-        table.setItems(sorted);
+        table = new CheckTable(desk, services, filtered, this::goTo);
         table.setPlaceholder(DialogParts.quiet("No shot is " + Listed.ALL.words + " here."));
         note.setId("check-note");
         setId("check-panel");
@@ -112,159 +97,85 @@ public final class CheckPanel extends DialogPanel implements Subscription {
         subscription.close();
     }
 
+    /** The frames of the film, of which one is looked at. */
+    private ComboBox<Optional<Delivery>> shapes(Project whole) {
+        List<Optional<Delivery>> all = DeliveryFilm.all(whole).stream()
+                .map(DeliveryFilm.Named::delivery)
+                .toList();
+        ComboBox<Optional<Delivery>> box = Choices.of(
+                all,
+                shape -> shape.map(Delivery::name).orElse("Film"),
+                desk.document().delivery(),
+                "check-shape");
+        box.setOnAction(_ -> {
+            desk.document().lookAt(box.getValue().map(Delivery::id));
+            check();
+        });
+        return box;
+    }
+
     private void check() {
         Project project = desk.document().project();
+        Project whole = desk.document().whole();
+        Optional<Delivery> looked = desk.document().delivery();
+        asked++;
+        int mine = asked;
         services.background().execute(() -> {
-            List<ShotCheck> found = LineUp.inTime(project).parallelStream()
-                    .map(shot -> ShotCheck.of(project, shot))
-                    .toList();
-            Platform.runLater(() -> {
-                checks.setAll(found);
-                table.refresh();
-                long open = found.stream().filter(check -> !check.sealed()).count();
-                note.setText(
-                        open == 0
-                                ? found.size() + " shots, every frame of each is sealed."
-                                : open + " of " + Counted.of(found.size(), "shot") + (open == 1 ? " has" : " have")
-                                        + " an open edge.");
-            });
+            List<ShotCheck> found = checked(project);
+            String words = verdict(found);
+            Platform.runLater(() -> show(mine, found, words));
+            String others = DeliveryFilm.all(whole).stream()
+                    .filter(film -> !film.delivery().equals(looked))
+                    .map(CheckPanel::openIn)
+                    .filter(open -> !open.isEmpty())
+                    .collect(Collectors.joining(", "));
+            if (!others.isEmpty()) {
+                Platform.runLater(() -> show(mine, found, words + " Also open: " + others + "."));
+            }
         });
     }
 
-    private boolean soft(ShotCheck check) {
-        return !Enlargement.isWithin(
-                check.enlargement().percent(), desk.preferences().limitPercent());
+    private static List<ShotCheck> checked(Project film) {
+        return LineUp.inTime(film).parallelStream()
+                .map(shot -> ShotCheck.of(film, shot))
+                .toList();
+    }
+
+    private static long open(List<ShotCheck> found) {
+        return found.stream().filter(check -> !check.sealed()).count();
+    }
+
+    private static String openIn(DeliveryFilm.Named film) {
+        long open = open(checked(film.film()));
+        return open == 0
+                ? ""
+                : Counted.of(open, "shot") + " in "
+                        + film.delivery().map(Delivery::name).orElse("the film's own frame");
+    }
+
+    private static String verdict(List<ShotCheck> found) {
+        long open = open(found);
+        return open == 0
+                ? found.size() + " shots, every frame of each is sealed."
+                : open + " of " + Counted.of(found.size(), "shot") + (open == 1 ? " has" : " have") + " an open edge.";
+    }
+
+    private void show(int which, List<ShotCheck> found, String words) {
+        if (which == asked) {
+            checks.setAll(found);
+            table.refresh();
+            note.setText(words);
+        }
     }
 
     private boolean isListed(ShotCheck check) {
         return switch (listed.getValue()) {
             case ALL -> true;
             case OPEN -> !check.sealed();
-            case SOFT -> soft(check);
-            case HASTY -> hasty(check);
-            case MISSING -> missing(check);
+            case SOFT -> table.soft(check);
+            case HASTY -> table.hasty(check);
+            case MISSING -> table.missing(check);
         };
-    }
-
-    private boolean missing(ShotCheck check) {
-        return services.ready()
-                .problem(desk.document().project().mediaOf(check.shot()))
-                .isPresent();
-    }
-
-    private boolean hasty(ShotCheck check) {
-        return crossing(check) < Pace.CALM_CROSSING_SECONDS;
-    }
-
-    private double crossing(ShotCheck check) {
-        return check.fastest()
-                .crossingSeconds(
-                        desk.document().project().frameSize(),
-                        desk.document().project().frame().rate());
-    }
-
-    private void columns() {
-        thumbnail("First", 0);
-        thumbnail("Last", 1);
-        column("Shot", 190, check -> check.shot().name(), check -> check.shot().name());
-        column(
-                "Length",
-                70,
-                check -> check.shot().length(),
-                check -> time(check.shot().length()));
-        column("Edges", 210, check -> check.judged() ? check.edges().worst().framePx() : 1e9, this::edges);
-        column(
-                "Enlargement",
-                130,
-                check -> check.enlargement().percent(),
-                check -> String.format(
-                        Locale.ROOT, "%.0f %%%s", check.enlargement().percent(), soft(check) ? ", soft" : ""));
-        column("Pace", 120, this::crossing, this::pace);
-        column("Picture", 90, this::missing, check -> missing(check) ? "missing" : "there");
-    }
-
-    private String time(int frames) {
-        return Timecode.brief(frames, desk.document().project().frame().rate());
-    }
-
-    private String edges(ShotCheck check) {
-        if (!check.judged()) {
-            return desk.document().project().isTitle(check.shot()) ? "a title" : "not meant to fill the frame";
-        }
-        return check.sealed()
-                ? String.format(
-                        Locale.ROOT,
-                        "sealed, %.0f px to spare",
-                        Math.max(0, check.edges().worst().framePx()))
-                : "▨ open at " + time(check.edges().worstFrame())
-                        + open(check.edges().worst());
-    }
-
-    private static String open(Margin worst) {
-        return worst.unseen().isPresent()
-                ? ": " + worst.reason()
-                : String.format(Locale.ROOT, " by %.0f px", Math.max(1, -worst.framePx()));
-    }
-
-    private String pace(ShotCheck check) {
-        double seconds = crossing(check);
-        return seconds > 999
-                ? "still"
-                : String.format(Locale.ROOT, "%.1f s across%s", seconds, hasty(check) ? ", hasty" : "");
-    }
-
-    private <T extends Comparable<T>> void column(
-            String title, double width, Function<ShotCheck, T> order, Function<ShotCheck, String> words) {
-        TableColumn<ShotCheck, ShotCheck> column = new TableColumn<>(title);
-        column.setPrefWidth(width);
-        column.setComparator((a, b) -> order.apply(a).compareTo(order.apply(b)));
-        column.setCellValueFactory(row -> new SimpleObjectProperty<>(row.getValue()));
-        column.setCellFactory(_ -> new TableCell<>() {
-            @Override
-            protected void updateItem(ShotCheck check, boolean empty) {
-                super.updateItem(check, empty);
-                setText(empty || check == null ? "" : words.apply(check));
-            }
-        });
-        table.getColumns().add(column);
-    }
-
-    private void thumbnail(String title, int end) {
-        TableColumn<ShotCheck, ShotCheck> column = new TableColumn<>(title);
-        column.setPrefWidth(78);
-        column.setSortable(false);
-        column.setCellValueFactory(row -> new SimpleObjectProperty<>(row.getValue()));
-        column.setCellFactory(_ -> new TableCell<>() {
-            private final ImageView picture = new ImageView();
-
-            @Override
-            protected void updateItem(ShotCheck check, boolean empty) {
-                super.updateItem(check, empty);
-                setGraphic(null);
-                if (!empty && check != null) {
-                    Shot shot = check.shot();
-                    services.thumbnails()
-                            .framing(desk.document().project(), shot, end == 0 ? 0 : shot.lastFrame(), THUMBNAIL)
-                            .ifPresent(image -> {
-                                picture.setImage(image);
-                                picture.setFitWidth(THUMBNAIL.width());
-                                picture.setFitHeight(THUMBNAIL.height());
-                                setGraphic(picture);
-                            });
-                }
-            }
-        });
-        table.getColumns().add(column);
-    }
-
-    private TableRow<ShotCheck> row() {
-        TableRow<ShotCheck> row = new TableRow<>();
-        row.setOnMouseClicked(event -> {
-            if (event.getClickCount() == 2 && !row.isEmpty()) {
-                goTo(row.getItem());
-            }
-        });
-        return row;
     }
 
     /** To the frame of a shot that is furthest open, or to its first. */

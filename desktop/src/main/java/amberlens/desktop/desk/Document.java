@@ -1,8 +1,11 @@
 package amberlens.desktop.desk;
 
+import amberlens.core.delivery.DeliveryEdits;
+import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.edit.CarryEdits;
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.History;
+import amberlens.core.model.Delivery;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.files.FileStamp;
@@ -16,6 +19,9 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The project that is worked on, its history, its file, and what of it is saved. Lives on the interface thread.
+ *
+ * <p>It is looked at in the project's own frame or in that of one of its deliveries: {@link #project} is what is seen there, and edits
+ * are made on that. The project behind it is {@link #whole}.
  *
  * <p>A gesture shows its edit with {@link #show} as often as it likes and ends in {@link #commit} or {@link #cancel};
  * only then the history gets its one step.
@@ -51,7 +57,10 @@ public final class Document {
     private @Nullable Place shownFrom;
     private boolean kept;
     private @Nullable Edit shown;
-    private Project project = history.present();
+    private Optional<String> shape = Optional.empty();
+    private DeliveryFilm film = new DeliveryFilm("");
+    private Project settled = history.present();
+    private Project project = settled;
     private @Nullable Path file;
     private @Nullable FileStamp stamp;
     private int edits;
@@ -64,19 +73,39 @@ public final class Document {
         onlooker = whoLooks;
     }
 
-    /** The project as it is shown now, an unfinished gesture included. */
+    /** The project as it is shown now, an unfinished gesture included, in the frame that is looked at. */
     public Project project() {
         return project;
     }
 
-    /** The project without an unfinished gesture. */
+    /** The project without an unfinished gesture, in the frame that is looked at. */
     public Project settled() {
+        return settled;
+    }
+
+    /** The project without an unfinished gesture, in its own frame. */
+    public Project whole() {
         return history.present();
+    }
+
+    /** The delivery whose frame is looked at; empty for the project's own. */
+    public Optional<Delivery> delivery() {
+        return shape.flatMap(whole()::delivery);
+    }
+
+    /** Looks at the project in the frame of one of its deliveries, or in its own. */
+    public void lookAt(Optional<String> deliveryId) {
+        settle();
+        cancel();
+        Project before = project;
+        shape = deliveryId;
+        film = new DeliveryFilm(deliveryId.orElse(""));
+        changed(before);
     }
 
     /** The settled project, for whoever writes it. */
     public Snapshot snapshot() {
-        return new Snapshot(identity, settled());
+        return new Snapshot(identity, whole());
     }
 
     /** Whether a gesture or an offer shows what is not made yet. */
@@ -114,7 +143,10 @@ public final class Document {
         kept = false;
         shown = null;
         shownFrom = null;
-        project = history.present();
+        shape = Optional.empty();
+        film = new DeliveryFilm("");
+        settled = history.present();
+        project = settled;
         file = path.orElse(null);
         stamp = read.orElse(null);
         edits = madeBefore;
@@ -126,8 +158,13 @@ public final class Document {
         });
     }
 
-    /** Makes an edit at once, as one step of the history. */
+    /** Makes an edit of what is looked at, at once and as one step of the history. */
     public void apply(Edit edit) {
+        applyToWhole(DeliveryEdits.inAllShapes(edit, shape));
+    }
+
+    /** Likewise, of the project in its own frame. */
+    public void applyToWhole(Edit edit) {
         settle();
         Place place = here();
         Project before = project;
@@ -149,7 +186,7 @@ public final class Document {
         shownFrom = here();
         shown = edit;
         Project before = project;
-        project = CarryEdits.apply(edit, history.present());
+        project = film.of(CarryEdits.apply(DeliveryEdits.inAllShapes(edit, shape), whole()));
         listeners.tell(projectChange(before));
     }
 
@@ -182,7 +219,7 @@ public final class Document {
             Project before = project;
             shown = null;
             shownFrom = null;
-            project = history.present();
+            project = settled;
             listeners.together(() -> {
                 if (onlooker != null) {
                     onlooker.back(new Place(from.selection(), onlooker.here().playhead()));
@@ -233,7 +270,7 @@ public final class Document {
                 .isPresent());
         edits++;
         Project before = project;
-        project = history.present();
+        present();
         listeners.together(() -> {
             if (matters && onlooker != null) {
                 onlooker.back(step.place());
@@ -250,8 +287,13 @@ public final class Document {
         return history.redoName();
     }
 
+    private void present() {
+        settled = film.of(history.present());
+        project = settled;
+    }
+
     private void changed(Project before) {
-        project = history.present();
+        present();
         listeners.together(() -> {
             if (onlooker != null) {
                 onlooker.changed();

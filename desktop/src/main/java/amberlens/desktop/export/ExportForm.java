@@ -1,5 +1,6 @@
 package amberlens.desktop.export;
 
+import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.geometry.Size;
 import amberlens.core.hearing.Hearing;
 import amberlens.core.model.FileProblem;
@@ -73,6 +74,7 @@ final class ExportForm extends GridPane {
     private final CheckBox transparent = new CheckBox("Transparent where no picture is");
     private final CheckBox onlyChanged = new CheckBox("Only what has changed since it was last exported");
     private final TextField destination = new TextField();
+    private final ShapeChoice shapes;
 
     ExportForm(Desk desk, Path proposed, Function<ExportFormat, Optional<Path>> browse) {
         this.desk = desk;
@@ -85,7 +87,8 @@ final class ExportForm extends GridPane {
         to.setId("export-to");
         from.setPrefColumnCount(9);
         to.setPrefColumnCount(9);
-        size = Choices.of(sizes(), Size::toString, project().frameSize(), "export-size");
+        size = Choices.of(
+                sizes(project().frameSize()), Size::toString, project().frameSize(), "export-size");
         rate = Choices.of(
                 rates(),
                 each -> each + (each.equals(project().frame().rate()) ? " fps, the project's" : " fps"),
@@ -111,14 +114,18 @@ final class ExportForm extends GridPane {
         browser.setOnAction(
                 _ -> browse.apply(format.getValue()).ifPresent(path -> destination.setText(path.toString())));
         HBox.setHgrow(destination, Priority.ALWAYS);
+        shapes = new ShapeChoice(desk.document());
         row(0, "Frames", new HBox(8, range, from, new Label("–"), to));
-        row(1, "Size", new HBox(8, size, rate));
-        row(2, "Format", new HBox(8, format, use));
-        row(3, "Quality", quality);
-        row(4, "Sound", loudness);
-        row(5, "", transparent);
-        row(6, "", onlyChanged);
-        row(7, "Save as", new HBox(8, destination, browser));
+        if (shapes.isNeeded()) {
+            row(1, "Deliveries", shapes);
+        }
+        row(2, "Size", new HBox(8, size, rate));
+        row(3, "Format", new HBox(8, format, use));
+        row(4, "Quality", quality);
+        row(5, "Sound", loudness);
+        row(6, "", transparent);
+        row(7, "", onlyChanged);
+        row(8, "Save as", new HBox(8, destination, browser));
         showRange();
         showFormat();
     }
@@ -137,8 +144,7 @@ final class ExportForm extends GridPane {
         return desk.document().project();
     }
 
-    private List<Size> sizes() {
-        Size frame = project().frameSize();
+    private static List<Size> sizes(Size frame) {
         List<Size> sizes = new ArrayList<>();
         sizes.add(frame);
         for (int i = 1; i < PER_CENT.length; i++) {
@@ -215,20 +221,44 @@ final class ExportForm extends GridPane {
      * @throws FileProblem for a time or a file name that cannot be understood
      */
     List<ExportJob> jobs(boolean overwrite) throws FileProblem {
-        ExportSettings settings = settings(overwrite || onlyChanged.isSelected());
-        if (range.getValue().several()) {
-            List<Shot> shots = LineUp.inTime(project()).stream()
-                    .filter(shot -> range.getValue() == Range.PER_SHOT || chosen.contains(shot.id()))
-                    .toList();
-            return ExportJob.perShot(project(), shots, settings);
+        List<DeliveryFilm.Named> films = shapes.chosen();
+        if (films.isEmpty()) {
+            throw new FileProblem("Choose at least one of the deliveries, or the film.");
         }
-        String name = range.getValue() == Range.SHOT
-                ? selected.map(Shot::name).orElse(project().name())
-                : project().name();
-        return List.of(new ExportJob(name, project(), settings));
+        List<ExportJob> jobs = new ArrayList<>();
+        for (DeliveryFilm.Named film : films) {
+            ExportSettings settings = settings(film.film(), overwrite || onlyChanged.isSelected());
+            Path named = films.size() == 1
+                    ? settings.destination()
+                    : ExportJob.destination(
+                            settings.destination(), desk.document().whole(), film.delivery());
+            for (ExportJob job : jobs(film.film(), settings.withDestination(named))) {
+                jobs.add(film.delivery().map(job::in).orElse(job));
+            }
+        }
+        return jobs;
     }
 
-    private ExportSettings settings(boolean overwrite) throws FileProblem {
+    private List<ExportJob> jobs(Project film, ExportSettings settings) {
+        if (range.getValue().several()) {
+            List<Shot> shots = LineUp.inTime(film).stream()
+                    .filter(shot -> range.getValue() == Range.PER_SHOT || chosen.contains(shot.id()))
+                    .toList();
+            return ExportJob.perShot(film, shots, settings);
+        }
+        String name = range.getValue() == Range.SHOT ? selected.map(Shot::name).orElse(film.name()) : film.name();
+        return List.of(new ExportJob(name, film, settings));
+    }
+
+    /** The chosen size, for another frame its part of that. */
+    private Size size(Size frame) {
+        if (frame.equals(project().frameSize())) {
+            return size.getValue();
+        }
+        return sizes(frame).get(size.getSelectionModel().getSelectedIndex());
+    }
+
+    private ExportSettings settings(Project film, boolean overwrite) throws FileProblem {
         try {
             FrameSpan span = range.getValue() == Range.FRAMES
                     ? new FrameSpan(
@@ -242,7 +272,7 @@ final class ExportForm extends GridPane {
             FrameRate other = rate.getValue();
             return new ExportSettings(
                             span,
-                            size.getValue(),
+                            size(film.frameSize()),
                             other.equals(project().frame().rate()) ? Optional.empty() : Optional.of(other),
                             format.getValue(),
                             quality.getValue(),

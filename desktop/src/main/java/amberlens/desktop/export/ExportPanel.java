@@ -149,7 +149,7 @@ public final class ExportPanel extends DialogPanel {
 
     private void sealed(OutputSeal lifts) {
         if (!lifts.steps().isEmpty()) {
-            desk.document().apply(lifts.edit());
+            desk.document().applyToWhole(lifts.edit());
         }
         if (!lifts.refusals().isEmpty()) {
             note.setText(String.join("; ", lifts.refusals()) + ".");

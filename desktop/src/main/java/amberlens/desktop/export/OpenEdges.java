@@ -1,6 +1,7 @@
 package amberlens.desktop.export;
 
 import amberlens.core.check.OutputEdge;
+import amberlens.core.delivery.DeliveryEdits;
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.OutputSeal;
 import amberlens.core.seal.SealTerms;
@@ -40,13 +41,13 @@ final class OpenEdges {
                 + ".";
     }
 
-    /** The lifts that close them all, each for the times of its own export. */
+    /** The lifts that close them all, each for the times and in the frame of its own export; edits of the project as a whole. */
     static OutputSeal lifted(List<ExportJob> jobs, double limit) {
         List<Edit> steps = new ArrayList<>();
         List<String> refusals = new ArrayList<>();
         for (ExportJob job : jobs) {
             OutputSeal seal = OutputSeal.of(job.project(), times(job), SealWay.LIFT, SealTerms.limit(limit));
-            steps.addAll(seal.steps());
+            seal.steps().forEach(step -> steps.add(DeliveryEdits.inAllShapes(step, job.delivery())));
             refusals.addAll(seal.refusals());
         }
         return new OutputSeal(steps, refusals);

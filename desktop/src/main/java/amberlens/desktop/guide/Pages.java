@@ -30,6 +30,7 @@ final class Pages {
             "sound",
             "footage",
             "depth",
+            "deliveries",
             "export",
             "other-programs",
             "command-line",

@@ -15,6 +15,7 @@ import amberlens.media.footage.NumberedPictures;
 import amberlens.media.intake.Conformed;
 import amberlens.media.intake.MediaProbe;
 import amberlens.media.intake.MissingMedia;
+import amberlens.media.pixels.PixelKey;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -23,6 +24,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -120,8 +122,10 @@ public final class MediaImport {
 
     private void read(List<List<Path>> groups, Consumer<List<Media>> then) {
         FrameRate rate = desk.document().project().frame().rate();
-        Set<String> known =
-                desk.document().settled().media().stream().map(Media::path).collect(Collectors.toSet());
+        Set<PixelKey> known = desk.document().settled().media().stream()
+                .filter(Media::hasFile)
+                .map(media -> PixelKey.of(media, 0))
+                .collect(Collectors.toSet());
         services.background().execute(() -> {
             List<Media> good = new ArrayList<>();
             List<String> paths = new ArrayList<>();
@@ -132,14 +136,20 @@ public final class MediaImport {
                 int now = ++done;
                 Platform.runLater(() -> desk.say("Reading file " + now + " of " + groups.size() + " …"));
                 try {
-                    MediaProbe.Found found = group.size() > 1
-                            ? MediaProbe.sequence(group, rate)
-                            : MediaProbe.file(group.getFirst(), services.distrusted());
-                    paths.add(found.media().path());
-                    if (known.add(found.media().path())) {
-                        good.add(found.media());
+                    List<MediaProbe.Found> all = group.size() > 1
+                            ? List.of(MediaProbe.sequence(group, rate))
+                            : MediaProbe.all(group.getFirst(), services.distrusted());
+                    paths.add(all.getFirst().media().path());
+                    for (MediaProbe.Found found : all) {
+                        if (known.add(PixelKey.of(found.media(), 0))) {
+                            good.add(found.media());
+                        }
+                        found.remark().ifPresent(remarks::add);
                     }
-                    found.remark().ifPresent(remarks::add);
+                    if (all.size() > 1) {
+                        remarks.add(all.getFirst().media().fileName() + " has " + all.size()
+                                + " pages; each is a picture of its own.");
+                    }
                 } catch (FileProblem e) {
                     problems.add(e.getMessage());
                 } catch (Throwable e) { // whatever one file does, the others are read
@@ -155,9 +165,9 @@ public final class MediaImport {
 
     private List<Media> with(List<String> paths) {
         return paths.stream()
+                .distinct()
                 .flatMap(path -> desk.document().project().media().stream()
-                        .filter(media -> media.path().equals(path))
-                        .limit(1))
+                        .filter(media -> media.path().equals(path)))
                 .toList();
     }
 
@@ -249,20 +259,19 @@ public final class MediaImport {
     private Map<String, Media> read(Map<String, Path> files) throws FileProblem {
         Map<String, Media> found = new LinkedHashMap<>();
         for (var entry : files.entrySet()) {
-            boolean sequence = desk.document()
-                    .settled()
-                    .media(entry.getKey())
-                    .filter(media -> media.kind() == Media.Kind.SEQUENCE)
-                    .isPresent();
-            FrameRate rate = desk.document().settled().frame().rate();
-            found.put(
-                    entry.getKey(),
-                    (sequence
-                                    ? MediaProbe.sequence(List.of(entry.getValue()), rate)
-                                    : MediaProbe.file(entry.getValue(), services.distrusted()))
-                            .media());
+            Optional<Media> wanted = desk.document().settled().media(entry.getKey());
+            found.put(entry.getKey(), instead(wanted, entry.getValue()).media());
         }
         return found;
+    }
+
+    private MediaProbe.Found instead(Optional<Media> wanted, Path file) throws FileProblem {
+        if (wanted.filter(media -> media.kind() == Media.Kind.SEQUENCE).isPresent()) {
+            return MediaProbe.sequence(
+                    List.of(file), desk.document().settled().frame().rate());
+        }
+        int page = wanted.map(Media::page).orElse(1);
+        return page > 1 ? MediaProbe.picture(file, page) : MediaProbe.file(file, services.distrusted());
     }
 
     private void found(Map<String, Media> found) {

@@ -46,7 +46,17 @@ final class MenuPlan {
                                 "project.save-as",
                                 inner("Earlier work", "project.versions", "project.kept")),
                         group("media.add", inner("Missing and distrusted", "media.find", "media.trust")),
-                        group("project.frame", "project.export", "project.exports", "project.proof"),
+                        group(
+                                "project.frame",
+                                inner(
+                                        "Deliveries",
+                                        "delivery.list",
+                                        "delivery.next",
+                                        "delivery.reframe",
+                                        "delivery.reframe-all",
+                                        "delivery.give-back"),
+                                "project.export",
+                                inner("Exports and proof", "project.exports", "project.proof")),
                         group("settings.show"));
             case EDIT ->
                 groups(

@@ -43,7 +43,10 @@ final class ProofPanel extends DialogPanel {
         this.overlay = overlay;
         this.file = file;
         Document document = desk.document();
-        project = document.project();
+        Project shown = document.project();
+        project = document.delivery()
+                .map(delivery -> shown.withName(shown.name() + " " + delivery.name()))
+                .orElse(shown);
         origin = new Proof.Origin(
                 document.file().map(Path::getFileName).map(Path::toString),
                 document.unsaved() ? Optional.empty() : document.stamp().map(FileStamp::hash),

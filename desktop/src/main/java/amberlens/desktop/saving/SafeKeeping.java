@@ -64,7 +64,7 @@ public final class SafeKeeping implements AutoCloseable {
         this.clock = clock;
         this.interfaceThread = interfaceThread;
         document = desk.document().snapshot().of();
-        handled = desk.document().settled();
+        handled = desk.document().whole();
         listening = desk.subscribe(this::changed);
     }
 
@@ -162,7 +162,7 @@ public final class SafeKeeping implements AutoCloseable {
 
     /** Keeps the present document at once, and does something when it is kept. */
     public void keepNow(Runnable then) {
-        handled = desk.document().settled();
+        handled = desk.document().whole();
         plan(desk.document().snapshot());
         Runnable keeping = newest;
         if (planned != null) {

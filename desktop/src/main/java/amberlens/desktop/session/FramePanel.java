@@ -12,8 +12,7 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.FormPanel;
 import amberlens.desktop.style.Overlay;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import amberlens.desktop.style.UsualFrames;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -22,8 +21,6 @@ import javafx.scene.layout.HBox;
 
 /** The dialog for the frame of the project: name, size, rate, background. */
 final class FramePanel extends FormPanel {
-    private static final Map<String, Size> SHAPES = shapes();
-
     private final Desk desk;
     private final Overlay overlay;
     private final TextField name = new TextField();
@@ -41,10 +38,10 @@ final class FramePanel extends FormPanel {
         this.overlay = overlay;
         FrameFormat frame = desk.document().project().frame();
         name.setText(desk.document().project().name());
-        shape.getItems().setAll(SHAPES.keySet());
+        shape.getItems().setAll(UsualFrames.SIZES.keySet());
         shape.setPromptText("Choose a usual size");
         shape.setOnAction(_ -> {
-            Size size = SHAPES.get(shape.getValue());
+            Size size = UsualFrames.SIZES.get(shape.getValue());
             width.setText(String.valueOf(size.width()));
             height.setText(String.valueOf(size.height()));
         });
@@ -98,17 +95,5 @@ final class FramePanel extends FormPanel {
         } catch (NumberFormatException _) {
             throw new IllegalArgumentException("The shutter is a number of degrees.");
         }
-    }
-
-    private static Map<String, Size> shapes() {
-        Map<String, Size> shapes = new LinkedHashMap<>();
-        shapes.put("16:9 full HD", new Size(1920, 1080));
-        shapes.put("16:9 UHD", new Size(3840, 2160));
-        shapes.put("16:9 HD", new Size(1280, 720));
-        shapes.put("2.39:1 wide", new Size(1920, 804));
-        shapes.put("9:16 upright", new Size(1080, 1920));
-        shapes.put("1:1 square", new Size(1080, 1080));
-        shapes.put("4:5 upright", new Size(1080, 1350));
-        return shapes;
     }
 }

@@ -239,7 +239,7 @@ public final class ProjectSession {
                 .open(
                         version.path(),
                         read -> desk.document()
-                                .apply(Edit.of(
+                                .applyToWhole(Edit.of(
                                         "return to the version of " + VersionsPanel.TIME.format(version.saved()),
                                         _ -> read.project())),
                         why -> overlay.tell("That version could not be opened", why));

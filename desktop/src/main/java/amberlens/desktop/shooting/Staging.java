@@ -1,12 +1,14 @@
 package amberlens.desktop.shooting;
 
+import amberlens.core.delivery.DeliveryEdits;
+import amberlens.core.delivery.Reframe;
 import amberlens.core.edit.CameraEdits;
 import amberlens.core.edit.LookEdits;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.edit.ShotEdits;
-import amberlens.core.geometry.DeliveryGuide;
 import amberlens.core.geometry.Size;
 import amberlens.core.look.StockLook;
+import amberlens.core.model.Delivery;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.motion.Channel;
@@ -57,10 +59,10 @@ final class Staging {
             case SEAL -> bench.desk().tools().setSealing(true);
             case ROOM -> takeHold(bench.desk());
             case ENDS -> bench.desk().tools().toggle(Tools.LensShow.ENDS);
-            case DELIVERY -> {
-                bench.desk().tools().setDelivery(Optional.of(DeliveryGuide.PORTRAIT));
-                bench.desk().tools().setJudgingDelivery(true);
-                bench.desk().tools().toggle(Tools.Guide.THIRDS);
+            case DELIVERY -> upright(bench.desk());
+            case DELIVERIES -> {
+                upright(bench.desk());
+                bench.actions().run("delivery.list");
             }
             case READY -> bench.show(ShelfTab.MOVES);
             case CHECK -> bench.actions().run("edges.check-all");
@@ -172,6 +174,21 @@ final class Staging {
     }
 
     /** As if a hand held the gate: a drag in progress that has changed nothing yet. */
+    /** An upright delivery is looked at, all of whose shots are reframed. */
+    private static void upright(Desk desk) {
+        desk.document().applyToWhole(DeliveryEdits.add("", new Size(1080, 1920)));
+        Project whole = desk.document().whole();
+        Delivery upright = whole.deliveries().getLast();
+        var reframe = new Reframe(whole, upright, SealTerms.free());
+        List<Reframe.Framed> framed = whole.shots().parallelStream()
+                .map(reframe::of)
+                .filter(Reframe.Framed.class::isInstance)
+                .map(Reframe.Framed.class::cast)
+                .toList();
+        desk.document().applyToWhole(DeliveryEdits.reframe(upright.id(), framed));
+        desk.document().lookAt(Optional.of(upright.id()));
+    }
+
     private static void takeHold(Desk desk) {
         desk.cursor().selectedShot().ifPresent(shot -> desk.document()
                 .show(CameraEdits.setFraming(

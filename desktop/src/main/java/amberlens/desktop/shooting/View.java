@@ -12,6 +12,7 @@ public enum View {
     ROOM,
     ENDS,
     DELIVERY,
+    DELIVERIES,
     LAYERS,
     READY,
     CHECK,

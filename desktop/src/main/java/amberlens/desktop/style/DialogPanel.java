@@ -26,7 +26,9 @@ public abstract class DialogPanel extends VBox {
 
     /** What stands beside the title, at the right. */
     protected final void beside(Node... nodes) {
-        heading.getChildren().add(DialogParts.gap());
+        if (heading.getChildren().size() == 1) {
+            heading.getChildren().add(DialogParts.gap());
+        }
         heading.getChildren().addAll(nodes);
     }
 

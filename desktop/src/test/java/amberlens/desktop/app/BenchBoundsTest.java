@@ -2,6 +2,7 @@ package amberlens.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberlens.core.delivery.DeliveryEdits;
 import amberlens.core.edges.Conform;
 import amberlens.core.edit.FramingEdits;
 import amberlens.core.edit.MediaEdits;
@@ -59,6 +60,7 @@ class BenchBoundsTest {
             "help.guide",
             "help.keys",
             "project.frame",
+            "delivery.list",
             "project.export",
             "project.film",
             "edges.check-all",
@@ -98,7 +100,8 @@ class BenchBoundsTest {
 
     private static Project project() {
         Media plan = Media.photo("m1", folder.resolve("not-there.png").toString(), new Size(6000, 4000));
-        Project project = MediaEdits.add(plan).apply(Project.empty("Fernhollow"));
+        Project project = DeliveryEdits.add("", new Size(1080, 1920))
+                .apply(MediaEdits.add(plan).apply(Project.empty("Fernhollow")));
         Project two = ShotEdits.add(plan, Conform.FILL, 0)
                 .apply(ShotEdits.add(plan, Conform.FILL, 0).apply(project));
         Project one = two.mapShot("s1", BenchBoundsTest::turned);

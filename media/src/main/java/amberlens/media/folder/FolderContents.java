@@ -60,9 +60,11 @@ public record FolderContents(
                 continue;
             }
             try {
-                Media media = MediaProbe.file(file, guard).media();
-                (media.isSeen() ? seen : heard).add(media);
-                title(file).ifPresent(words -> titles.put(media.path(), words));
+                List<Media> all = MediaProbe.all(file, guard).stream()
+                        .map(MediaProbe.Found::media)
+                        .toList();
+                all.forEach(media -> (media.isSeen() ? seen : heard).add(media));
+                title(file).ifPresent(words -> titles.put(all.getFirst().path(), words));
             } catch (FileProblem e) {
                 problems.add(e.getMessage());
             }

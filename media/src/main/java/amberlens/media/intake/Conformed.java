@@ -57,7 +57,7 @@ public record Conformed(Project project, Map<String, Media> changed, List<String
         Path path = Path.of(media.path());
         Media found =
                 switch (media.kind()) {
-                    case PHOTO -> MediaProbe.picture(path).media();
+                    case PHOTO -> MediaProbe.picture(path, media.page()).media();
                     case SEQUENCE ->
                         MediaProbe.sequence(
                                         List.of(path),

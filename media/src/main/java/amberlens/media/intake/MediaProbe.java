@@ -12,6 +12,7 @@ import amberlens.media.footage.NumberedPictures;
 import amberlens.media.picture.PictureReader;
 import amberlens.media.sound.SoundHeader;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -59,6 +60,25 @@ public final class MediaProbe {
         } catch (OutOfMemoryError e) {
             throw new FileProblem(path + " is too large for the memory of this machine.", e);
         }
+    }
+
+    /**
+     * Likewise, one for each page where a file has several.
+     *
+     * @param guard is asked before a film is opened
+     */
+    public static List<Found> all(Path file, FilmGuard guard) throws FileProblem {
+        Found first = file(file, guard);
+        Path path = Path.of(first.media().path());
+        if (first.media().kind() != Media.Kind.PHOTO) {
+            return List.of(first);
+        }
+        int pages = PictureReader.pages(path);
+        List<Found> all = new ArrayList<>(List.of(first));
+        for (int page = 2; page <= pages; page++) {
+            all.add(picture(path, page));
+        }
+        return all;
     }
 
     /** A film file may hold nothing to be seen. */
@@ -115,10 +135,20 @@ public final class MediaProbe {
         return name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
     }
 
-    /** A still picture. */
-    static Found picture(Path path) throws FileProblem {
-        PictureReader.Header header = PictureReader.header(path);
-        Media media = Media.photo(NO_ID, path.toString(), header.size()).withFingerprint(Fingerprints.of(path));
+    private static Found picture(Path path) throws FileProblem {
+        return picture(path, 1);
+    }
+
+    /**
+     * A still picture.
+     *
+     * @param page which of those in the file, from 1
+     */
+    public static Found picture(Path path, int page) throws FileProblem {
+        PictureReader.Header header = PictureReader.header(path, page);
+        Media media = Media.photo(NO_ID, path.toString(), header.size())
+                .withPage(page)
+                .withFingerprint(Fingerprints.of(path));
         return new Found(media, header.remark().map(words -> media.fileName() + " " + words));
     }
 

@@ -34,6 +34,7 @@ final class PictureFile {
     final Path path;
     final PictureKind kind;
     final ImageReader reader;
+    final int index;
     final Size stored;
     final Orientation orientation;
     final boolean cutOff;
@@ -42,17 +43,26 @@ final class PictureFile {
     private final ImageInputStream stream;
 
     private PictureFile(
-            Path path, PictureKind kind, Optional<TiffDirectory> tiff, Source source, ImageReader reader, Size stored)
+            Path path,
+            PictureKind kind,
+            Optional<TiffDirectory> tiff,
+            Source source,
+            ImageReader reader,
+            int index,
+            Size stored)
             throws IOException {
         this.path = path;
         this.kind = kind;
         this.tiff = tiff;
         this.reader = reader;
+        this.index = index;
         this.stored = stored;
         stream = source.stream;
         profileDropped = source.profileDropped;
         cutOff = CutOff.of(kind, path, tiff);
-        orientation = orientation(path);
+        orientation = index == 0
+                ? orientation(path)
+                : tiff.map(TiffDirectory::orientation).orElse(Orientation.UPRIGHT);
     }
 
     /** Where the decoder reads from. */
@@ -61,12 +71,17 @@ final class PictureFile {
     /**
      * Opens a file.
      *
+     * @param page which of its pictures, from 1
      * @param budget closes it when its time is over
      */
-    static PictureFile open(Path path, Budget budget) throws FileProblem, IOException {
+    static PictureFile open(Path path, int page, Budget budget) throws FileProblem, IOException {
         checkThere(path);
         PictureKind kind = PictureKind.of(path);
-        Optional<TiffDirectory> tiff = kind == PictureKind.TIFF ? TiffDirectory.of(path) : Optional.empty();
+        int index = kind == PictureKind.TIFF && page > 1 ? TiffPages.index(path, page) : 0;
+        if (kind != PictureKind.TIFF && page > 1) {
+            throw new FileProblem(path + " holds one picture, and no page " + page + ".");
+        }
+        Optional<TiffDirectory> tiff = kind == PictureKind.TIFF ? TiffDirectory.of(path, index) : Optional.empty();
         if (kind == PictureKind.JPEG_XL) {
             throw new FileProblem(
                     path
@@ -79,10 +94,10 @@ final class PictureFile {
                         new FileProblem(path + " is not a picture that can be read; it must be " + READABLE + "."));
         budget.closing((AutoCloseable) reader::dispose);
         budget.closing((AutoCloseable) reader::abort);
-        reader.setInput(source.stream, true, false);
-        Size claimed = claimedSize(path, reader);
+        reader.setInput(source.stream, index == 0, false);
+        Size claimed = claimedSize(path, reader, index);
         budget.extendFor(claimed.area());
-        return new PictureFile(path, kind, tiff, source, reader, claimed);
+        return new PictureFile(path, kind, tiff, source, reader, index, claimed);
     }
 
     private static Source source(Path path, PictureKind kind, Optional<TiffDirectory> tiff)
@@ -139,9 +154,9 @@ final class PictureFile {
         }
     }
 
-    private static Size claimedSize(Path path, ImageReader reader) throws IOException, FileProblem {
-        int width = reader.getWidth(0);
-        int height = reader.getHeight(0);
+    private static Size claimedSize(Path path, ImageReader reader, int index) throws IOException, FileProblem {
+        int width = reader.getWidth(index);
+        int height = reader.getHeight(index);
         if (width < 1 || height < 1) {
             throw new FileProblem(path + " says it is " + width + " × " + height + " pixels; it is damaged.");
         }

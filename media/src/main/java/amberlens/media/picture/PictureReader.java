@@ -45,7 +45,7 @@ public final class PictureReader {
                             file.remark());
                 }
             }
-            var file = PictureFile.open(path, budget);
+            var file = PictureFile.open(path, 1, budget);
             var type = file.reader.getRawImageType(0);
             if (type == null) {
                 type = file.reader.getImageTypes(0).next();
@@ -69,15 +69,34 @@ public final class PictureReader {
      */
     public record Header(Size size, Optional<String> remark) {}
 
-    /** Reads the header alone. */
+    /** How many pictures a file holds that are meant to be looked at one by one: the pages of a TIFF; 1 of all others. */
+    public static int pages(Path path) throws FileProblem {
+        return Budget.read(path, _ -> {
+            PictureFile.checkThere(path);
+            return PictureKind.of(path) == PictureKind.TIFF
+                    ? Math.max(1, TiffPages.of(path).size())
+                    : 1;
+        });
+    }
+
+    /** Reads the header of a file's first picture alone. */
     public static Header header(Path path) throws FileProblem {
+        return header(path, 1);
+    }
+
+    /**
+     * Reads the header of a picture alone.
+     *
+     * @param page which of those in the file, from 1
+     */
+    public static Header header(Path path, int page) throws FileProblem {
         return Budget.read(path, budget -> {
             if (isDecodedHere(path)) {
                 try (DecodedPicture file = opened(path)) {
                     return new Header(file.orientation().upright(file.stored()), file.remark());
                 }
             }
-            var file = PictureFile.open(path, budget);
+            var file = PictureFile.open(path, page, budget);
             return new Header(file.orientation.upright(file.stored), file.remark());
         });
     }
@@ -96,15 +115,16 @@ public final class PictureReader {
 
     /** All pixels of a picture that is whole, see {@link #picture}. */
     public static Raster read(Path path, Rows rows) throws FileProblem {
-        return picture(path, rows).pixels();
+        return picture(path, 1, rows).pixels();
     }
 
     /**
      * All pixels of a picture, as far as they are there.
      *
+     * @param page which of those in the file, from 1
      * @throws FileProblem when it is not a readable picture, damaged or too large, or takes too long
      */
-    public static Picture picture(Path path, Rows rows) throws FileProblem {
+    public static Picture picture(Path path, int page, Rows rows) throws FileProblem {
         return Budget.read(path, budget -> {
             if (isDecodedHere(path)) {
                 try (DecodedPicture file = opened(path)) {
@@ -113,7 +133,7 @@ public final class PictureReader {
                     return new Picture(pixels, file.damaged());
                 }
             }
-            var file = PictureFile.open(path, budget);
+            var file = PictureFile.open(path, page, budget);
             BufferedImage image = image(file);
             return new Picture(ToRaster.convert(image, profile(file), file.tiff, file.orientation, rows), file.cutOff);
         });
@@ -136,7 +156,7 @@ public final class PictureReader {
         }
         List<String> warnings = new ArrayList<>();
         file.reader.addIIOReadWarningListener((_, warning) -> warnings.add(warning));
-        BufferedImage image = file.reader.read(0);
+        BufferedImage image = file.reader.read(file.index);
         if (warnings.stream().anyMatch(PictureReader::tellsOfMissingData)) {
             throw PictureFile.damaged(file.path, null);
         }
@@ -146,11 +166,13 @@ public final class PictureReader {
     /** Decodes into an image that is kept when the decoder gives up. */
     private static BufferedImage whatIsThere(PictureFile file) throws IOException {
         ImageReadParam into = file.reader.getDefaultReadParam();
-        BufferedImage image =
-                file.reader.getImageTypes(0).next().createBufferedImage(file.stored.width(), file.stored.height());
+        BufferedImage image = file.reader
+                .getImageTypes(file.index)
+                .next()
+                .createBufferedImage(file.stored.width(), file.stored.height());
         into.setDestination(image);
         try {
-            return file.reader.read(0, into);
+            return file.reader.read(file.index, into);
         } catch (IOException | RuntimeException _) {
             return image;
         }

@@ -1,6 +1,7 @@
 package amberlens.media.picture;
 
 import amberlens.media.raster.IccProfiles;
+import amberlens.media.raster.Orientation;
 import com.twelvemonkeys.imageio.metadata.CompoundDirectory;
 import com.twelvemonkeys.imageio.metadata.Directory;
 import com.twelvemonkeys.imageio.metadata.Entry;
@@ -13,9 +14,10 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javax.imageio.stream.FileImageInputStream;
 
-/** What the first directory of a TIFF file says of its pixels (TIFF 6.0; tags by number). */
+/** What one of the directories of a TIFF file says of its pixels (TIFF 6.0; tags by number). */
 final class TiffDirectory {
     private static final int BITS_PER_SAMPLE = 258;
+    private static final int ORIENTATION = 274;
     private static final int STRIP_OFFSETS = 273;
     private static final int STRIP_LENGTHS = 279;
     private static final int TILE_OFFSETS = 324;
@@ -34,13 +36,17 @@ final class TiffDirectory {
         this.littleEndian = littleEndian;
     }
 
-    /** Empty where the directory cannot be read; the decoder then says what is wrong. */
-    static Optional<TiffDirectory> of(Path path) {
+    /**
+     * Empty where the directory cannot be read; the decoder then says what is wrong.
+     *
+     * @param index from 0
+     */
+    static Optional<TiffDirectory> of(Path path, int index) {
         try (var stream = new FileImageInputStream(path.toFile())) {
             boolean littleEndian = stream.read() == 'I';
             stream.seek(0);
             Directory all = new TIFFReader().read(stream);
-            Directory first = all instanceof CompoundDirectory several ? several.getDirectory(0) : all;
+            Directory first = all instanceof CompoundDirectory several ? several.getDirectory(index) : all;
             return Optional.of(new TiffDirectory(first, littleEndian));
         } catch (IOException | RuntimeException _) {
             return Optional.empty();
@@ -61,6 +67,12 @@ final class TiffDirectory {
             all[i] = Array.get(value, i) instanceof Number number ? number.longValue() : 0;
         }
         return all;
+    }
+
+    /** How it stands; upright where it does not say. */
+    Orientation orientation() {
+        long[] tag = numbers(ORIENTATION);
+        return tag.length == 0 ? Orientation.UPRIGHT : Orientation.ofTag((int) tag[0]);
     }
 
     /** Whether pixels should stand where the file has ended already. */

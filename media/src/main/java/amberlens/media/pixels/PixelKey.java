@@ -6,7 +6,7 @@ import java.nio.file.Path;
 /**
  * Which pixels: those of a still picture, or of one frame of footage.
  *
- * @param frame counted from 0; 0 for a still picture
+ * @param frame counted from 0; of a still picture that of the pages in its file
  */
 public record PixelKey(Media.Kind kind, Path path, int frame) {
     public static PixelKey photo(Path path) {
@@ -14,6 +14,6 @@ public record PixelKey(Media.Kind kind, Path path, int frame) {
     }
 
     public static PixelKey of(Media media, int frame) {
-        return new PixelKey(media.kind(), Path.of(media.path()), media.moves() ? frame : 0);
+        return new PixelKey(media.kind(), Path.of(media.path()), media.moves() ? frame : media.page() - 1);
     }
 }

@@ -30,15 +30,15 @@ final class PixelLoader implements AutoCloseable {
 
     Raster load(PixelKey key) throws FileProblem {
         return switch (key.kind()) {
-            case PHOTO -> picture(key, key.path());
+            case PHOTO -> picture(key, key.path(), key.frame() + 1);
             case FILM -> films.frame(key.path(), key.frame());
             case RIG, TITLE, SOUND -> throw new FileProblem("There is no file to read for it.");
-            case SEQUENCE -> picture(key, sequence(key.path()).file(key.frame()));
+            case SEQUENCE -> picture(key, sequence(key.path()).file(key.frame()), 1);
         };
     }
 
-    private Raster picture(PixelKey key, Path file) throws FileProblem {
-        PictureReader.Picture picture = PictureReader.picture(file, rows);
+    private Raster picture(PixelKey key, Path file, int page) throws FileProblem {
+        PictureReader.Picture picture = PictureReader.picture(file, page, rows);
         if (picture.damaged()) {
             cutOff.computeIfAbsent(key.path(), _ -> new ConcurrentSkipListSet<>())
                     .add(key.frame());

@@ -1,0 +1,240 @@
+package amberlens.desktop.delivery;
+
+import amberlens.core.check.ShotCheck;
+import amberlens.core.delivery.DeliveryEdits;
+import amberlens.core.delivery.DeliveryFilm;
+import amberlens.core.edit.Edit;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Delivery;
+import amberlens.core.model.Project;
+import amberlens.core.words.Counted;
+import amberlens.desktop.desk.Change;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Subscription;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.style.DialogPanel;
+import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.TextSizes;
+import amberlens.desktop.style.UsualFrames;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+
+/** All frame shapes of the film: their names and sizes, what was found of each, and the ways to more and to framings for them. */
+final class DeliveriesPanel extends DialogPanel {
+    private static final double WIDTH = 860;
+
+    private final Desk desk;
+    private final Services services;
+    private final Reframing reframing;
+    private final Runnable close;
+    private final GridPane rows = new GridPane();
+    private final Map<String, Label> findings = new HashMap<>();
+    private final Label note = new Label();
+    private final ComboBox<String> usual = new ComboBox<>();
+    private final TextField width = field("delivery-width", "1080", 5);
+    private final TextField height = field("delivery-height", "1920", 5);
+    private final Subscription subscription;
+    private int looked;
+
+    DeliveriesPanel(Desk desk, Services services, Reframing reframing, Runnable close) {
+        super("Deliveries");
+        this.desk = desk;
+        this.services = services;
+        this.reframing = reframing;
+        this.close = close;
+        setId("deliveries-panel");
+        TextSizes.prefWidth(this, WIDTH);
+        rows.setHgap(10);
+        rows.setVgap(6);
+        usual.getItems().setAll(UsualFrames.SIZES.keySet());
+        usual.setPromptText("Choose a usual size");
+        usual.setId("delivery-usual");
+        usual.setOnAction(_ -> {
+            Size size = UsualFrames.SIZES.get(usual.getValue());
+            width.setText(String.valueOf(size.width()));
+            height.setText(String.valueOf(size.height()));
+        });
+        note.getStyleClass().add("problem");
+        note.setWrapText(true);
+        note.setId("delivery-note");
+        note.managedProperty().bind(note.textProperty().isNotEmpty());
+        HBox more = new HBox(
+                8, usual, width, new Label("×"), height, named(other("Add a delivery", this::add), "delivery-add"));
+        more.setAlignment(Pos.CENTER_LEFT);
+        body(
+                DialogParts.sentence(
+                        "The same film in other frames. A shot keeps its one move, seen through the largest window of the shape; Reframe"
+                                + " finds framings that show more of the picture, around the subject, sealed. What is framed by hand while a"
+                                + " delivery is looked at is the shot's own there."),
+                rows,
+                more,
+                note);
+        foot(named(main("Close", this::escape), "delivery-close"));
+        subscription = desk.subscribe(changes -> {
+            if (changes.contains(Change.PROJECT) || changes.contains(Change.FILE)) {
+                show();
+            }
+        });
+        show();
+    }
+
+    void escape() {
+        subscription.close();
+        close.run();
+    }
+
+    private static TextField field(String id, String text, int columns) {
+        TextField field = new TextField(text);
+        field.setId(id);
+        field.setPrefColumnCount(columns);
+        return field;
+    }
+
+    private void show() {
+        Project whole = desk.document().whole();
+        rows.getChildren().clear();
+        findings.clear();
+        Label own = new Label("Film");
+        row(
+                0,
+                Optional.empty(),
+                whole.frameSize(),
+                own,
+                new Label(whole.frameSize().toString()));
+        for (int i = 0; i < whole.deliveries().size(); i++) {
+            row(i + 1, whole.deliveries().get(i));
+        }
+        look(whole);
+    }
+
+    private void row(int at, Delivery delivery) {
+        TextField name = field("delivery-name-" + delivery.id(), delivery.name(), 9);
+        TextField across = field(
+                "delivery-width-" + delivery.id(),
+                String.valueOf(delivery.size().width()),
+                5);
+        TextField down = field(
+                "delivery-height-" + delivery.id(),
+                String.valueOf(delivery.size().height()),
+                5);
+        for (TextField field : List.of(name, across, down)) {
+            field.setOnAction(_ -> change(delivery, name, across, down));
+            field.focusedProperty().subscribe(focused -> {
+                if (!focused) {
+                    change(delivery, name, across, down);
+                }
+            });
+        }
+        HBox size = new HBox(4, across, new Label("×"), down);
+        size.setAlignment(Pos.CENTER_LEFT);
+        row(at, Optional.of(delivery), delivery.size(), name, size);
+    }
+
+    private void row(int at, Optional<Delivery> delivery, Size shape, Node name, Node size) {
+        String key = delivery.map(Delivery::id).orElse("");
+        Label found = DialogParts.quiet("…");
+        found.setId("delivery-found-" + key);
+        TextSizes.prefWidth(found, 240);
+        findings.put(key, found);
+        boolean shown = desk.document().delivery().map(Delivery::id).orElse("").equals(key);
+        Button look = named(
+                other(shown ? "Looked at" : "Look at it", () -> desk.document().lookAt(delivery.map(Delivery::id))),
+                "delivery-look-" + key);
+        look.setDisable(shown);
+        HBox ways = new HBox(6, look);
+        delivery.ifPresent(one -> ways.getChildren()
+                .addAll(
+                        named(other("Reframe", () -> reframe(one)), "delivery-reframe-" + key),
+                        named(
+                                other("Remove", () -> desk.document().applyToWhole(DeliveryEdits.remove(key))),
+                                "delivery-remove-" + key)));
+        ways.setAlignment(Pos.CENTER_LEFT);
+        ways.setMinWidth(USE_PREF_SIZE);
+        rows.addRow(at, new ShapeSign(shape), name, size, found, ways);
+    }
+
+    /** Judges every shape behind the bench. */
+    private void look(Project whole) {
+        looked++;
+        int mine = looked;
+        services.background().execute(() -> {
+            for (DeliveryFilm.Named film : DeliveryFilm.all(whole)) {
+                String words = words(whole, film);
+                Platform.runLater(() -> {
+                    Label found = findings.get(film.delivery().map(Delivery::id).orElse(""));
+                    if (mine == looked && found != null) {
+                        found.setText(words);
+                    }
+                });
+            }
+        });
+    }
+
+    private static String words(Project whole, DeliveryFilm.Named film) {
+        long open = film.film().shots().parallelStream()
+                .filter(shot -> !ShotCheck.of(film.film(), shot).sealed())
+                .count();
+        long own = film.delivery().stream()
+                .flatMap(delivery -> whole.shots().stream()
+                        .filter(shot -> shot.settings().deliveries().containsKey(delivery.id())))
+                .count();
+        String edges = open == 0 ? "sealed" : "▨ " + Counted.of(open, "shot") + " open";
+        return edges + (own == 0 ? "" : " · " + Counted.of(own, "shot") + " framed for it");
+    }
+
+    private void add() {
+        say(() -> desk.document().applyToWhole(DeliveryEdits.add("", size(width, height))));
+    }
+
+    private void change(Delivery before, TextField name, TextField across, TextField down) {
+        say(() -> {
+            Size size = size(across, down);
+            String called = name.getText().strip();
+            Edit change = DeliveryEdits.change(before.id(), called, size);
+            boolean known = desk.document().whole().delivery(before.id()).equals(Optional.of(before));
+            if (known && !(called.equals(before.name()) && size.equals(before.size()))) {
+                desk.document().applyToWhole(change);
+            }
+        });
+    }
+
+    private void reframe(Delivery delivery) {
+        note.setText("");
+        setDisable(true);
+        reframing.reframe(delivery, Reframing.following(desk.document().whole(), delivery), () -> {
+            setDisable(false);
+            note.setText(desk.message());
+        });
+    }
+
+    /** Does something, or says why it cannot be done. */
+    private void say(Runnable action) {
+        try {
+            note.setText("");
+            action.run();
+        } catch (IllegalArgumentException e) {
+            note.setText("That cannot be: " + e.getMessage() + ".");
+        }
+    }
+
+    private static Size size(TextField across, TextField down) {
+        try {
+            return new Size(
+                    Integer.parseInt(across.getText().strip()),
+                    Integer.parseInt(down.getText().strip()));
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException("width and height are whole numbers of pixels", e);
+        }
+    }
+}
