@@ -1,7 +1,6 @@
 package amberlens.cli;
 
 import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.media.export.Export;
 import amberlens.media.intake.Conformed;
@@ -11,8 +10,6 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Locale;
 
 /** The project that a command is about, and what it must not write over. */
@@ -32,20 +29,6 @@ final class ProjectArgument {
                         + "\" are not known here; they are kept in the file, and not shown."));
         project.titleNotes().forEach(note -> err.println("amber: " + note));
         return conformed.project();
-    }
-
-    /** The project's file and those of its media, as far as the project can be read. */
-    static List<Path> files(Path file) {
-        List<Path> files = new ArrayList<>(List.of(file));
-        try {
-            ProjectFile.open(file).media().stream()
-                    .filter(Media::hasFile)
-                    .map(media -> Path.of(media.path()))
-                    .forEach(files::add);
-        } catch (FileProblem _) {
-            return files;
-        }
-        return files;
     }
 
     /** Refuses to write over the project or one of its media, even where overwriting is allowed. */

@@ -150,7 +150,7 @@ final class RenderCommand implements Callable<Integer> {
         return watch
                 ? WatchedWork.run(
                         () -> render(true),
-                        () -> ProjectArgument.files(file),
+                        new ProjectFiles(file),
                         spec.commandLine().getErr())
                 : render(overwrite);
     }

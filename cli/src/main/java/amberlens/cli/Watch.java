@@ -28,7 +28,7 @@ final class Watch {
         return now;
     }
 
-    private static String stamp(Path file) {
+    static String stamp(Path file) {
         try {
             return Files.size(file) + " " + Files.getLastModifiedTime(file).toMillis();
         } catch (IOException _) {

@@ -13,7 +13,7 @@ import amberlens.core.render.Compositor;
 import amberlens.core.render.LineUpFrame;
 import amberlens.core.render.Picture;
 import amberlens.core.sampling.Pyramid;
-import amberlens.media.footage.FilmFrames;
+import amberlens.media.footage.Film;
 import amberlens.media.intake.MediaProbe;
 import amberlens.media.picture.PictureReader;
 import amberlens.project.ProjectFile;
@@ -58,7 +58,7 @@ enum Kind {
         @Override
         void examine(Path file) throws FileProblem {
             MediaProbe.file(file);
-            try (var film = new FilmFrames(file, Rows.ALONE)) {
+            try (Film film = Film.open(file, Rows.ALONE)) {
                 int last = film.footage().last();
                 for (int frame : new int[] {0, 1, last / 2, last, 0}) {
                     film.frame(frame);

@@ -14,7 +14,7 @@ import java.util.TreeSet;
  * until the very picture comes whose time stamp the index names, so the frame asked for is the frame returned. For use by one
  * thread at a time.
  */
-public final class FilmFrames implements AutoCloseable {
+public final class FilmFrames implements Film {
     private final FilmStream film;
     private final FilmIndex index;
     private final FilmPixels pixels;
@@ -35,21 +35,17 @@ public final class FilmFrames implements AutoCloseable {
         }
     }
 
-    /** What the film holds. */
+    @Override
     public FilmInfo info() {
         return FilmInfo.of(film, index);
     }
 
+    @Override
     public Footage footage() {
         return index.footage();
     }
 
-    /**
-     * A frame; beyond the ends the first or the last. Where the film is damaged, what can be decoded of it or the next picture stands in,
-     * and {@link #damaged} says so.
-     *
-     * @throws FileProblem when no picture from there on can be decoded
-     */
+    @Override
     public Raster frame(int frame) throws FileProblem {
         try {
             return decoded(frame);
@@ -75,7 +71,7 @@ public final class FilmFrames implements AutoCloseable {
         return pixels.read(film.frame());
     }
 
-    /** The frames asked for so far that could not be decoded as they were written. */
+    @Override
     public SortedSet<Integer> damaged() {
         return damaged.isEmpty() ? Collections.emptySortedSet() : new TreeSet<>(damaged);
     }

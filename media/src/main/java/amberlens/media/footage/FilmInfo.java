@@ -5,6 +5,8 @@ import static org.bytedeco.ffmpeg.global.avutil.*;
 import amberlens.core.footage.Footage;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.raster.Rows;
+import amberlens.media.picture.AnimatedWebp;
 import amberlens.media.raster.HdrCurve;
 import amberlens.media.raster.Orientation;
 import java.nio.file.Path;
@@ -31,6 +33,11 @@ public record FilmInfo(
 
     /** Reads a film's header and counts its frames. */
     public static FilmInfo of(Path path) throws FileProblem {
+        if (AnimatedWebp.is(path)) {
+            try (Film film = Film.open(path, Rows.ALONE)) {
+                return film.info();
+            }
+        }
         try (var film = new FilmStream(path)) {
             return of(film, FilmIndex.scan(film));
         } catch (RuntimeException e) {

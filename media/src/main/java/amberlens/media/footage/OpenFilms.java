@@ -16,7 +16,7 @@ import java.util.concurrent.ConcurrentHashMap;
 public final class OpenFilms implements AutoCloseable {
     private static final int KEPT = 4;
 
-    private final Map<Path, FilmFrames> films = new LinkedHashMap<>(8, 0.75f, true);
+    private final Map<Path, Film> films = new LinkedHashMap<>(8, 0.75f, true);
     private final Map<Path, SortedSet<Integer>> damaged = new ConcurrentHashMap<>();
     private final Rows rows;
 
@@ -26,9 +26,9 @@ public final class OpenFilms implements AutoCloseable {
 
     /** A frame of a film. One caller at a time is served. */
     public synchronized Raster frame(Path path, int frame) throws FileProblem {
-        FilmFrames film = films.get(path);
+        Film film = films.get(path);
         if (film == null) {
-            film = new FilmFrames(path, rows);
+            film = Film.open(path, rows);
             films.put(path, film);
             closeOldest();
         }
@@ -52,14 +52,14 @@ public final class OpenFilms implements AutoCloseable {
     /** Closes a film, so that it is opened anew when it is wanted again. */
     public synchronized void forget(Path path) {
         damaged.remove(path);
-        FilmFrames film = films.remove(path);
+        Film film = films.remove(path);
         if (film != null) {
             film.close();
         }
     }
 
     private void closeOldest() {
-        Iterator<FilmFrames> oldest = films.values().iterator();
+        Iterator<Film> oldest = films.values().iterator();
         while (films.size() > KEPT) {
             oldest.next().close();
             oldest.remove();
@@ -68,7 +68,7 @@ public final class OpenFilms implements AutoCloseable {
 
     @Override
     public synchronized void close() {
-        films.values().forEach(FilmFrames::close);
+        films.values().forEach(Film::close);
         films.clear();
     }
 }

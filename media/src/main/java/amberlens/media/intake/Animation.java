@@ -1,5 +1,6 @@
 package amberlens.media.intake;
 
+import amberlens.media.picture.AnimatedWebp;
 import java.io.BufferedInputStream;
 import java.io.DataInputStream;
 import java.io.EOFException;
@@ -8,7 +9,7 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-/** Whether a picture file holds several pictures that follow each other: GIF (the specification GIF89a) and APNG (W3C PNG, third edition). */
+/** Whether a picture file holds several pictures that follow each other: GIF (the specification GIF89a), APNG (W3C PNG, third edition) and WebP. */
 final class Animation {
     private static final int GIF_SCREEN = 13;
     private static final int EXTENSION = 0x21;
@@ -29,6 +30,9 @@ final class Animation {
                 return false;
             }
             file.reset();
+            if (head[0] == 'R' && head[1] == 'I' && head[2] == 'F') {
+                return AnimatedWebp.is(path);
+            }
             if (head[0] == 'G' && head[1] == 'I' && head[2] == 'F') {
                 return isGif(file);
             }

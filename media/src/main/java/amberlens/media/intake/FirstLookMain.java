@@ -2,7 +2,7 @@ package amberlens.media.intake;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.raster.Rows;
-import amberlens.media.footage.FilmFrames;
+import amberlens.media.footage.Film;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -36,7 +36,7 @@ public final class FirstLookMain {
 
     /** What is merely wrong is said by whoever opens the film next. */
     private static void look(Path path) {
-        try (var film = new FilmFrames(path, Rows.ALONE)) {
+        try (Film film = Film.open(path, Rows.ALONE)) {
             int last = film.footage().last();
             for (int frame = 0; frame <= Math.min(AT_THE_START, last); frame++) {
                 film.frame(frame);

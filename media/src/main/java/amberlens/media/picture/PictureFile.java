@@ -157,6 +157,12 @@ final class PictureFile {
     private static Size claimedSize(Path path, ImageReader reader, int index) throws IOException, FileProblem {
         int width = reader.getWidth(index);
         int height = reader.getHeight(index);
+        checkSize(path, width, height);
+        return new Size(width, height);
+    }
+
+    /** Refuses what nobody can mean, and what there is no room for. */
+    static void checkSize(Path path, int width, int height) throws FileProblem {
         if (width < 1 || height < 1) {
             throw new FileProblem(path + " says it is " + width + " × " + height + " pixels; it is damaged.");
         }
@@ -171,7 +177,6 @@ final class PictureFile {
                     MOST_PIXELS / 1_000_000));
         }
         refuseImplausible(path, width, height);
-        return new Size(width, height);
     }
 
     /**

@@ -6,6 +6,7 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.sound.Samples;
+import amberlens.media.picture.AnimatedWebp;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -42,7 +43,7 @@ public final class SoundShelf implements Hearing.Source, AutoCloseable {
 
     /** Likewise a file. */
     public static boolean isSilent(Path file) {
-        return SoundStream.isSilent(file);
+        return AnimatedWebp.is(file) || SoundStream.isSilent(file);
     }
 
     private void decode(Media media, Wanted wanted, BooleanSupplier goesOn) {

@@ -17,6 +17,7 @@ import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Locale;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -57,9 +58,10 @@ class AnimationTest {
     }
 
     @ParameterizedTest
-    @EnumSource(names = {"GIF", "APNG"})
+    @EnumSource(names = {"GIF", "APNG", "WEBP"})
     void pictures_that_move_are_footage(FilmCodec codec) throws Exception {
-        String name = codec == FilmCodec.GIF ? "moves.gif" : "moves.png";
+        String name =
+                "moves" + (codec == FilmCodec.APNG ? ".png" : "." + codec.name().toLowerCase(Locale.ROOT));
         Media media = MediaProbe.file(animated(codec, name, 6)).media();
         assertThat(media.kind()).isEqualTo(Media.Kind.FILM);
         assertThat(SoundShelf.isSilent(media)).isTrue();
