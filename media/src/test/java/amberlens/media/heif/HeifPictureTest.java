@@ -147,7 +147,7 @@ class HeifPictureTest {
                 new HeifBuilder(folder).image(drawn(256, 128), new Size(64, 64)).build();
         Path file = written(Arrays.copyOf(whole, (int) (part * whole.length)), "cut.avif");
         try {
-            PictureReader.Picture picture = PictureReader.picture(file, Rows.ALONE);
+            PictureReader.Picture picture = PictureReader.picture(file, 1, Rows.ALONE);
             assertThat(picture.damaged()).isTrue();
         } catch (FileProblem e) {
             assertThat(e).hasMessageContaining("cut.avif");
@@ -166,7 +166,7 @@ class HeifPictureTest {
             }
             Path file = written(changed, "changed.avif");
             try {
-                PictureReader.picture(file, Rows.ALONE);
+                PictureReader.picture(file, 1, Rows.ALONE);
             } catch (FileProblem e) {
                 assertThat(e).hasMessageContaining("changed.avif");
             }

@@ -283,12 +283,12 @@ class PictureFaultsTest {
                 .write(folder.resolve("cut.tif"));
         byte[] whole = Files.readAllBytes(file);
         Files.write(file, Arrays.copyOf(whole, whole.length - WIDTH * HEIGHT / 2));
-        PictureReader.Picture picture = PictureReader.picture(file, Rows.ALONE);
+        PictureReader.Picture picture = PictureReader.picture(file, 1, Rows.ALONE);
         assertThat(picture.damaged()).isTrue();
         assertThat(shown(picture.pixels()).rgb(10, 5) & 0xFF).isEqualTo(200);
         assertThat(MediaProbe.file(file).remark().orElseThrow()).contains("cut.tif is damaged");
         Files.write(file, whole);
-        assertThat(PictureReader.picture(file, Rows.ALONE).damaged()).isFalse();
+        assertThat(PictureReader.picture(file, 1, Rows.ALONE).damaged()).isFalse();
     }
 
     @Test
