@@ -207,7 +207,7 @@ final class RenderCommand implements Callable<Integer> {
         if (part == null) {
             return Optional.empty();
         }
-        String origin = ProjectFile.openWithStamp(file).stamp().hash() + " " + frame;
+        String origin = ProjectFile.openWithStamp(file).stamp().hash() + "-" + frame.width() + "x" + frame.height();
         try {
             return Optional.of(Piece.parse(part, origin));
         } catch (IllegalArgumentException e) {

@@ -2,10 +2,12 @@ package amberlens.project;
 
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.motion.Axes;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.FlightPath;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.NumberRange;
@@ -26,12 +28,15 @@ import java.util.function.Supplier;
 /** From the members of a camera, which the schema has accepted, to its channels. */
 final class CameraReader {
     private final Object source;
+    private final Size frame;
 
     /**
      * @param source what messages name: the file, or the clipboard
+     * @param frame in which positions count
      */
-    CameraReader(Object source) {
+    CameraReader(Object source, Size frame) {
         this.source = source;
+        this.frame = frame;
     }
 
     CameraTrack camera(JsonNode camera, String in) throws FileProblem {
@@ -115,25 +120,32 @@ final class CameraReader {
         return checked(source, at, () -> Channel.keyed(kind, keys));
     }
 
-    private static <V> Key<V> key(JsonNode node, V value) {
+    private <V> Key<V> key(JsonNode node, V value) {
         var handles = new PathHandles(
                 node.has("in") ? framePoint(node.get("in")) : FramePoint.ZERO,
                 node.has("out") ? framePoint(node.get("out")) : FramePoint.ZERO);
-        Leg leg = node.has("leg") ? leg(node.get("leg")) : Leg.LINEAR;
+        Leg leg = node.has("leg") ? leg(node.get("leg"), frame) : Leg.LINEAR;
         boolean even = node.path("leg").path("even").asBoolean(false);
         return new Key<>(node.get("at").asInt(), value, leg, even, handles, KnownMembers.KEY.extras(node));
     }
 
-    static Leg leg(JsonNode node) {
+    static Leg leg(JsonNode node, Size frame) {
         return switch (node.get("kind").asText()) {
             case "hold" -> Leg.HOLD;
             case "smooth" -> Leg.SMOOTH;
-            case "curve" -> {
-                JsonNode h = node.get("handles");
-                yield new Leg.Curve(new TimingCurve(number(h, 0), number(h, 1), number(h, 2), number(h, 3)));
-            }
+            case "curve" -> new Leg.Curve(timing(node.get("handles")));
+            case "flight" ->
+                new Leg.Flight(
+                        node.path("rho").asDouble(FlightPath.USUAL_RHO),
+                        node.has("handles") ? timing(node.get("handles")) : TimingCurve.STEADY,
+                        node.has("about") ? framePoint(node.get("about")) : frame.centre(),
+                        node.path("width").asDouble(frame.width()));
             default -> Leg.LINEAR;
         };
+    }
+
+    private static TimingCurve timing(JsonNode h) {
+        return new TimingCurve(number(h, 0), number(h, 1), number(h, 2), number(h, 3));
     }
 
     private static FramePoint framePoint(JsonNode node) {

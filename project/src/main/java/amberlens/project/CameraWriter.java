@@ -7,6 +7,7 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Owner;
 import amberlens.core.motion.Property;
+import amberlens.core.motion.TimingCurve;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.DecimalNode;
@@ -86,20 +87,31 @@ final class CameraWriter {
             case Leg.Hold _ -> node.put("kind", "hold");
             case Leg.Linear _ -> node.put("kind", "linear");
             case Leg.Smooth _ -> node.put("kind", "smooth");
-            case Leg.Curve curve -> {
-                var timing = curve.timing();
-                node.put("kind", "curve");
-                node.putArray("handles")
-                        .add(number(timing.x1()))
-                        .add(number(timing.y1()))
-                        .add(number(timing.x2()))
-                        .add(number(timing.y2()));
+            case Leg.Curve curve -> putTiming(node.put("kind", "curve"), curve.timing());
+            case Leg.Flight flight -> {
+                node.put("kind", "flight");
+                node.set("rho", number(flight.rho()));
+                if (!flight.timing().equals(TimingCurve.STEADY)) {
+                    putTiming(node, flight.timing());
+                }
+                node.putArray("about")
+                        .add(number(flight.about().x()))
+                        .add(number(flight.about().y()));
+                node.set("width", number(flight.width()));
             }
         }
         if (even) {
             node.put("even", true);
         }
         return node;
+    }
+
+    private static void putTiming(ObjectNode node, TimingCurve timing) {
+        node.putArray("handles")
+                .add(number(timing.x1()))
+                .add(number(timing.y1()))
+                .add(number(timing.x2()))
+                .add(number(timing.y2()));
     }
 
     /** The shortest text that reads back as the same double, whole numbers without a point. */

@@ -69,7 +69,7 @@ public final class ClipText {
         Size picture = size(root.get("picture"));
         Size frame = size(root.get("frame"));
         CameraTrack camera =
-                new CameraReader(SOURCE).cameraOr(root.get("camera"), "/camera", Pose.neutral(picture, frame));
+                new CameraReader(SOURCE, frame).cameraOr(root.get("camera"), "/camera", Pose.neutral(picture, frame));
         KeyClip.What what = Arrays.stream(KeyClip.What.values())
                 .filter(kind -> kind.word().equals(root.get("what").asText()))
                 .findFirst()
@@ -82,10 +82,10 @@ public final class ClipText {
         JsonNode level = root.get("camera").path(Level.PROPERTY.id());
         if (level.isObject()) { // of a clip of sound
             camera = camera.with(
-                    Level.PROPERTY, new CameraReader(SOURCE).channel(Level.PROPERTY, level, "/camera/level"));
+                    Level.PROPERTY, new CameraReader(SOURCE, frame).channel(Level.PROPERTY, level, "/camera/level"));
             properties.add(Level.PROPERTY);
         }
-        CameraTrack withLooks = LookClip.read(root.path("looks"), camera, properties, new CameraReader(SOURCE));
+        CameraTrack withLooks = LookClip.read(root.path("looks"), camera, properties, new CameraReader(SOURCE, frame));
         return new KeyClip(what, withLooks, properties, root.path("origin").asInt(0), picture, frame);
     }
 

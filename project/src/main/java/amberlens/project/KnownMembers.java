@@ -36,8 +36,8 @@ record KnownMembers(
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
     private static final Size ANY = new Size(1, 1);
 
-    private static final KnownMembers LEG =
-            of("kind", "handles", "even").usually(() -> NODES.objectNode().put("kind", "linear"));
+    private static final KnownMembers LEG = of("kind", "handles", "even", "rho", "about", "width")
+            .usually(() -> NODES.objectNode().put("kind", "linear"));
     private static final KnownMembers AXIS = of("value", "keys", "muted");
     private static final KnownMembers CHANNEL = AXIS.with("x", AXIS).with("y", AXIS);
     private static final KnownMembers CAMERA = camera();

@@ -7,6 +7,7 @@ import amberlens.core.layering.BlendMode;
 import amberlens.core.layering.Fade;
 import amberlens.core.layering.Layering;
 import amberlens.core.model.Fingerprint;
+import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;
 import amberlens.core.motion.Leg;
 import amberlens.core.time.FrameRate;
@@ -59,7 +60,7 @@ final class LayerReader {
         if (written.isMissingNode()) {
             return Optional.empty();
         }
-        Leg leg = written.has("leg") ? CameraReader.leg(written.get("leg")) : Leg.LINEAR;
+        Leg leg = written.has("leg") ? CameraReader.leg(written.get("leg"), FrameFormat.USUAL.size()) : Leg.LINEAR;
         Optional<Colour> through = written.has("through")
                 ? Optional.of(Colour.parse(written.get("through").asText()))
                 : Optional.empty();

@@ -31,7 +31,7 @@ final class LookReader {
      * @param picture source pixels, for what is not written of places in it
      */
     LookReader(Object source, Size picture, Size frame) {
-        amounts = new CameraReader(source);
+        amounts = new CameraReader(source, frame);
         this.picture = picture;
         this.frame = frame;
     }

@@ -165,10 +165,10 @@ final class ProjectReader {
     }
 
     private Shot shot(JsonNode node, String at, Size picture, Size frame) throws FileProblem {
-        CameraTrack track = new CameraReader(file).camera(node.get("camera"), at + "/camera");
+        CameraTrack track = new CameraReader(file, frame).camera(node.get("camera"), at + "/camera");
         LookReader.Read looks = new LookReader(file, picture, frame).looks(node.path("looks"), at + "/looks", track);
         String id = node.get("id").asText();
-        ShotSettings settings = new SettingsReader(file).settings(node, at);
+        ShotSettings settings = new SettingsReader(file, frame).settings(node, at);
         return checked(
                 at,
                 () -> new Shot(

@@ -3,6 +3,7 @@ package amberlens.project;
 import amberlens.core.colour.Colour;
 import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
 import amberlens.core.layering.Backdrop;
 import amberlens.core.model.Alternative;
 import amberlens.core.model.Carried;
@@ -28,9 +29,12 @@ final class SettingsReader {
     static final String BLURRED = "blurred";
 
     private final Path file;
+    private final Size frame;
 
-    SettingsReader(Path file) {
+    /** @param frame of the project */
+    SettingsReader(Path file, Size frame) {
         this.file = file;
+        this.frame = frame;
     }
 
     ShotSettings settings(JsonNode shot, String at) throws FileProblem {
@@ -107,7 +111,7 @@ final class SettingsReader {
         List<Alternative> read = new ArrayList<>();
         for (int i = 0; i < written.size(); i++) {
             JsonNode version = written.get(i);
-            var camera = new CameraReader(file).camera(version.get("camera"), at + "/" + i + "/camera");
+            var camera = new CameraReader(file, frame).camera(version.get("camera"), at + "/" + i + "/camera");
             String name = version.get("name").asText();
             read.add(CameraReader.checked(
                     file, at + "/" + i, () -> new Alternative(name, camera, KnownMembers.ALTERNATIVE.extras(version))));
@@ -120,7 +124,7 @@ final class SettingsReader {
         for (int i = 0; i < written.size(); i++) {
             JsonNode node = written.get(i);
             String id = node.get("delivery").asText();
-            var camera = new CameraReader(file).camera(node.get("camera"), at + "/" + i + "/camera");
+            var camera = new CameraReader(file, frame).camera(node.get("camera"), at + "/" + i + "/camera");
             if (read.put(id, new OwnFramings(camera, KnownMembers.OWN_FRAMINGS.extras(node))) != null) {
                 throw CameraReader.problem(
                         file,

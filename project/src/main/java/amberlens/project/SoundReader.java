@@ -1,6 +1,7 @@
 package amberlens.project;
 
 import amberlens.core.model.FileProblem;
+import amberlens.core.model.FrameFormat;
 import amberlens.core.motion.Channel;
 import amberlens.core.sound.BeatGrid;
 import amberlens.core.sound.Beats;
@@ -85,6 +86,6 @@ final class SoundReader {
     private Channel<Double> level(JsonNode node, String at) throws FileProblem {
         return node.isMissingNode()
                 ? Channel.constant(Level.PROPERTY.kind(), 0.0)
-                : new CameraReader(file).channel(Level.PROPERTY, node, at);
+                : new CameraReader(file, FrameFormat.USUAL.size()).channel(Level.PROPERTY, node, at);
     }
 }

@@ -26,15 +26,16 @@ final class Versions {
     /** From here on files know sounds. */
     private static final int WITH_SOUND = 5;
 
-    /** From here on files know pictures that are not the first of their file. */
-    private static final int WITH_PAGES = 6;
+    /** From here on files know flights, and pictures that are not the first of their file. */
+    private static final int WITH_FLIGHTS = 6;
 
     private Versions() {}
 
     /** The lowest version that says all that a project holds. */
     static int lowest(Project project) {
-        if (project.media().stream().anyMatch(media -> media.page() > 1)) {
-            return WITH_PAGES;
+        if (project.media().stream().anyMatch(media -> media.page() > 1)
+                || project.shots().stream().anyMatch(Versions::flies)) {
+            return WITH_FLIGHTS;
         }
         if (isHeard(project)) {
             return WITH_SOUND;
@@ -54,6 +55,15 @@ final class Versions {
         return !project.sounds().isEmpty()
                 || project.media().stream().anyMatch(media -> !media.isSeen())
                 || project.shots().stream().anyMatch(shot -> shot.settings().heard());
+    }
+
+    private static boolean flies(Shot shot) {
+        ShotSettings settings = shot.settings();
+        return shot.camera().flies()
+                || settings.deliveries().values().stream()
+                        .anyMatch(own -> own.camera().flies())
+                || settings.alternatives().stream()
+                        .anyMatch(version -> version.camera().flies());
     }
 
     private static boolean isDeep(Shot shot) {

@@ -3,6 +3,7 @@ package amberlens.core.delivery;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
+import amberlens.core.keys.Flights;
 import amberlens.core.model.Delivery;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Media;
@@ -102,7 +103,7 @@ public final class DeliveryFilm {
             return shot;
         }
         CameraTrack carried = through(project, shot, size);
-        return shot.withCamera(own == null ? carried : carried.withMoveOf(own.camera()));
+        return shot.withCamera(own == null ? carried : carried.withMoveOf(Flights.about(own.camera(), size)));
     }
 
     /** The camera of a shot through the largest window of another shape, or with all of the frame in it. */

@@ -1,14 +1,23 @@
 package amberlens.core.edit;
 
+import amberlens.core.keys.Flights;
 import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Project;
 
 /** Changes of the project as a whole. */
 public final class ProjectEdits {
     private ProjectEdits() {}
 
-    /** Gives the project another frame; moves keep their numbers. */
+    /** Gives the project another frame; moves keep their numbers, and flights fly about its middle. */
     public static Edit setFrame(FrameFormat frame) {
-        return Edit.of("frame", project -> project.withFrame(frame));
+        return Edit.of("frame", project -> {
+            Project framed = project.withFrame(frame);
+            return frame.size().equals(project.frameSize())
+                    ? framed
+                    : framed.withShots(project.shots().stream()
+                            .map(shot -> shot.withCamera(Flights.about(shot.camera(), frame.size())))
+                            .toList());
+        });
     }
 
     public static Edit rename(String name) {

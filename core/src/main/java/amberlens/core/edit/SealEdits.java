@@ -3,6 +3,7 @@ package amberlens.core.edit;
 import amberlens.core.edges.Judged;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Take;
 import amberlens.core.seal.Seal;
 import amberlens.core.seal.SealResult;
@@ -39,6 +40,14 @@ public final class SealEdits {
     /** Likewise, so that neither the line-up nor an output shows an edge at any of its times. */
     public static SealResult seal(Project project, Shot shot, SealWay way, SealTerms terms, OutputTimes times) {
         return seal(project, shot, way, terms, judged -> judged, Optional.of(times));
+    }
+
+    /** A shot's move with its flights no higher than the picture allows; empty where nothing is open, or that would not close it. */
+    public static Optional<CameraTrack> underRoof(Project project, Shot shot) {
+        Judged own = project.judged(shot);
+        Take take = project.take(shot, own);
+        var locked = new TreeSet<>(shot.settings().locked().subSet(0, shot.length()));
+        return Seal.underRoof(take, SealTerms.free().withLocked(locked)).map(own::back);
     }
 
     private static SealResult seal(

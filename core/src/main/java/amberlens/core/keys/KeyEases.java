@@ -19,15 +19,18 @@ public final class KeyEases {
 
     /** The legs with another strength at their start, 0 … 1; the other end stays as it is. */
     public static CameraTrack leaving(CameraTrack camera, KeySet keys, double strength) {
-        return mapped(camera, keys, leg -> curve(strength, arrival(leg).orElse(0)));
+        return mapped(camera, keys, leg -> curve(leg, strength, arrival(leg).orElse(0)));
     }
 
     /** The legs with another strength at their end, 0 … 1; the other end stays as it is. */
     public static CameraTrack arriving(CameraTrack camera, KeySet keys, double strength) {
-        return mapped(camera, keys, leg -> curve(departure(leg).orElse(0), strength));
+        return mapped(camera, keys, leg -> curve(leg, departure(leg).orElse(0), strength));
     }
 
-    private static Leg curve(double leave, double arrive) {
+    private static Leg curve(Leg before, double leave, double arrive) {
+        if (before instanceof Leg.Flight flight) {
+            return flight.withTiming(TimingCurve.ofStrengths(leave, arrive));
+        }
         return leave == 0 && arrive == 0 ? Leg.LINEAR : new Leg.Curve(TimingCurve.ofStrengths(leave, arrive));
     }
 
@@ -35,19 +38,26 @@ public final class KeyEases {
     public static OptionalDouble departure(Leg leg) {
         return switch (leg) {
             case Leg.Linear _ -> OptionalDouble.of(0);
-            case Leg.Curve curve
-            when curve.timing().y1() == 0 -> OptionalDouble.of(curve.timing().x1());
+            case Leg.Curve curve -> departure(curve.timing());
+            case Leg.Flight flight -> departure(flight.timing());
             default -> OptionalDouble.empty();
         };
+    }
+
+    private static OptionalDouble departure(TimingCurve timing) {
+        return timing.y1() == 0 ? OptionalDouble.of(timing.x1()) : OptionalDouble.empty();
+    }
+
+    private static OptionalDouble arrival(TimingCurve timing) {
+        return timing.y2() == 1 ? OptionalDouble.of(1 - timing.x2()) : OptionalDouble.empty();
     }
 
     /** How strongly a leg is held back where it arrives, 0 … 1; empty for a leg of another shape. */
     public static OptionalDouble arrival(Leg leg) {
         return switch (leg) {
             case Leg.Linear _ -> OptionalDouble.of(0);
-            case Leg.Curve curve
-            when curve.timing().y2() == 1 ->
-                OptionalDouble.of(1 - curve.timing().x2());
+            case Leg.Curve curve -> arrival(curve.timing());
+            case Leg.Flight flight -> arrival(flight.timing());
             default -> OptionalDouble.empty();
         };
     }

@@ -60,7 +60,11 @@ public final class KeyOrder {
     }
 
     private static Leg reversed(Leg leg) {
-        return leg instanceof Leg.Curve curve ? new Leg.Curve(curve.timing().reversed()) : leg;
+        return switch (leg) {
+            case Leg.Curve curve -> new Leg.Curve(curve.timing().reversed());
+            case Leg.Flight flight -> flight.withTiming(flight.timing().reversed());
+            default -> leg;
+        };
     }
 
     /** Copies of the keys, shifted; a key in the same frame gives way, and what would leave the shot is left out. */

@@ -4,8 +4,10 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.SortedSet;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 
 /**
  * What moves in one shot: the properties of its camera over time, and beside them those of its layer. The properties of the pose have
@@ -18,6 +20,7 @@ public final class CameraTrack {
     private final Channel<Double> rotation;
     private final Channel<PicturePoint> anchor;
     private final List<Property<?>> ofDepth;
+    private final boolean flies;
 
     private CameraTrack(Channels channels) {
         this.channels = channels;
@@ -25,6 +28,7 @@ public final class CameraTrack {
         position = channels.get(Properties.POSITION);
         rotation = channels.get(Properties.ROTATION);
         anchor = channels.get(Properties.ANCHOR);
+        flies = Flying.in(scale);
         ofDepth = channels.properties().stream()
                 .filter(property -> property.group() == Group.DEPTH)
                 .toList();
@@ -68,6 +72,11 @@ public final class CameraTrack {
 
     /** The pose at a frame, which may be fractional. */
     public Pose at(double frame) {
+        Optional<Flying.Flown> flown = flies ? Flying.at(this, frame) : Optional.empty();
+        if (flown.isPresent()) {
+            return new Pose(
+                    flown.get().scale(), flown.get().position(), rotation.at(frame), anchor.at(frame), depth(frame));
+        }
         return new Pose(
                 scale.at(frame),
                 EvenZoom.position(scale, position, frame),
@@ -86,6 +95,11 @@ public final class CameraTrack {
 
     private <V> Depth depth(Depth depth, DepthProperty<V> property, double frame) {
         return property.with(depth, channels.get(property).at(frame));
+    }
+
+    /** Whether a leg of it is a flight. */
+    public boolean flies() {
+        return flies;
     }
 
     /** Whether its depth is not simply flat. */
@@ -264,10 +278,23 @@ public final class CameraTrack {
 
     /** This camera on a picture, or in a frame, of another size, where it looks the same. */
     public CameraTrack carried(Resizing to) {
-        return mapWhole(new Channels.Change() {
+        CameraTrack carried = mapWhole(new Channels.Change() {
             @Override
             public <V> Channel<V> apply(Property<V> property, Channel<V> channel) {
                 return channel.mapValues(value -> property.carried(value, to)).mapBends(to::bend);
+            }
+        });
+        return carried.flies
+                ? carried.mapLegs(leg -> leg instanceof Leg.Flight flight ? flight.carried(to) : leg)
+                : carried;
+    }
+
+    /** This camera with every leg changed. */
+    public CameraTrack mapLegs(UnaryOperator<Leg> change) {
+        return map(new ChannelChange() {
+            @Override
+            public <V> Channel<V> apply(Channel<V> channel) {
+                return channel.animated() ? channel.mapKeys(key -> key.withLeg(change.apply(key.leg()))) : channel;
             }
         });
     }

@@ -38,8 +38,8 @@ public enum Ease {
         return Arrays.stream(values()).filter(ease -> ease.leg.equals(leg)).findFirst();
     }
 
-    /** What a person calls the leg: the stock name or "own curve". */
+    /** What a person calls the leg: the stock name, "flight" or "own curve". */
     public static String wordsFor(Leg leg) {
-        return of(leg).map(Ease::words).orElse("own curve");
+        return leg instanceof Leg.Flight ? "flight" : of(leg).map(Ease::words).orElse("own curve");
     }
 }

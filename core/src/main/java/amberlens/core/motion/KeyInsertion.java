@@ -40,6 +40,12 @@ public final class KeyInsertion {
             after = new Leg.Curve(halves.after());
             way = curve.timing().progress(time);
         }
+        if (from.leg() instanceof Leg.Flight flight) {
+            TimingCurve.Halves halves = flight.timing().dividedAt(time);
+            before = flight.withTiming(halves.before());
+            after = flight.withTiming(halves.after());
+            way = flight.timing().progress(time);
+        }
         Key<V> left = from.withLeg(before);
         var middle = new Key<>(frame, value, after, from.even(), PathHandles.STRAIGHT, Extras.NONE);
         Key<V> right = to;

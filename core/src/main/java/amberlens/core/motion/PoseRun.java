@@ -44,7 +44,15 @@ final class PoseRun {
     private PoseRun(Wanted wanted, @Nullable PoseRun last) {
         camera = wanted.camera;
         int length = wanted.length;
-        PoseRun before = last != null && last.poses.size() == length ? last : null;
+        if (camera.flies()) {
+            poses = sampled(length).mapToObj(camera::at).toList();
+            scales = poses.stream().map(Pose::scale).toList();
+            positions = poses.stream().map(Pose::position).toList();
+            turns = poses.stream().map(Pose::degrees).toList();
+            anchors = poses.stream().map(Pose::anchor).toList();
+            return;
+        }
+        PoseRun before = last != null && !last.camera.flies() && last.poses.size() == length ? last : null;
         boolean sameScale = before != null && before.camera.scale() == camera.scale();
         boolean samePosition = before != null && before.camera.position() == camera.position();
         scales = sameScale ? before.scales : values(camera.scale(), length);

@@ -17,6 +17,9 @@ public record TimingCurve(double x1, double y1, double x2, double y2) {
     /** The largest ordinate of a handle. */
     public static final double LARGEST = 1e9;
 
+    /** Even speed. */
+    public static final TimingCurve STEADY = new TimingCurve(0, 0, 1, 1);
+
     private static final double TOLERANCE = 1e-12;
 
     public TimingCurve {
@@ -92,9 +95,7 @@ public record TimingCurve(double x1, double y1, double x2, double y2) {
     private static TimingCurve curve(double x1, double y1, double x2, double y2) {
         boolean shaped =
                 Double.isFinite(x1) && Double.isFinite(x2) && Math.abs(y1) <= LARGEST && Math.abs(y2) <= LARGEST;
-        return shaped
-                ? new TimingCurve(Math.clamp(x1, 0, 1), y1, Math.clamp(x2, 0, 1), y2)
-                : new TimingCurve(0, 0, 1, 1);
+        return shaped ? new TimingCurve(Math.clamp(x1, 0, 1), y1, Math.clamp(x2, 0, 1), y2) : STEADY;
     }
 
     private double parameter(double time) {

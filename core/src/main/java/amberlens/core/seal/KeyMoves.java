@@ -103,7 +103,7 @@ final class KeyMoves {
     boolean linear() {
         boolean smooth = Stream.of(camera.scale(), camera.position())
                 .flatMap(channel -> channel.keys().stream())
-                .anyMatch(key -> key.even() || key.leg() instanceof Leg.Smooth);
+                .anyMatch(key -> key.even() || key.leg() instanceof Leg.Smooth || key.leg() instanceof Leg.Flight);
         return !smooth && !camera.position().bent() && !camera.hasDepth();
     }
 

@@ -1,6 +1,7 @@
 package amberlens.core.seal;
 
 import amberlens.core.edges.EdgeReport;
+import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Projection;
 import amberlens.core.motion.Take;
 import java.util.Optional;
@@ -25,10 +26,20 @@ public final class Seal {
         if (unseen.isPresent()) {
             return unseen.get();
         }
+        Optional<SealResult> lower = Roof.under(subject, terms);
+        if (lower.isPresent()) {
+            return lower.get();
+        }
         return switch (way) {
             case LIFT -> Lift.seal(subject, terms);
             case SHIFT, LEAST -> KeySeal.seal(way, subject, terms);
         };
+    }
+
+    /** A move with its flights no higher than the picture allows; empty where nothing is open, or that would not close it. */
+    public static Optional<CameraTrack> underRoof(Take take, SealTerms terms) {
+        return Roof.under(Subject.of(take), terms)
+                .map(result -> result instanceof SealResult.Sealed sealed ? sealed.camera() : take.camera());
     }
 
     /** Where the picture cannot be seen at all, neither scale nor position can help. */

@@ -3,13 +3,16 @@ package amberlens.desktop.camera;
 import amberlens.core.edit.PathEdits;
 import amberlens.core.keys.KeyEases;
 import amberlens.core.keys.KeySet;
+import amberlens.core.model.FrameFormat;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Ease;
+import amberlens.core.motion.FlightPath;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
+import amberlens.core.motion.TimingCurve;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.actions.Actions;
@@ -37,6 +40,8 @@ import javafx.scene.layout.VBox;
 
 /** The selected leg: its ease from small drawn curves or set apart per end, even zoom, and the bend of its path. */
 final class LegPanel extends VBox {
+    private static final Leg FLIGHT = Leg.Flight.in(FrameFormat.USUAL.size(), FlightPath.USUAL_RHO, TimingCurve.STEADY);
+
     private final Desk desk;
     private final KeyChanges changes;
     private final Label heading = new Label();
@@ -44,8 +49,10 @@ final class LegPanel extends VBox {
     private final FlowPane choices = new FlowPane(5, 5);
     private final StrengthSlider leave;
     private final StrengthSlider arrive;
+    private final HeightSlider height;
     private final CheckBox even = new CheckBox("Even zoom");
     private final CheckBox curved = new CheckBox("Curved path");
+    private final ToggleButton fly = new ToggleButton();
     private final Button same = new Button("Same for all");
     private Selection.LegFrom from = new Selection.LegFrom(0);
 
@@ -56,6 +63,7 @@ final class LegPanel extends VBox {
                 "Leave", "leave", desk, (camera, strength) -> KeyEases.leaving(camera, keys(), strength));
         arrive = new StrengthSlider(
                 "Arrive", "arrive", desk, (camera, strength) -> KeyEases.arriving(camera, keys(), strength));
+        height = new HeightSlider(desk);
         heading.getStyleClass().add("view-title");
         Hyperlink back = new Hyperlink("Close the leg");
         back.getStyleClass().add("go-to-key");
@@ -68,10 +76,13 @@ final class LegPanel extends VBox {
         for (Ease ease : Ease.values()) {
             choices.getChildren().add(choice(ease, actions));
         }
+        choices.getChildren().add(fly);
+        dress(fly, FLIGHT, "flight", actions.get("leg.fly").nameWithKeys());
+        fly.setOnAction(_ -> changes.fly());
         setSpacing(5);
         setAlignment(Pos.TOP_LEFT);
         ease.getStyleClass().add("will-do");
-        getChildren().addAll(title, choices, new FlowPane(4, 4, leave, arrive), switches());
+        getChildren().addAll(title, choices, new FlowPane(4, 4, leave, arrive, height), switches());
         getStyleClass().add("leg-panel");
     }
 
@@ -95,16 +106,21 @@ final class LegPanel extends VBox {
 
     private ToggleButton choice(Ease ease, Actions actions) {
         ToggleButton button = new ToggleButton();
-        button.setGraphic(new EaseGlyph(ease.leg(), 30, 18));
-        button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+        String name = ease.name().toLowerCase(Locale.ROOT);
+        dress(button, ease.leg(), name, actions.get("ease." + name).nameWithKeys());
         button.setAccessibleText(ease.words());
-        button.setTooltip(new Tooltip(
-                actions.get("ease." + ease.name().toLowerCase(Locale.ROOT)).nameWithKeys()));
-        button.setId("ease-" + ease.name().toLowerCase(Locale.ROOT).replace('_', '-'));
-        button.getStyleClass().add("ease-choice");
         button.setUserData(ease);
         button.setOnAction(_ -> changes.setLeg(ease.leg()));
         return button;
+    }
+
+    private static void dress(ToggleButton button, Leg leg, String name, String hint) {
+        button.setGraphic(new EaseGlyph(leg, 30, 18));
+        button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+        button.setAccessibleText(name);
+        button.setTooltip(new Tooltip(hint));
+        button.setId("ease-" + name.replace('_', '-'));
+        button.getStyleClass().add("ease-choice");
     }
 
     private KeySet keys() {
@@ -140,14 +156,17 @@ final class LegPanel extends VBox {
         int to = index >= 0 && index + 1 < stations.size() ? stations.get(index + 1) : shot.lastFrame();
         heading.setText(selected.lane().map(Lane::words).orElse("Leg") + " " + (index + 1) + " → " + (index + 2));
         Leg leg = leg(shot);
-        String word = Ease.of(leg).map(Ease::words).orElse("own curve");
-        ease.setText(word + " · " + Timecode.brief(to - selected.frame(), rate));
+        ease.setText(Ease.wordsFor(leg) + " · " + Timecode.brief(to - selected.frame(), rate));
         ease.setTooltip(new Tooltip(
                 Timecode.brief(Math.max(0, selected.frame()), rate) + " to " + Timecode.brief(Math.max(0, to), rate)));
         choices.getChildren().forEach(node -> {
             ToggleButton button = (ToggleButton) node;
-            button.setSelected(((Ease) button.getUserData()).leg().equals(leg));
+            button.setSelected(
+                    button.getUserData() instanceof Ease stock && stock.leg().equals(leg));
         });
+        fly.setSelected(leg instanceof Leg.Flight);
+        fly.setDisable(selected.lane().isPresent());
+        height.show(leg, selected.frame());
         OptionalDouble left = KeyEases.departure(leg);
         OptionalDouble right = KeyEases.arrival(leg);
         leave.show(left);

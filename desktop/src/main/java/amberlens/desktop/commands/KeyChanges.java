@@ -1,12 +1,14 @@
 package amberlens.desktop.commands;
 
 import amberlens.core.edit.CameraEdits;
+import amberlens.core.edit.FlightEdits;
 import amberlens.core.edit.FramingEdits;
 import amberlens.core.edit.LineUpEdits;
 import amberlens.core.edit.MarkerEdits;
 import amberlens.core.edit.PathEdits;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.edit.SoundEdits;
+import amberlens.core.keys.Flights;
 import amberlens.core.keys.Glide;
 import amberlens.core.keys.KeyEases;
 import amberlens.core.keys.KeyOrder;
@@ -14,6 +16,7 @@ import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Ease;
+import amberlens.core.motion.FlightPath;
 import amberlens.core.motion.Framings;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
@@ -21,7 +24,10 @@ import amberlens.core.motion.Properties;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Keyed;
 import amberlens.desktop.desk.Selection;
+import java.util.Arrays;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 
 /** Choosing keys, and what they hold: eases, glide, path, reset, mute, deletion. */
@@ -102,6 +108,32 @@ public final class KeyChanges {
     public void setLeg(Leg leg) {
         KeySet keys = easeKeys();
         changeKeys("ease", keyed -> KeyEases.withLeg(keyed.track(), keys, leg));
+    }
+
+    /** Turns the legs that begin at selected framings into flights, or all of the shot where none is selected. */
+    public void fly() {
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            Set<Integer> chosen = new TreeSet<>();
+            Arrays.stream(desk.cursor().selectedKeys().frames()).forEach(chosen::add);
+            Set<Integer> some = Flights.possible(shot.camera(), chosen);
+            Set<Integer> from =
+                    some.isEmpty() ? Flights.possible(shot.camera(), Set.copyOf(Framings.of(shot.camera()))) : some;
+            try {
+                desk.document().apply(FlightEdits.fly(shot.id(), from, FlightPath.USUAL_RHO));
+                tellWhereLow(shot.id(), from);
+            } catch (IllegalArgumentException e) {
+                desk.say("It cannot fly: " + e.getMessage() + ".");
+            }
+        });
+    }
+
+    /** A flight that had to stay below what was wished says so. */
+    private void tellWhereLow(String shotId, Set<Integer> from) {
+        boolean low = desk.document().project().shot(shotId).stream()
+                .flatMap(shot -> shot.camera().scale().keys().stream())
+                .filter(key -> from.contains(key.at()))
+                .anyMatch(key -> key.leg() instanceof Leg.Flight flight && flight.rho() < FlightPath.USUAL_RHO);
+        desk.say(low ? "It flies as high as the picture allows." : "");
     }
 
     /** The keys an ease is for: those selected, or those of the framing before the playhead. */

@@ -15,7 +15,13 @@ import java.util.stream.Stream;
 /** The table of contents of the menus. What is in none is found by the search over all actions. */
 final class MenuPlan {
     private static final List<Entry> EASES = group(
-            "ease.hold", "ease.linear", "ease.gentle_leave", "ease.gentle_arrive", "ease.gentle_both", "ease.smooth");
+            "ease.hold",
+            "ease.linear",
+            "ease.gentle_leave",
+            "ease.gentle_arrive",
+            "ease.gentle_both",
+            "ease.smooth",
+            "leg.fly");
 
     private static final List<Entry> LOOKS = group(LookKinds.ALL.stream()
             .map(kind -> (Object) ("look.add-" + kind.id()))

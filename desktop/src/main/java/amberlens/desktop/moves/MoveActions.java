@@ -2,6 +2,7 @@ package amberlens.desktop.moves;
 
 import amberlens.core.edit.FramingEdits;
 import amberlens.core.motion.Ease;
+import amberlens.core.motion.Framings;
 import amberlens.desktop.actions.Action.Menu;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.actions.Needs;
@@ -43,6 +44,16 @@ public final class MoveActions {
                             .isEmpty()),
                     () -> changes.setLeg(ease.leg()));
         }
+        actions.add(
+                Menu.MOVE,
+                "leg.fly",
+                "Fly from framing to framing",
+                "Digit" + digit,
+                Needs.of("a shot with two framings", () -> desk.cursor()
+                        .selectedShot()
+                        .filter(found -> Framings.of(found.camera()).size() > 1)
+                        .isPresent()),
+                changes::fly);
         actions.add(Menu.MOVE, "move.gentle", "Gentle everywhere", "G", shot, changes::gentleEverywhere);
         actions.add(Menu.MOVE, "move.glide", "One glide through the framings", "Shift+G", shot, changes::glide);
         actions.add(

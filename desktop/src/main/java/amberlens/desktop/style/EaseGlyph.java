@@ -4,9 +4,12 @@ import amberlens.core.motion.Leg;
 import javafx.scene.layout.Pane;
 import javafx.scene.shape.Polyline;
 
-/** A leg drawn small: progress upwards over time to the right. */
+/** A leg drawn small: progress upwards over time to the right; a flight as what it is, a hill. */
 public final class EaseGlyph extends Pane {
     private static final int STEPS = 24;
+
+    /** How steep a flight is drawn. */
+    private static final double HILL = 2;
 
     public EaseGlyph(Leg leg, double width, double height) {
         setMinSize(width, height);
@@ -17,6 +20,12 @@ public final class EaseGlyph extends Pane {
         double[] points = points(leg, 3, 3, width - 6, height - 6);
         for (double number : points) {
             line.getPoints().add(number);
+        }
+        if (leg instanceof Leg.Flight) {
+            Polyline ground = new Polyline(3, height - 3, width - 3, height - 3);
+            ground.getStyleClass().add("ease-line");
+            ground.setOpacity(0.4);
+            getChildren().add(ground);
         }
         line.getStyleClass().add("ease-line");
         getChildren().add(line);
@@ -39,6 +48,10 @@ public final class EaseGlyph extends Pane {
             case Leg.Linear _ -> time;
             case Leg.Curve curve -> curve.timing().progress(time);
             case Leg.Smooth _ -> time * time * (3 - 2 * time);
+            case Leg.Flight _ -> {
+                double wide = Math.cosh(HILL) / Math.cosh(HILL * (2 * time - 1)); // out, across and in
+                yield (wide - 1) / (Math.cosh(HILL) - 1);
+            }
         };
     }
 }

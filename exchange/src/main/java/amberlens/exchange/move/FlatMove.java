@@ -109,7 +109,9 @@ public record FlatMove(Way position, Way rotation, Way scale, Way anchor) {
         /** Whether the scale has an even leg there, which the position follows. */
         private static boolean evenBetween(CameraTrack camera, Key<?> from, Key<?> to) {
             return camera.scale().keys().stream()
-                    .anyMatch(key -> key.even() && key.at() >= from.at() && key.at() < to.at());
+                    .anyMatch(key -> (key.even() || key.leg() instanceof Leg.Flight)
+                            && key.at() >= from.at()
+                            && key.at() < to.at());
         }
 
         private <V> Way sampled(PoseProperty<V> property) {

@@ -13,8 +13,8 @@ import java.util.List;
 public record Stop(int at, List<Double> numbers, Leg leg) {
     public Stop {
         numbers = List.copyOf(numbers);
-        if (leg instanceof Leg.Smooth) {
-            throw new IllegalArgumentException("only this application knows smooth legs");
+        if (leg instanceof Leg.Smooth || leg instanceof Leg.Flight) {
+            throw new IllegalArgumentException("only this application knows smooth legs and flights");
         }
     }
 }
