@@ -88,11 +88,12 @@ final class Lift {
     }
 
     /**
-     * Whether the closed form is only near: below other rigs that of a rig is; and a lifted move goes a longer way, so that an exposed frame
+     * Whether the closed form is only near: below other rigs that of a rig is; lifted flights rise otherwise; and a lifted move goes a longer way, so that an exposed frame
      * may be looked at at more instants than before.
      */
     private static boolean isNear(Subject subject) {
         return subject.ofRig()
+                || subject.camera().flies()
                 || subject.now().stream()
                         .anyMatch(judged -> !judged.take().exposure().isNone());
     }

@@ -129,7 +129,7 @@ class FlightEditsTest {
                 }
             }
         }
-        assertThat(sealed).isGreaterThan(24);
+        assertThat(sealed).isGreaterThan(40);
     }
 
     @Test

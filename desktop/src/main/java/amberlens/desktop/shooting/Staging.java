@@ -51,6 +51,10 @@ final class Staging {
             case EXPORT -> bench.actions().run("project.export");
             case LEG, PATH ->
                 framingBefore(bench).ifPresent(from -> bench.desk().cursor().select(new Selection.LegFrom(from)));
+            case FLIGHT -> {
+                bench.actions().run("leg.fly");
+                framingBefore(bench).ifPresent(from -> bench.desk().cursor().select(new Selection.LegFrom(from)));
+            }
             case CURVES -> {
                 framingBefore(bench).ifPresent(from -> bench.desk().cursor().select(new Selection.Framing(from)));
                 bench.toggleCurves();

@@ -5,6 +5,7 @@ public enum View {
     BENCH,
     EXPORT,
     LEG,
+    FLIGHT,
     CURVES,
     KEYS,
     PATH,
