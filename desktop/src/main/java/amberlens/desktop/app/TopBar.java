@@ -37,6 +37,9 @@ public final class TopBar extends FittingBar implements Subscription {
     /** What changes nothing here. */
     private static final Set<Change> ONLY_TIME = EnumSet.of(Change.PLAYHEAD, Change.PLAYING, Change.MESSAGE);
 
+    /** So much of the project's name stays; then the size of its frame goes. */
+    private static final double SHORTEST_NAME = 90;
+
     private final Desk desk;
     private final Services services;
     private final Label project = new Label();
@@ -88,7 +91,7 @@ public final class TopBar extends FittingBar implements Subscription {
         getChildren()
                 .addAll(mark(), wide, narrow, project, shape, frame, gap, arrangements, exports, open, check, export);
         export.setMinWidth(USE_PREF_SIZE);
-        project.setMinWidth(0);
+        project.setMinWidth(SHORTEST_NAME);
         spare(frame, wide, check, arrangements);
         instead(wide, narrow);
         setAlignment(Pos.CENTER_LEFT);

@@ -66,14 +66,15 @@ public class FittingBar extends HBox {
         return !unwanted.contains(child) && !gone.contains(child) && (!substitute || called);
     }
 
-    /** What is left takes so much; labels that may be shortened count as little as they can be. */
+    /** What is left takes so much; what says how small it may be counts as little as that. */
     private double needed(Set<Node> gone) {
         double sum = -getSpacing();
         for (Node child : getChildren()) {
             if (isShown(child, gone)) {
-                double least = child instanceof Region region && region.getMinWidth() == 0
-                        ? 0
-                        : Math.max(child.minWidth(-1), child.prefWidth(-1));
+                double wanted = Math.max(child.minWidth(-1), child.prefWidth(-1));
+                double least = child instanceof Region region && region.getMinWidth() >= 0
+                        ? Math.min(wanted, region.getMinWidth())
+                        : wanted;
                 sum += least + getSpacing();
             }
         }
