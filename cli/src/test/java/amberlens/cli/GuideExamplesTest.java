@@ -71,7 +71,11 @@ class GuideExamplesTest extends CommandTrial {
                     .as("%s%n%s%s", example, out, err)
                     .isEqualTo(List.of("check", "sheet").contains(arguments[0]) ? 3 : 0);
             if (output > 0) {
-                assertThat(Path.of(arguments[output + 1])).as(example).isNotEmptyFile();
+                String file = arguments[output + 1];
+                boolean several = List.of(arguments).contains("--deliveries");
+                assertThat(Path.of(several ? file.replace(".gif", "-9x16.gif") : file))
+                        .as(example)
+                        .isNotEmptyFile();
             }
         }
     }

@@ -18,10 +18,25 @@ public record Travel(ProjectiveMap back, ProjectiveMap on) {
 
     /** Where the picture cannot be seen in one of both, nothing moves. */
     public double at(FramePoint place) {
+        return way(place).length();
+    }
+
+    /** From a place to where what is seen there has moved. */
+    public FramePoint way(FramePoint place) {
         double x = back.x(place.x(), place.y());
         double y = back.y(place.x(), place.y());
         boolean seen = back.w(place.x(), place.y()) > 0 && on.w(x, y) > 0;
-        return seen ? Math.hypot(on.x(x, y) - place.x(), on.y(x, y) - place.y()) : 0;
+        return seen ? new FramePoint(on.x(x, y) - place.x(), on.y(x, y) - place.y()) : FramePoint.ZERO;
+    }
+
+    /** How far this goes elsewhere than another, at the middle or the corner of the frame where they differ most. */
+    public double differs(Travel other, Size frame) {
+        double most = way(frame.centre()).distance(other.way(frame.centre()));
+        for (Corner corner : Corner.values()) {
+            FramePoint place = corner.of(frame);
+            most = Math.max(most, way(place).distance(other.way(place)));
+        }
+        return most;
     }
 
     /** At the corner of the frame that moves furthest. */

@@ -5,6 +5,7 @@ import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.advice.AdviceActions;
 import amberlens.desktop.aim.AimActions;
 import amberlens.desktop.beats.BeatActions;
 import amberlens.desktop.camera.CameraPane;
@@ -141,6 +142,7 @@ public final class Bench implements AutoCloseable {
         SoundActions.addTo(actions, desk, services.sounds(), services.background(), overlay);
         BeatActions.addTo(actions, desk, services.sounds(), listening, overlay);
         MoveActions.addTo(actions, desk);
+        AdviceActions.addTo(actions, desk, services, overlay);
         CarryActions.addTo(actions, desk, overlay);
         LookActions.addTo(actions, desk);
         TitleActions.addTo(actions, desk, this::write);

@@ -12,6 +12,8 @@ public final class Transport {
     private boolean looping = true;
     private double speed = 1;
     private Optional<FrameSpan> range = Optional.empty();
+    private Optional<FrameSpan> rangeBefore = Optional.empty();
+    private boolean lookingSlowly;
 
     Transport(Listeners listeners) {
         this.listeners = listeners;
@@ -21,6 +23,7 @@ public final class Transport {
         playing = false;
         speed = 1;
         range = Optional.empty();
+        lookingSlowly = false;
     }
 
     public boolean playing() {
@@ -32,8 +35,24 @@ public final class Transport {
         if (now != playing || speed != 1) {
             playing = now;
             speed = 1;
+            if (lookingSlowly) {
+                lookingSlowly = false;
+                range = rangeBefore;
+            }
             listeners.tell(Change.PLAYING);
         }
+    }
+
+    /** Plays some frames over and over at a part of the usual speed, until it is stopped; then the chosen frames are as before. */
+    public void lookSlowly(FrameSpan frames, double part) {
+        if (!lookingSlowly) {
+            rangeBefore = range;
+        }
+        lookingSlowly = true;
+        range = Optional.of(frames);
+        speed = part;
+        playing = true;
+        listeners.tell(Change.PLAYING);
     }
 
     /** Times the usual speed; negative backwards. */

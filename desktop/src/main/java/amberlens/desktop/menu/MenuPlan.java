@@ -168,7 +168,10 @@ final class MenuPlan {
                         group("edges.closest", "edges.sharpness"));
             case MOVE ->
                 groups(
-                        group("framing.add", new Entry.Inner("Ease", EASES), "move.gentle", "move.glide"),
+                        group(
+                                "framing.add",
+                                new Entry.Inner("Ease", EASES),
+                                inner("Evenness", "move.gentle", "move.glide", "move.advice")),
                         group(
                                 "aim.level",
                                 inner("Frame this", "aim.cover", "aim.inside", "aim.places"),

@@ -17,6 +17,7 @@ public enum View {
     LAYERS,
     READY,
     CHECK,
+    ADVICE,
     QUEUE,
     DEPTH,
     LOOK,

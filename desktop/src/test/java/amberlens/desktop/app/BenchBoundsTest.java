@@ -73,6 +73,7 @@ class BenchBoundsTest {
             "edges.sharpness",
             "move.arrange",
             "move.carry",
+            "move.advice",
             "move.out",
             "edit.history");
 

@@ -29,7 +29,8 @@ class FlightSceneTest extends ThreeShotsInteraction {
     }
 
     private double rho() {
-        return shot("s1").camera().scale().keyAt(0).map(key -> key.leg()).orElse(Leg.LINEAR) instanceof Leg.Flight flight
+        return shot("s1").camera().scale().keyAt(0).map(key -> key.leg()).orElse(Leg.LINEAR)
+                        instanceof Leg.Flight flight
                 ? flight.rho()
                 : Double.NaN;
     }
