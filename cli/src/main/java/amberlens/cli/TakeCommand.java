@@ -10,6 +10,7 @@ import amberlens.exchange.take.TakeIn;
 import amberlens.media.intake.MediaProbe;
 import amberlens.project.ProjectFile;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
@@ -58,7 +59,13 @@ final class TakeCommand implements Callable<Integer> {
         ProjectArgument.requireFree(output, overwrite);
         var wishes = new TakeIn.Wishes(Optional.ofNullable(media), Optional.ofNullable(frame), rate());
         Taken taken = TakeIn.from(
-                file, wishes, new Probe(path -> MediaProbe.file(path).media(), MediaProbe::isFilm));
+                file,
+                wishes,
+                new Probe(
+                        path -> MediaProbe.file(path).media(),
+                        (first, rate) ->
+                                MediaProbe.sequence(List.of(first), rate).media(),
+                        MediaProbe::isFilm));
         ProjectFile.save(taken.project(), output);
         taken.remarks().forEach(remark -> spec.commandLine().getErr().println("amber: " + remark));
         int shots = taken.project().shots().size();

@@ -1,7 +1,6 @@
 package amberlens.exchange;
 
 import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.exchange.csv.MoveTable;
@@ -71,10 +70,6 @@ public final class MoveOut {
         if (unsaid > 0) {
             notes.add("Titles and rigs are not in the timeline: no file holds what they show (" + unsaid + ").");
         }
-        project.shots().stream()
-                .filter(shot -> project.mediaOf(shot).kind() == Media.Kind.SEQUENCE)
-                .forEach(shot -> notes.add("\"" + shot.name()
-                        + "\" shows numbered pictures; the timeline names the first of them alone."));
         return notes;
     }
 

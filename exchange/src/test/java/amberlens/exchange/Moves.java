@@ -2,6 +2,7 @@ package amberlens.exchange;
 
 import amberlens.core.colour.Colour;
 import amberlens.core.extras.Extras;
+import amberlens.core.footage.Footage;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
@@ -34,9 +35,11 @@ public final class Moves {
     private Moves() {}
 
     /** Every file is a picture of {@link #PICTURE}, and what ends in mp4 would be a film. */
-    public static final Probe PROBE =
-            new Probe(path -> Media.photo("new", path.toString(), PICTURE), path -> path.toString()
-                    .endsWith(".mp4"));
+    public static final Probe PROBE = new Probe(
+            path -> Media.photo("new", path.toString(), PICTURE),
+            (first, rate) ->
+                    Media.footage("new", Media.Kind.SEQUENCE, first.toString(), PICTURE, new Footage(rate, 40)),
+            path -> path.toString().endsWith(".mp4"));
 
     public static Project project(Path picture, List<Shot> shots) {
         return Project.empty("Fernhollow")

@@ -139,7 +139,10 @@ public final class ExchangeActions {
     }
 
     private Probe probe() {
-        return new Probe(path -> MediaProbe.file(path, services.distrusted()).media(), MediaProbe::isFilm);
+        return new Probe(
+                path -> MediaProbe.file(path, services.distrusted()).media(),
+                (first, rate) -> MediaProbe.sequence(List.of(first), rate).media(),
+                MediaProbe::isFilm);
     }
 
     /** Something that is done behind the bench, and then shown. */

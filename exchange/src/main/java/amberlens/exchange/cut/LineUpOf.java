@@ -166,7 +166,10 @@ public final class LineUpOf {
                 return same.get();
             }
             try {
-                return probe.media(path).withId(id);
+                Media media = event.numbered().isPresent()
+                        ? probe.numbered().of(path, event.numbered().get())
+                        : probe.media(path);
+                return media.withId(id);
             } catch (FileProblem e) {
                 remarks.add(e.getMessage());
                 return missing(id, path.toString(), event);
@@ -188,11 +191,12 @@ public final class LineUpOf {
     }
 
     private Media missing(String id, String path, CutEvent event) {
-        if (!probe.isFilm(path)) {
+        if (!probe.isFilm(path) && event.numbered().isEmpty()) {
             return Media.photo(id, path, frame);
         }
         int frames = (int) Math.ceil(event.sourceSeconds() * cut.rate().perSecond()) + event.length();
         var footage = new Footage(cut.rate(), Math.clamp(frames, 1, Footage.MOST_FRAMES));
-        return Media.footage(id, Media.Kind.FILM, path, frame, footage);
+        Media.Kind kind = event.numbered().isPresent() ? Media.Kind.SEQUENCE : Media.Kind.FILM;
+        return Media.footage(id, kind, path, frame, footage);
     }
 }

@@ -2,6 +2,7 @@ package amberlens.exchange.cut;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
+import amberlens.core.time.FrameRate;
 import java.nio.file.Path;
 import java.util.function.Predicate;
 
@@ -9,13 +10,20 @@ import java.util.function.Predicate;
  * What files are: whoever can decode media says it.
  *
  * @param reading the media in a file, with its size and length
+ * @param numbered numbered pictures as one piece of footage
  * @param films whether a file of this path would be a film
  */
-public record Probe(Reading reading, Predicate<Path> films) {
+public record Probe(Reading reading, Numbered numbered, Predicate<Path> films) {
     /** Reads what is in a file. */
     @FunctionalInterface
     public interface Reading {
         Media of(Path file) throws FileProblem;
+    }
+
+    /** Reads numbered pictures from one of them on. */
+    @FunctionalInterface
+    public interface Numbered {
+        Media of(Path first, FrameRate rate) throws FileProblem;
     }
 
     /**

@@ -1,5 +1,6 @@
 package amberlens.exchange.otio;
 
+import amberlens.core.footage.Footage;
 import amberlens.core.geometry.Size;
 import amberlens.core.keys.KeyClip;
 import amberlens.core.model.Media;
@@ -158,6 +159,9 @@ public final class Timeline {
     }
 
     private ObjectNode reference(Media media) {
+        if (media.kind() == Media.Kind.SEQUENCE) {
+            return numbered(media);
+        }
         ObjectNode reference = Otio.object("ExternalReference.1", media.fileName());
         reference.put("target_url", Links.from(file, media.path()));
         reference.set(
@@ -166,6 +170,23 @@ public final class Timeline {
                         .map(footage -> (JsonNode)
                                 Otio.range(0, footage.frames(), footage.rate().perSecond()))
                         .orElse(NODES.nullNode()));
+        reference.putNull("available_image_bounds");
+        return reference;
+    }
+
+    /** Numbered pictures, as their names say it. */
+    private ObjectNode numbered(Media media) {
+        String link = Links.from(file, media.path());
+        int slash = link.lastIndexOf('/');
+        ObjectNode reference = Otio.object("ImageSequenceReference.1", media.fileName());
+        NumberedName name = NumberedName.of(media.fileName());
+        Footage footage = media.footage().orElseThrow();
+        double rate = footage.rate().perSecond();
+        reference.put("target_url_base", slash < 0 ? "" : link.substring(0, slash + 1));
+        reference.put("name_prefix", name.before()).put("name_suffix", name.after());
+        reference.put("start_frame", name.number()).put("frame_step", 1).put("rate", rate);
+        reference.put("frame_zero_padding", name.digits()).put("missing_frame_policy", "hold");
+        reference.set("available_range", Otio.range(0, footage.frames(), rate));
         reference.putNull("available_image_bounds");
         return reference;
     }

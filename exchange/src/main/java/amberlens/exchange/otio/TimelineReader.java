@@ -22,6 +22,7 @@ import java.util.Optional;
  * are named and left out.
  */
 public final class TimelineReader {
+    private static final int MOST_DIGITS = 9;
     private static final double USUAL_RATE = 25;
 
     /** Frames beyond which no line-up reaches. */
@@ -206,6 +207,11 @@ public final class TimelineReader {
     private CutEvent event(JsonNode clip, int track, int start, int frames) {
         JsonNode reference = reference(clip);
         List<String> clues = new ArrayList<>();
+        Optional<FrameRate> numbered = Optional.empty();
+        if (Otio.kind(reference).equals("ImageSequenceReference")) {
+            clues.add(firstPicture(reference));
+            numbered = Optional.of(rateOf(reference));
+        }
         for (String from : List.of("target_url", "name")) {
             if (!reference.path(from).asText("").isBlank()) {
                 clues.add(reference.path(from).asText());
@@ -220,11 +226,30 @@ public final class TimelineReader {
         } else {
             name = "Shot";
         }
-        double from = Otio.seconds(range(clip).path("start_time"));
+        // a source range counts from the time at which the media say they begin
+        double from = Otio.seconds(range(clip).path("start_time"))
+                - Otio.seconds(reference.path("available_range").path("start_time"));
         return CutEvent.plain(name, clues, start, frames, from)
                 .withTrack(track)
                 .withSpeed(speed(clip, name))
-                .withMove(move(clip, name));
+                .withMove(move(clip, name))
+                .withNumbered(numbered);
+    }
+
+    private static String firstPicture(JsonNode reference) {
+        String base = reference.path("target_url_base").asText("");
+        String name = new NumberedName(
+                        reference.path("name_prefix").asText(""),
+                        Math.max(0, reference.path("start_frame").asInt(0)),
+                        Math.clamp(reference.path("frame_zero_padding").asInt(0), 0, MOST_DIGITS),
+                        reference.path("name_suffix").asText(""))
+                .written();
+        return base.isEmpty() || base.endsWith("/") ? base + name : base + "/" + name;
+    }
+
+    private FrameRate rateOf(JsonNode reference) {
+        double found = reference.path("rate").asDouble(0);
+        return found >= 1 && found <= 1000 ? Otio.rate(found) : rate;
     }
 
     private double speed(JsonNode clip, String name) {

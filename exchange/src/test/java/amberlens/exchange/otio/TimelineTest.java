@@ -3,10 +3,12 @@ package amberlens.exchange.otio;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberlens.core.footage.Footage;
 import amberlens.core.geometry.Mirror;
 import amberlens.core.layering.Fade;
 import amberlens.core.layering.Layering;
 import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
@@ -155,6 +157,51 @@ class TimelineTest {
                 .anyMatch(line -> line.contains("Glow"))
                 .anyMatch(line -> line.contains("stack within a track"))
                 .anyMatch(line -> line.contains("voice"));
+    }
+
+    @Test
+    void numbered_pictures_come_back_as_footage_from_where_they_were() throws Exception {
+        Path first = Files.createFile(folder.resolve("mill pond-0007.png"));
+        Media pond = Media.footage(
+                "m1", Media.Kind.SEQUENCE, first.toString(), Moves.PICTURE, new Footage(FrameRate.of(25), 40));
+        Shot shot = Moves.shot("s1", 0, 20, Moves.moving(19));
+        Project project = Moves.project(picture, List.of(shot))
+                .withMedia(List.of(pond))
+                .withShots(List.of(shot.withSource(shot.source().withIn(3))));
+        Path file = folder.resolve("pond.otio");
+        assertThat(MoveOut.lineUp(project, file)).isEmpty();
+        JsonNode reference =
+                JSON.readTree(file.toFile()).findValue("media_references").get("DEFAULT_MEDIA");
+        assertThat(reference.path("name_prefix").asText()).isEqualTo("mill pond-");
+        assertThat(reference.path("start_frame").asInt()).isEqualTo(7);
+        assertThat(reference.path("frame_zero_padding").asInt()).isEqualTo(4);
+        Project read = back(file).project();
+        assertThat(read.media().getFirst().kind()).isEqualTo(Media.Kind.SEQUENCE);
+        assertThat(read.media().getFirst().path()).isEqualTo(first.toString());
+        assertThat(read.shots().getFirst().source().in()).isEqualTo(3);
+        assertThat(read.shots().getFirst().camera()).isEqualTo(shot.camera());
+    }
+
+    /** As others count: pictures from 1001 on at 24 a second, of which a clip shows those from 1013 on: the 13th, so frame 12. */
+    @Test
+    void numbered_pictures_of_others_count_from_where_they_begin() throws Exception {
+        Files.createFile(folder.resolve("border.1001.png"));
+        JsonNode root = JSON.readTree("""
+                {"OTIO_SCHEMA": "Timeline.1", "name": "Cut", "tracks": {"OTIO_SCHEMA": "Stack.1", "children": [
+                  {"OTIO_SCHEMA": "Track.1", "kind": "Video", "children": [
+                    {"OTIO_SCHEMA": "Clip.2", "name": "border", "effects": [], "active_media_reference_key": "DEFAULT_MEDIA",
+                     "source_range": {"OTIO_SCHEMA": "TimeRange.1", "start_time": {"OTIO_SCHEMA": "RationalTime.1", "rate": 24, "value": 1013},
+                                      "duration": {"OTIO_SCHEMA": "RationalTime.1", "rate": 24, "value": 24}},
+                     "media_references": {"DEFAULT_MEDIA": {"OTIO_SCHEMA": "ImageSequenceReference.1", "target_url_base": "%s", "name_prefix": "border.",
+                       "name_suffix": ".png", "start_frame": 1001, "frame_step": 1, "rate": 24, "frame_zero_padding": 4,
+                       "available_range": {"OTIO_SCHEMA": "TimeRange.1", "start_time": {"OTIO_SCHEMA": "RationalTime.1", "rate": 24, "value": 1001},
+                                           "duration": {"OTIO_SCHEMA": "RationalTime.1", "rate": 24, "value": 40}}}}}]}]}}
+                """.formatted(folder.toUri()));
+        Path file = folder.resolve("cut.otio");
+        Files.writeString(file, root.toString());
+        Project read = back(file).project();
+        assertThat(read.media().getFirst().footage().orElseThrow().rate()).isEqualTo(FrameRate.of(24));
+        assertThat(read.shots().getFirst().source().in()).isEqualTo(12);
     }
 
     @Test
