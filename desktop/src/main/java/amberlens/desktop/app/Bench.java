@@ -143,7 +143,7 @@ public final class Bench implements AutoCloseable {
         BeatActions.addTo(actions, desk, services.sounds(), listening, overlay);
         MoveActions.addTo(actions, desk);
         AdviceActions.addTo(actions, desk, services, overlay);
-        CarryActions.addTo(actions, desk, overlay);
+        CarryActions.addTo(actions, desk, services, overlay);
         LookActions.addTo(actions, desk);
         TitleActions.addTo(actions, desk, this::write);
         AimActions.addTo(actions, desk);

@@ -176,7 +176,7 @@ final class MenuPlan {
                                 "aim.level",
                                 inner("Frame this", "aim.cover", "aim.inside", "aim.places"),
                                 inner("Subject", "aim.subject", "aim.hold", "aim.hold-leg", "aim.no-subject")),
-                        group("move.carry", "move.free", "move.arrange"),
+                        group("move.carry", "move.free", inner("A whole set", "move.arrange", "move.even")),
                         group(inner("Files", "move.out", "move.in", "move.open")),
                         group(
                                 inner("Versions", "version.keep", "version.next", "version.forget"),

@@ -7,13 +7,14 @@ import amberlens.desktop.actions.Actions;
 import amberlens.desktop.actions.Needs;
 import amberlens.desktop.commands.DeskNeeds;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Overlay;
 
 /** Carrying one move to many shots, and arranging moves for many. */
 public final class CarryActions {
     private CarryActions() {}
 
-    public static void addTo(Actions actions, Desk desk, Overlay overlay) {
+    public static void addTo(Actions actions, Desk desk, Services services, Overlay overlay) {
         Needs several = DeskNeeds.severalShots(desk);
         Needs any = DeskNeeds.shot(desk);
         actions.add(
@@ -48,5 +49,12 @@ public final class CarryActions {
                 "Shortcut+Alt+A",
                 any,
                 () -> overlay.show(new ArrangePanel(desk, overlay), overlay::close));
+        actions.add(
+                Menu.MOVE,
+                "move.even",
+                "Even the moves of a set…",
+                "Shift+Alt+E",
+                DeskNeeds.shots(desk),
+                () -> overlay.show(new EvenPanel(desk, services, overlay), overlay::close));
     }
 }

@@ -69,6 +69,7 @@ final class Staging {
                 bench.actions().run("delivery.list");
             }
             case READY -> bench.show(ShelfTab.MOVES);
+            case EVEN -> bench.actions().run("move.even");
             case ADVICE -> bench.actions().run("move.advice");
             case CHECK -> bench.actions().run("edges.check-all");
             case QUEUE -> queue(bench);

@@ -18,6 +18,7 @@ public enum View {
     READY,
     CHECK,
     ADVICE,
+    EVEN,
     QUEUE,
     DEPTH,
     LOOK,

@@ -74,6 +74,7 @@ class BenchBoundsTest {
             "move.arrange",
             "move.carry",
             "move.advice",
+            "move.even",
             "move.out",
             "edit.history");
 
