@@ -13,6 +13,7 @@ import java.util.SortedMap;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Consumer;
 
 /**
  * How a shot is handled, beside its place and its move.
@@ -64,180 +65,55 @@ public record ShotSettings(
         deliveries = Collections.unmodifiableSortedMap(new TreeMap<>(deliveries));
     }
 
+    /** These with some of them changed. */
+    private ShotSettings with(Consumer<Draft> change) {
+        var draft = new Draft(this);
+        change.accept(draft);
+        return draft.settings();
+    }
+
     public ShotSettings withFillsFrame(boolean fills) {
-        return new ShotSettings(
-                fills,
-                keepInside,
-                opaqueOnly,
-                locked,
-                subject,
-                backdrop,
-                alternatives,
-                carried,
-                mirror,
-                shutter,
-                heard,
-                deliveries);
+        return with(draft -> draft.fillsFrame = fills);
     }
 
     public ShotSettings withKeepInside(boolean keep) {
-        return new ShotSettings(
-                fillsFrame,
-                keep,
-                opaqueOnly,
-                locked,
-                subject,
-                backdrop,
-                alternatives,
-                carried,
-                mirror,
-                shutter,
-                heard,
-                deliveries);
+        return with(draft -> draft.keepInside = keep);
     }
 
     public ShotSettings withOpaqueOnly(boolean only) {
-        return new ShotSettings(
-                fillsFrame,
-                keepInside,
-                only,
-                locked,
-                subject,
-                backdrop,
-                alternatives,
-                carried,
-                mirror,
-                shutter,
-                heard,
-                deliveries);
+        return with(draft -> draft.opaqueOnly = only);
     }
 
     public ShotSettings withLocked(SortedSet<Integer> frames) {
-        return new ShotSettings(
-                fillsFrame,
-                keepInside,
-                opaqueOnly,
-                frames,
-                subject,
-                backdrop,
-                alternatives,
-                carried,
-                mirror,
-                shutter,
-                heard,
-                deliveries);
+        return with(draft -> draft.locked = frames);
     }
 
     public ShotSettings withSubject(Optional<PicturePoint> point) {
-        return new ShotSettings(
-                fillsFrame,
-                keepInside,
-                opaqueOnly,
-                locked,
-                point,
-                backdrop,
-                alternatives,
-                carried,
-                mirror,
-                shutter,
-                heard,
-                deliveries);
+        return with(draft -> draft.subject = point);
     }
 
     public ShotSettings withBackdrop(Backdrop behind) {
-        return new ShotSettings(
-                fillsFrame,
-                keepInside,
-                opaqueOnly,
-                locked,
-                subject,
-                behind,
-                alternatives,
-                carried,
-                mirror,
-                shutter,
-                heard,
-                deliveries);
+        return with(draft -> draft.backdrop = behind);
     }
 
     public ShotSettings withAlternatives(List<Alternative> versions) {
-        return new ShotSettings(
-                fillsFrame,
-                keepInside,
-                opaqueOnly,
-                locked,
-                subject,
-                backdrop,
-                versions,
-                carried,
-                mirror,
-                shutter,
-                heard,
-                deliveries);
+        return with(draft -> draft.alternatives = versions);
     }
 
     public ShotSettings withCarried(Optional<Carried> follows) {
-        return new ShotSettings(
-                fillsFrame,
-                keepInside,
-                opaqueOnly,
-                locked,
-                subject,
-                backdrop,
-                alternatives,
-                follows,
-                mirror,
-                shutter,
-                heard,
-                deliveries);
+        return with(draft -> draft.carried = follows);
     }
 
     public ShotSettings withMirror(Mirror shown) {
-        return new ShotSettings(
-                fillsFrame,
-                keepInside,
-                opaqueOnly,
-                locked,
-                subject,
-                backdrop,
-                alternatives,
-                carried,
-                shown,
-                shutter,
-                heard,
-                deliveries);
+        return with(draft -> draft.mirror = shown);
     }
 
     public ShotSettings withShutter(Optional<Shutter> own) {
-        return new ShotSettings(
-                fillsFrame,
-                keepInside,
-                opaqueOnly,
-                locked,
-                subject,
-                backdrop,
-                alternatives,
-                carried,
-                mirror,
-                own,
-                heard,
-                deliveries);
+        return with(draft -> draft.shutter = own);
     }
 
     public ShotSettings withHeard(boolean isHeard) {
-        return new ShotSettings(
-                fillsFrame,
-                keepInside,
-                opaqueOnly,
-                locked,
-                subject,
-                backdrop,
-                alternatives,
-                carried,
-                mirror,
-                shutter,
-                isHeard,
-                deliveries);
+        return with(draft -> draft.heard = isHeard);
     }
 
     /** With its own framings in a delivery, or without any there. */
@@ -247,18 +123,53 @@ public record ShotSettings(
         framings.ifPresentOrElse(
                 own -> changed.put(id, new OwnFramings(own, before == null ? Extras.NONE : before.extras())),
                 () -> changed.remove(id));
-        return new ShotSettings(
-                fillsFrame,
-                keepInside,
-                opaqueOnly,
-                locked,
-                subject,
-                backdrop,
-                alternatives,
-                carried,
-                mirror,
-                shutter,
-                heard,
-                changed);
+        return with(draft -> draft.deliveries = changed);
+    }
+
+    /** Settings while they are being changed. */
+    private static final class Draft {
+        private boolean fillsFrame;
+        private boolean keepInside;
+        private boolean opaqueOnly;
+        private SortedSet<Integer> locked;
+        private Optional<PicturePoint> subject;
+        private Backdrop backdrop;
+        private List<Alternative> alternatives;
+        private Optional<Carried> carried;
+        private Mirror mirror;
+        private Optional<Shutter> shutter;
+        private boolean heard;
+        private SortedMap<String, OwnFramings> deliveries;
+
+        private Draft(ShotSettings from) {
+            fillsFrame = from.fillsFrame;
+            keepInside = from.keepInside;
+            opaqueOnly = from.opaqueOnly;
+            locked = from.locked;
+            subject = from.subject;
+            backdrop = from.backdrop;
+            alternatives = from.alternatives;
+            carried = from.carried;
+            mirror = from.mirror;
+            shutter = from.shutter;
+            heard = from.heard;
+            deliveries = from.deliveries;
+        }
+
+        private ShotSettings settings() {
+            return new ShotSettings(
+                    fillsFrame,
+                    keepInside,
+                    opaqueOnly,
+                    locked,
+                    subject,
+                    backdrop,
+                    alternatives,
+                    carried,
+                    mirror,
+                    shutter,
+                    heard,
+                    deliveries);
+        }
     }
 }

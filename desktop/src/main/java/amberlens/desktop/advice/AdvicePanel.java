@@ -68,6 +68,7 @@ final class AdvicePanel extends DialogPanel {
 
     private void show(Project project, List<Advice> found) {
         rows.getChildren().clear();
+        rows.setDisable(false);
         for (int i = 0; i < found.size(); i++) {
             Advice advice = found.get(i);
             int number = i;
@@ -110,6 +111,7 @@ final class AdvicePanel extends DialogPanel {
     }
 
     private void mend(Advice.Mend mend) {
+        rows.setDisable(true); // the others were found in the moves as they were
         desk.document().apply(mend.edit());
         note.setText("Looking again …");
         look();
