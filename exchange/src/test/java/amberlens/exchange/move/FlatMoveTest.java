@@ -97,8 +97,7 @@ class FlatMoveTest {
                 .asString()
                 .startsWith("ffmpeg -framerate 24/1 -start_number 0007 -i ")
                 .contains("seed-%04d.jpg");
-        assertThat(MoveOut.lineUp(project, folder.resolve("seed.otio")))
-                .anyMatch(line -> line.contains("the first of them"));
+        assertThat(MoveOut.lineUp(project, folder.resolve("seed.otio"))).isEmpty();
     }
 
     @Test
