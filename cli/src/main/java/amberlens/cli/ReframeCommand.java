@@ -60,8 +60,8 @@ final class ReframeCommand implements Callable<Integer> {
             description = "The greatest enlargement that closing an edge may lead to; none if left out.")
     private double limit = Double.POSITIVE_INFINITY;
 
-    @Option(names = "-o", paramLabel = "OUT", description = "Write here instead of to FILE.")
-    private @Nullable Path output;
+    @Mixin
+    private final ProjectOutput output = new ProjectOutput();
 
     @Option(names = "--json", description = "Tell what came of each shot as JSON, an object a line.")
     private boolean json;
@@ -77,9 +77,7 @@ final class ReframeCommand implements Callable<Integer> {
         if (!(limit > 0)) {
             throw new ParameterException(spec.commandLine(), "--limit takes a percentage above 0");
         }
-        if (output != null) {
-            ProjectArgument.requireProject(output);
-        }
+        output.check();
         Project opened = ProjectFile.open(file);
         Project there = withDelivery(
                 ProjectArgument.conformed(opened, spec.commandLine().getErr()));
@@ -102,7 +100,7 @@ final class ReframeCommand implements Callable<Integer> {
             report(there, shot, shape, result);
         }
         Project written = DeliveryEdits.reframe(shape.id(), framed).apply(there).withMedia(opened.media());
-        ProjectFile.save(written, output == null ? file : output);
+        ProjectFile.save(written, output.or(file));
         return refused ? ExitCode.OPEN_EDGE : ExitCode.DONE;
     }
 

@@ -66,8 +66,8 @@ final class SealCommand implements Callable<Integer> {
             description = "The greatest enlargement allowed (default: ${DEFAULT-VALUE}).")
     private double limit = Enlargement.UNNOTICED;
 
-    @Option(names = "-o", paramLabel = "OUT", description = "Write here instead of to FILE.")
-    private @Nullable Path output;
+    @Mixin
+    private final ProjectOutput output = new ProjectOutput();
 
     @Option(names = "--json", description = "Tell what came of each shot as JSON, an object a line.")
     private boolean json;
@@ -80,9 +80,7 @@ final class SealCommand implements Callable<Integer> {
         if (!(limit > 0)) {
             throw new CommandLine.ParameterException(spec.commandLine(), "--limit takes a percentage above 0");
         }
-        if (output != null) {
-            ProjectArgument.requireProject(output);
-        }
+        output.check();
         Project opened = ProjectFile.open(file);
         Project there = ProjectArgument.conformed(opened, spec.commandLine().getErr());
         Project project = there;
@@ -105,9 +103,9 @@ final class SealCommand implements Callable<Integer> {
                 }
             }
         }
-        if (output != null || project != there) {
+        if (output.isElsewhere() || project != there) {
             Project written = project.withMedia(opened.media());
-            ProjectFile.save(written, output == null ? file : output);
+            ProjectFile.save(written, output.or(file));
         }
         return refused ? ExitCode.OPEN_EDGE : ExitCode.DONE;
     }

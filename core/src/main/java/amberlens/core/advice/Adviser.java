@@ -35,7 +35,6 @@ import java.util.SortedSet;
  * on, when it is a third of the speed there; slower than a two-thousandth of the width a frame, a start is not seen.
  */
 public final class Adviser {
-    private static final double FAST_RATE = 40;
     private static final double STEP_OF_WIDTH = 1 / 700.0;
     private static final double STEP_OF_SPEED = 0.33;
     private static final double SEEN_OF_WIDTH = 1 / 2000.0;
@@ -106,7 +105,7 @@ public final class Adviser {
     private void judder() {
         double rate = project.frame().rate().perSecond();
         boolean blurred = project.shutter(shot).angle() >= Shutter.USUAL.angle() / 2;
-        if (rate >= FAST_RATE || blurred) {
+        if (rate >= Pace.CALM_RATE || blurred) {
             return;
         }
         double most = width / (Pace.CALM_CROSSING_SECONDS * rate);

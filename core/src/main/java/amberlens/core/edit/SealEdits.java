@@ -42,6 +42,12 @@ public final class SealEdits {
         return seal(project, shot, way, terms, judged -> judged, Optional.of(times));
     }
 
+    /** What a seal by least change gives, or by lift where that cannot do it. */
+    public static SealResult leastOrLift(Project project, Shot shot, SealTerms terms) {
+        SealResult least = seal(project, shot, SealWay.LEAST, terms);
+        return least instanceof SealResult.Refused ? seal(project, shot, SealWay.LIFT, terms) : least;
+    }
+
     /** A shot's move with its flights no higher than the picture allows; empty where nothing is open, or that would not close it. */
     public static Optional<CameraTrack> underRoof(Project project, Shot shot) {
         Judged own = project.judged(shot);

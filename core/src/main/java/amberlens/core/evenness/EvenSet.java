@@ -18,7 +18,6 @@ import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
-import amberlens.core.seal.SealWay;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -223,20 +222,15 @@ public final class EvenSet {
     private Optional<String> sealed(Shot shot, CameraTrack alike, List<Edit> edits) {
         Shot moved = shot.withCamera(alike);
         Project now = project.mapShot(shot.id(), _ -> moved);
-        String why = "";
-        for (SealWay way : List.of(SealWay.LEAST, SealWay.LIFT)) {
-            switch (SealEdits.seal(now, moved, way, SealTerms.free())) {
-                case SealResult.AlreadySealed _ -> {
-                    edits.add(ShotEdits.setCamera("even move", shot.id(), alike));
-                    return Optional.empty();
-                }
-                case SealResult.Sealed closed -> {
-                    edits.add(ShotEdits.setCamera("even move", shot.id(), closed.camera()));
-                    return Optional.empty();
-                }
-                case SealResult.Refused refused -> why = refused.reason();
-            }
-        }
-        return Optional.of(why);
+        return switch (SealEdits.leastOrLift(now, moved, SealTerms.free())) {
+            case SealResult.AlreadySealed _ -> accepted(shot, alike, edits);
+            case SealResult.Sealed closed -> accepted(shot, closed.camera(), edits);
+            case SealResult.Refused refused -> Optional.of(refused.reason());
+        };
+    }
+
+    private static Optional<String> accepted(Shot shot, CameraTrack camera, List<Edit> edits) {
+        edits.add(ShotEdits.setCamera("even move", shot.id(), camera));
+        return Optional.empty();
     }
 }

@@ -75,11 +75,6 @@ public final class Flights {
         return rotation.animated() ? rotation.mapKeys(key -> key.at() == start ? key.withLeg(leg) : key) : rotation;
     }
 
-    /** Whether a flight begins at a frame. */
-    public static boolean begins(CameraTrack camera, int at) {
-        return camera.scale().keyAt(at).map(Key::leg).orElse(Leg.LINEAR) instanceof Leg.Flight;
-    }
-
     /** The flights that begin at some frames, as high as told. */
     public static CameraTrack high(CameraTrack camera, Set<Integer> from, double rho) {
         return camera.withScale(camera.scale().mapKeys(key -> high(key, from, rho)))

@@ -17,6 +17,9 @@ public record Pace(double centrePx, double cornerPx) {
     /** A pan that crosses the frame faster may judder at 24 to 30 frames per second, in seconds: common practice. */
     public static final double CALM_CROSSING_SECONDS = 7;
 
+    /** From so many frames a second on no pan judders: common practice. */
+    public static final double CALM_RATE = 40;
+
     /** The pace of a flat move from a frame to the following one. */
     public static Pace at(CameraTrack camera, int at, Size frame) {
         return between(camera.at(at), camera.at(at + 1.0), frame);

@@ -102,7 +102,7 @@ class FlightEditsTest {
         Project flown = FlightEdits.high("s1", Set.of(0), 2.2)
                 .apply(FlightEdits.fly("s1", Set.of(0), 1).apply(free));
         assertThat(rho(flown, 0)).isEqualTo(2.2);
-        assertThat(Flights.begins(shot(flown).camera(), 60)).isFalse();
+        assertThat(shot(flown).camera().scale().keyAt(60).orElseThrow().leg()).isEqualTo(Leg.LINEAR);
     }
 
     @Test

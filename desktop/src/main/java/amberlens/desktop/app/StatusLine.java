@@ -200,7 +200,7 @@ public final class StatusLine extends HBox implements Subscription {
                 .pace(desk.document().project(), shot)
                 .greatest()
                 .crossingSeconds(format.size(), format.rate());
-        return across < Pace.CALM_CROSSING_SECONDS && format.rate().perSecond() < 40
+        return across < Pace.CALM_CROSSING_SECONDS && format.rate().perSecond() < Pace.CALM_RATE
                 ? String.format(
                         Locale.ROOT,
                         " At its fastest it would cross the frame in %.1f s; below about 7 s a pan may judder.",

@@ -4,13 +4,13 @@ import amberlens.core.check.ShotCheck;
 import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.SealEdits;
+import amberlens.core.edit.ShotEdits;
 import amberlens.core.model.Delivery;
 import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
-import amberlens.core.seal.SealWay;
 import amberlens.core.words.Counted;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
@@ -226,15 +226,10 @@ public final class CheckPanel extends DialogPanel implements Subscription {
     }
 
     private static void seal(Project project, Shot shot, SealTerms terms, List<Edit> edits, List<String> refused) {
-        for (SealWay way : List.of(SealWay.LEAST, SealWay.LIFT)) {
-            SealResult result = SealEdits.seal(project, shot, way, terms);
-            if (result instanceof SealResult.Sealed sealed) {
-                edits.add(SealEdits.accept(shot, way, sealed));
-                return;
-            }
-            if (result instanceof SealResult.Refused refusal && way == SealWay.LIFT) {
-                refused.add(shot.name() + ": " + refusal.reason() + ".");
-            }
+        switch (SealEdits.leastOrLift(project, shot, terms)) {
+            case SealResult.Sealed sealed -> edits.add(ShotEdits.setCamera("seal", shot.id(), sealed.camera()));
+            case SealResult.Refused refusal -> refused.add(shot.name() + ": " + refusal.reason() + ".");
+            case SealResult.AlreadySealed _ -> {}
         }
     }
 }

@@ -1,21 +1,18 @@
 package amberlens.exchange.filter;
 
 import amberlens.core.model.FileProblem;
+import amberlens.exchange.move.NumberedName;
 import amberlens.exchange.move.ShotMove;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.Optional;
 
 /**
  * A move as a chain of FFmpeg's filters, from one input (the picture, or the film) to one output (the frames): for
  * {@code -filter_complex_script}, or {@code -/filter_complex} where that is gone.
  */
 public final class FilterScript {
-    /** A path that ends in digits and an ending. */
-    private static final Pattern NUMBERED = Pattern.compile("(.*?)(\\d+)(\\.[^./\\\\]+)", Pattern.DOTALL);
-
     private FilterScript() {}
 
     /**
@@ -45,15 +42,15 @@ public final class FilterScript {
     /** The option that opens the picture, the film, or the numbered pictures. */
     private static String input(ShotMove move) {
         String path = move.media().path();
-        Matcher numbered = NUMBERED.matcher(path);
-        if (!move.isSequence() || !numbered.matches()) {
+        Optional<NumberedName> numbered = move.isSequence() ? NumberedName.of(path) : Optional.empty();
+        if (numbered.isEmpty()) {
             return "-i " + quoted(path);
         }
-        String digits = numbered.group(2);
+        NumberedName name = numbered.get();
         String rate =
                 move.media().footage().map(footage -> footage.rate().written()).orElse("25/1");
-        return "-framerate " + rate + " -start_number " + digits + " -i "
-                + quoted(numbered.group(1) + "%0" + digits.length() + "d" + numbered.group(3));
+        return "-framerate " + rate + " -start_number " + name.padded() + " -i "
+                + quoted(name.before() + "%0" + name.digits() + "d" + name.after());
     }
 
     private static String quoted(String text) {

@@ -24,7 +24,6 @@ public final class LottieFile {
     private static final String PICTURE = "picture";
     private static final int IMAGE_LAYER = 2;
     private static final int SOLID_LAYER = 1;
-    private static final TimingCurve STEADY = new TimingCurve(0, 0, 1, 1);
 
     private LottieFile() {}
 
@@ -124,7 +123,7 @@ public final class LottieFile {
             key.put("h", 1);
             return;
         }
-        TimingCurve timing = leg instanceof Leg.Curve curve ? curve.timing() : STEADY;
+        TimingCurve timing = leg instanceof Leg.Curve curve ? curve.timing() : TimingCurve.STEADY;
         handle(key.putObject("o"), timing.x1(), timing.y1());
         handle(key.putObject("i"), timing.x2(), timing.y2());
     }

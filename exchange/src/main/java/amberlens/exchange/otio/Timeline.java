@@ -8,6 +8,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Properties;
+import amberlens.exchange.move.NumberedName;
 import amberlens.exchange.web.Links;
 import amberlens.project.ClipText;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -17,6 +18,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeSet;
 
 /**
@@ -159,8 +161,10 @@ public final class Timeline {
     }
 
     private ObjectNode reference(Media media) {
-        if (media.kind() == Media.Kind.SEQUENCE) {
-            return numbered(media);
+        Optional<NumberedName> name =
+                media.kind() == Media.Kind.SEQUENCE ? NumberedName.of(media.fileName()) : Optional.empty();
+        if (name.isPresent()) {
+            return numbered(media, name.get());
         }
         ObjectNode reference = Otio.object("ExternalReference.1", media.fileName());
         reference.put("target_url", Links.from(file, media.path()));
@@ -175,11 +179,10 @@ public final class Timeline {
     }
 
     /** Numbered pictures, as their names say it. */
-    private ObjectNode numbered(Media media) {
+    private ObjectNode numbered(Media media, NumberedName name) {
         String link = Links.from(file, media.path());
         int slash = link.lastIndexOf('/');
         ObjectNode reference = Otio.object("ImageSequenceReference.1", media.fileName());
-        NumberedName name = NumberedName.of(media.fileName());
         Footage footage = media.footage().orElseThrow();
         double rate = footage.rate().perSecond();
         reference.put("target_url_base", slash < 0 ? "" : link.substring(0, slash + 1));

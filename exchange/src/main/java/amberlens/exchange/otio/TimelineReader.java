@@ -9,6 +9,7 @@ import amberlens.core.time.FrameRate;
 import amberlens.exchange.cut.CutEvent;
 import amberlens.exchange.cut.CutList;
 import amberlens.exchange.cut.KeptMove;
+import amberlens.exchange.move.NumberedName;
 import amberlens.project.ClipText;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
