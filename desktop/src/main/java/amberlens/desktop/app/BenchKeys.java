@@ -8,7 +8,9 @@ import amberlens.desktop.style.OwnKeys;
 import java.util.EnumSet;
 import java.util.Set;
 import java.util.function.Supplier;
+import javafx.event.EventTarget;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -41,7 +43,7 @@ final class BenchKeys {
         if (overlay.isOpen()) {
             return;
         }
-        var focus = ((Node) event.getTarget()).getScene().getFocusOwner();
+        Node focus = sceneOf(event.getTarget()).getFocusOwner();
         if (focus instanceof OwnKeys own && own.uses(event)) {
             return;
         }
@@ -62,6 +64,11 @@ final class BenchKeys {
             event.consume();
             actions.run(action.id());
         });
+    }
+
+    /** Where nothing has the focus, a key goes to the scene itself. */
+    private static Scene sceneOf(EventTarget target) {
+        return target instanceof Node node ? node.getScene() : (Scene) target;
     }
 
     /** Escape leaves an offer to seal, puts a tool away, or brings the Lens back. */

@@ -16,14 +16,14 @@ import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.TextSizes;
 import amberlens.desktop.style.UsualFrames;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -31,7 +31,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 
 /** All frame shapes of the film: their names and sizes, what was found of each, and the ways to more and to framings for them. */
-final class DeliveriesPanel extends DialogPanel {
+final class DeliveriesPanel extends DialogPanel implements DeliveryRow.Ways {
     private static final double WIDTH = 860;
 
     private final Desk desk;
@@ -39,13 +39,13 @@ final class DeliveriesPanel extends DialogPanel {
     private final Reframing reframing;
     private final Runnable close;
     private final GridPane rows = new GridPane();
-    private final Map<String, Label> findings = new HashMap<>();
+    private final Map<String, DeliveryRow> shown = new LinkedHashMap<>();
     private final Label note = new Label();
     private final ComboBox<String> usual = new ComboBox<>();
     private final TextField width = field("delivery-width", "1080", 5);
     private final TextField height = field("delivery-height", "1920", 5);
     private final Subscription subscription;
-    private int looked;
+    private int judged;
 
     DeliveriesPanel(Desk desk, Services services, Reframing reframing, Runnable close) {
         super("Deliveries");
@@ -103,78 +103,38 @@ final class DeliveriesPanel extends DialogPanel {
 
     private void show() {
         Project whole = desk.document().whole();
-        rows.getChildren().clear();
-        findings.clear();
-        Label own = new Label("Film");
-        row(
-                0,
-                Optional.empty(),
-                whole.frameSize(),
-                own,
-                new Label(whole.frameSize().toString()));
-        for (int i = 0; i < whole.deliveries().size(); i++) {
-            row(i + 1, whole.deliveries().get(i));
+        List<String> ids = Stream.concat(
+                        Stream.of(""), whole.deliveries().stream().map(Delivery::id))
+                .toList();
+        if (!ids.equals(List.copyOf(shown.keySet()))) {
+            rows.getChildren().clear();
+            shown.clear();
+            for (String id : ids) {
+                DeliveryRow row = new DeliveryRow(whole.delivery(id), this);
+                rows.addRow(shown.size(), row.nodes().toArray(Node[]::new));
+                shown.put(id, row);
+            }
         }
-        look(whole);
-    }
-
-    private void row(int at, Delivery delivery) {
-        TextField name = field("delivery-name-" + delivery.id(), delivery.name(), 9);
-        TextField across = field(
-                "delivery-width-" + delivery.id(),
-                String.valueOf(delivery.size().width()),
-                5);
-        TextField down = field(
-                "delivery-height-" + delivery.id(),
-                String.valueOf(delivery.size().height()),
-                5);
-        for (TextField field : List.of(name, across, down)) {
-            field.setOnAction(_ -> change(delivery, name, across, down));
-            field.focusedProperty().subscribe(focused -> {
-                if (!focused) {
-                    change(delivery, name, across, down);
-                }
-            });
-        }
-        HBox size = new HBox(4, across, new Label("×"), down);
-        size.setAlignment(Pos.CENTER_LEFT);
-        row(at, Optional.of(delivery), delivery.size(), name, size);
-    }
-
-    private void row(int at, Optional<Delivery> delivery, Size shape, Node name, Node size) {
-        String key = delivery.map(Delivery::id).orElse("");
-        Label found = DialogParts.quiet("…");
-        found.setId("delivery-found-" + key);
-        TextSizes.prefWidth(found, 240);
-        findings.put(key, found);
-        boolean shown = desk.document().delivery().map(Delivery::id).orElse("").equals(key);
-        Button look = named(
-                other(shown ? "Looked at" : "Look at it", () -> desk.document().lookAt(delivery.map(Delivery::id))),
-                "delivery-look-" + key);
-        look.setDisable(shown);
-        HBox ways = new HBox(6, look);
-        delivery.ifPresent(one -> ways.getChildren()
-                .addAll(
-                        named(other("Reframe", () -> reframe(one)), "delivery-reframe-" + key),
-                        named(
-                                other("Remove", () -> desk.document().applyToWhole(DeliveryEdits.remove(key))),
-                                "delivery-remove-" + key)));
-        ways.setAlignment(Pos.CENTER_LEFT);
-        ways.setMinWidth(USE_PREF_SIZE);
-        rows.addRow(at, new ShapeSign(shape), name, size, found, ways);
+        String lookedAt = desk.document().delivery().map(Delivery::id).orElse("");
+        shown.forEach((id, row) -> {
+            Optional<Delivery> delivery = whole.delivery(id);
+            row.show(delivery, delivery.map(Delivery::size).orElse(whole.frameSize()), id.equals(lookedAt));
+        });
+        judge(whole);
     }
 
     /** Judges every shape behind the bench. */
-    private void look(Project whole) {
-        looked++;
-        int mine = looked;
+    private void judge(Project whole) {
+        judged++;
+        int mine = judged;
         services.background().execute(() -> {
             for (DeliveryFilm.Named film : DeliveryFilm.all(whole)) {
                 String words = words(whole, film);
                 Platform.runLater(() -> {
-                    Label found = findings.get(film.delivery().map(Delivery::id).orElse(""));
-                    if (mine == looked && found != null) {
-                        found.setText(words);
+                    DeliveryRow row =
+                            shown.get(film.delivery().map(Delivery::id).orElse(""));
+                    if (mine == judged && row != null) {
+                        row.setFound(words);
                     }
                 });
             }
@@ -197,7 +157,18 @@ final class DeliveriesPanel extends DialogPanel {
         say(() -> desk.document().applyToWhole(DeliveryEdits.add("", size(width, height))));
     }
 
-    private void change(Delivery before, TextField name, TextField across, TextField down) {
+    @Override
+    public void look(Optional<Delivery> delivery) {
+        desk.document().lookAt(delivery.map(Delivery::id));
+    }
+
+    @Override
+    public void remove(Delivery delivery) {
+        desk.document().applyToWhole(DeliveryEdits.remove(delivery.id()));
+    }
+
+    @Override
+    public void change(Delivery before, TextField name, TextField across, TextField down) {
         say(() -> {
             Size size = size(across, down);
             String called = name.getText().strip();
@@ -209,7 +180,8 @@ final class DeliveriesPanel extends DialogPanel {
         });
     }
 
-    private void reframe(Delivery delivery) {
+    @Override
+    public void reframe(Delivery delivery) {
         note.setText("");
         setDisable(true);
         reframing.reframe(delivery, Reframing.following(desk.document().whole(), delivery), () -> {

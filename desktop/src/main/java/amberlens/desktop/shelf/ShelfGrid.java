@@ -179,7 +179,6 @@ final class ShelfGrid extends StackPane {
     }
 
     /** Not on the scroll bar. */
-    /** Not on the scroll bar. */
     private static boolean onRows(MouseEvent event) {
         for (Node node = (Node) event.getTarget(); node != null; node = node.getParent()) {
             if (node instanceof ScrollBar) {

@@ -16,8 +16,12 @@ import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxRobotException;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.robot.Motion;
+import org.testfx.service.query.EmptyNodeQueryException;
+import org.testfx.service.query.PointQuery;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real bench in a real window, and the hands to use it. */
@@ -28,6 +32,7 @@ abstract class BenchInteraction extends ApplicationTest {
     static Path folder;
 
     final AnsweredFiles files = new AnsweredFiles();
+    private final Arrivals arrivals = new Arrivals();
     Bench bench;
 
     @Override
@@ -35,11 +40,51 @@ abstract class BenchInteraction extends ApplicationTest {
         AmberLens.dress();
         System.setProperty("amber.sound", System.getProperty("amber.sound", "none"));
         bench = new Bench(files, Folders.below(folder.resolve("settings")), 1280, 800);
+        arrivals.watch();
         stage.setScene(bench.scene());
         stage.setX(0);
         stage.setY(0);
         stage.show();
         stage.toFront();
+    }
+
+    /** Clicks where a thing stands by then: it may just have been built anew. */
+    @Override
+    public FxRobot clickOn(String query, Motion motion, MouseButton... buttons) {
+        Point2D[] place = new Point2D[1];
+        waitUntil(query, () -> {
+            try {
+                place[0] = point(query).query();
+                return true;
+            } catch (NullPointerException | EmptyNodeQueryException | FxRobotException e) {
+                return false;
+            }
+        });
+        return clickOn(place[0], motion, buttons);
+    }
+
+    @Override
+    public FxRobot clickOn(PointQuery place, Motion motion, MouseButton... buttons) {
+        arrivals.afterMouse(() -> super.clickOn(place, motion, buttons));
+        return this;
+    }
+
+    @Override
+    public FxRobot release(KeyCode... codes) {
+        arrivals.afterKey(() -> super.release(codes));
+        return this;
+    }
+
+    @Override
+    public FxRobot release(MouseButton... buttons) {
+        arrivals.afterMouse(() -> super.release(buttons));
+        return this;
+    }
+
+    @Override
+    public FxRobot type(KeyCode... codes) {
+        arrivals.afterKey(() -> super.type(codes));
+        return this;
     }
 
     @AfterEach
