@@ -21,6 +21,7 @@ import picocli.CommandLine.ScopeType;
             SealCommand.class,
             FrameCommand.class,
             ReframeCommand.class,
+            FollowCommand.class,
             RenderCommand.class,
             SheetCommand.class,
             JoinCommand.class,

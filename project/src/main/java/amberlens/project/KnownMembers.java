@@ -52,7 +52,9 @@ record KnownMembers(
                     "text", "font", "size", "colour", "align", "weight", "italic", "lineSpacing", "letterSpacing")
             .with("outline", of("width", "colour"))
             .with("box", of("colour", "opacity", "padding", "radius"));
-    static final KnownMembers MEDIA = of("id", "kind", "path", "page", "width", "height", "rate", "frames", "title")
+    static final KnownMembers TRACK = of("id", "name", "first", "radius", "given", "spots");
+    static final KnownMembers MEDIA = of(
+                    "id", "kind", "path", "page", "width", "height", "rate", "frames", "title", "tracks")
             .with("fingerprint", of("bytes", "hash"))
             .with("opaque", of("x", "y", "width", "height"))
             .with("beats", of("times", "strengths", "first", "perBar"));

@@ -18,6 +18,7 @@ import amberlens.core.sound.SoundClip;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Shutter;
 import amberlens.core.title.Title;
+import amberlens.core.track.Track;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -148,6 +149,7 @@ final class ProjectReader {
                     .withFingerprint(LayerReader.fingerprint(node))
                     .withExtras(KnownMembers.MEDIA.extras(node)));
         }
+        List<Track> tracks = TrackMembers.read(file, node.path("tracks"), at + "/tracks");
         return checked(
                 at,
                 () -> new Media(
@@ -160,6 +162,7 @@ final class ProjectReader {
                         opaque(node),
                         Optional.empty(),
                         beats,
+                        tracks,
                         node.path("page").asInt(1),
                         KnownMembers.MEDIA.extras(node)));
     }

@@ -104,6 +104,7 @@ final class ProjectWriter {
             written.put("width", area.size().width());
             written.put("height", area.size().height());
         });
+        TrackMembers.put(node, item.tracks());
         item.beats().ifPresent(grid -> SoundWriter.putBeats(node, grid));
         KnownMembers.MEDIA.merge(node, item.extras());
         return node;

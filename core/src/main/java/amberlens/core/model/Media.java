@@ -7,6 +7,8 @@ import amberlens.core.geometry.Size;
 import amberlens.core.sound.BeatGrid;
 import amberlens.core.title.Title;
 import amberlens.core.title.Typesetter;
+import amberlens.core.track.Track;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -21,6 +23,7 @@ import java.util.Optional;
  * @param opaque the bounds of its fully opaque pixels, where they were asked for
  * @param title what is written, of a title
  * @param beats those of a sound, where they were set by hand
+ * @param tracks where subjects go in it, of footage
  * @param page which of the pictures in its file it is, from 1; 1 for whatever has one only
  */
 public record Media(
@@ -33,6 +36,7 @@ public record Media(
         Optional<PictureArea> opaque,
         Optional<Title> title,
         Optional<BeatGrid> beats,
+        List<Track> tracks,
         int page,
         Extras extras) {
     /** What the file holds. */
@@ -57,6 +61,8 @@ public record Media(
     public static final int MOST_PAGES = 100_000;
 
     public Media {
+        tracks = List.copyOf(tracks);
+        requireTracks(tracks, footage);
         if (id.isBlank() || (path.isBlank() && kind != Kind.TITLE)) {
             throw new IllegalArgumentException("media need an id and a path");
         }
@@ -75,6 +81,16 @@ public record Media(
         opaque.ifPresent(area -> requireInside(area, size));
         if (footage.isPresent() != (kind == Kind.FILM || kind == Kind.SEQUENCE)) {
             throw new IllegalArgumentException("films and sequences have a rate and frames, photos have none");
+        }
+    }
+
+    private static void requireTracks(List<Track> tracks, Optional<Footage> footage) {
+        boolean fit = tracks.stream()
+                .allMatch(track ->
+                        footage.isPresent() && track.last() <= footage.get().last());
+        long ids = tracks.stream().map(Track::id).distinct().count();
+        if (!fit || ids < tracks.size()) {
+            throw new IllegalArgumentException("tracks lie within their footage, each with an id of its own");
         }
     }
 
@@ -119,6 +135,7 @@ public record Media(
                 Optional.empty(),
                 Optional.of(title),
                 Optional.empty(),
+                List.of(),
                 1,
                 Extras.NONE);
     }
@@ -134,12 +151,13 @@ public record Media(
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                List.of(),
                 1,
                 Extras.NONE);
     }
 
     public Media withId(String newId) {
-        return new Media(newId, kind, path, size, footage, fingerprint, opaque, title, beats, page, extras);
+        return new Media(newId, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, page, extras);
     }
 
     /** This item with the file that was found for it. */
@@ -155,37 +173,57 @@ public record Media(
                 stillOpaque,
                 found.title,
                 beats,
+                tracksOn(found),
                 page,
                 extras);
     }
 
     /** Another of the pictures in the file. */
     public Media withPage(int number) {
-        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, number, extras);
+        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, number, extras);
     }
 
     public Media withFingerprint(Optional<Fingerprint> seen) {
-        return new Media(id, kind, path, size, footage, seen, opaque, title, beats, page, extras);
+        return new Media(id, kind, path, size, footage, seen, opaque, title, beats, tracks, page, extras);
     }
 
     public Media withOpaque(PictureArea bounds) {
-        return new Media(id, kind, path, size, footage, fingerprint, Optional.of(bounds), title, beats, page, extras);
+        return new Media(
+                id, kind, path, size, footage, fingerprint, Optional.of(bounds), title, beats, tracks, page, extras);
     }
 
     /** Other words for a title. */
     public Media withTitle(Title words) {
         Size box = Typesetter.get().set(words).box();
-        return new Media(id, kind, path, box, footage, fingerprint, opaque, Optional.of(words), beats, page, extras);
+        return new Media(
+                id, kind, path, box, footage, fingerprint, opaque, Optional.of(words), beats, tracks, page, extras);
     }
 
     /** Other beats, set by hand; empty for those that are found. */
     public Media withBeats(Optional<BeatGrid> byHand) {
-        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, byHand, page, extras);
+        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, byHand, tracks, page, extras);
+    }
+
+    /** Other tracks. */
+    public Media withTracks(List<Track> found) {
+        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, found, page, extras);
+    }
+
+    public Optional<Track> track(String trackId) {
+        return tracks.stream().filter(track -> track.id().equals(trackId)).findFirst();
+    }
+
+    /** Those that fit what was found: its pictures are as large, and it is long enough. */
+    private List<Track> tracksOn(Media found) {
+        return tracks.stream()
+                .filter(track -> found.size.equals(size)
+                        && found.footage.stream().anyMatch(shown -> track.last() <= shown.last()))
+                .toList();
     }
 
     /** This item with what a file says beyond. */
     public Media withExtras(Extras beyond) {
-        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, page, beyond);
+        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, page, beyond);
     }
 
     /** Whether it is read from a file. */

@@ -15,20 +15,21 @@ import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentSkipListSet;
 
-/** Reads pixels from files of every kind. */
-final class PixelLoader implements AutoCloseable {
+/** Reads pixels from files of every kind; nothing is kept but open films. */
+public final class PixelLoader implements AutoCloseable {
     private final Rows rows;
     private final OpenFilms films;
     private final Map<Path, Size> sizes = new ConcurrentHashMap<>();
     private final Map<Path, SortedSet<Integer>> cutOff = new ConcurrentHashMap<>();
     private final Map<Path, NumberedPictures> sequences = new ConcurrentHashMap<>();
 
-    PixelLoader(Rows rows) {
+    public PixelLoader(Rows rows) {
         this.rows = rows;
         films = new OpenFilms(rows);
     }
 
-    Raster load(PixelKey key) throws FileProblem {
+    /** Reads them now, in the thread that asks. */
+    public Raster load(PixelKey key) throws FileProblem {
         return switch (key.kind()) {
             case PHOTO -> picture(key, key.path(), key.frame() + 1);
             case FILM -> films.frame(key.path(), key.frame());

@@ -1,0 +1,217 @@
+package amberlens.cli;
+
+import amberlens.core.edit.ShotEdits;
+import amberlens.core.edit.TrackEdits;
+import amberlens.core.follow.Follow;
+import amberlens.core.follow.Following;
+import amberlens.core.follow.Tracked;
+import amberlens.core.follow.Wish;
+import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.time.FrameSpan;
+import amberlens.core.track.Track;
+import amberlens.core.words.Counted;
+import amberlens.core.words.Figures;
+import amberlens.media.pixels.PixelKey;
+import amberlens.media.pixels.PixelLoader;
+import amberlens.media.track.SubjectTracker;
+import amberlens.media.track.Tracking;
+import amberlens.project.ProjectFile;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+
+/** Tracks a subject in the footage of a shot and lets the camera follow it. */
+@Command(
+        name = "follow",
+        description = {
+            "Tracks what is at a point of the footage of a shot, forwards and backwards, lets the camera keep it at its place, and writes the"
+                    + " project with the track and the keys. No edge opens: where the picture ends, the subject leaves its place, and that is said.",
+            "Exit code 1: there is nothing to follow, or it cannot be followed; nothing is written."
+        },
+        mixinStandardHelpOptions = true)
+final class FollowCommand implements Callable<Integer> {
+    @Parameters(paramLabel = "FILE", description = "The project.")
+    private Path file = Path.of("");
+
+    @Option(names = "--shot", required = true, paramLabel = "ID", description = "The shot, of footage.")
+    private String shotId = "";
+
+    @Option(
+            names = "--from",
+            required = true,
+            paramLabel = "FRAME",
+            description = "The frame of the shot in which the point is given, from 0.")
+    private int from;
+
+    @Option(
+            names = "--point",
+            required = true,
+            paramLabel = "X,Y",
+            converter = PointArgument.Parser.class,
+            description = "Where the subject is in it, in source pixels.")
+    private PointArgument point = new PointArgument(0, 0);
+
+    @Option(
+            names = "--around",
+            paramLabel = "PX",
+            description =
+                    "How far around the point belongs to the subject, in source pixels; 6 % of the shorter side if left out.")
+    private @Nullable Double around;
+
+    @Option(
+            names = "--place",
+            paramLabel = "X,Y",
+            converter = PointArgument.Parser.class,
+            description = "Where it is to be seen, in frame pixels; where it is seen in that frame now, if left out.")
+    private @Nullable PointArgument place;
+
+    @Option(
+            names = "--calm",
+            paramLabel = "0-100",
+            description = "From pinned to the place, 0, to as calm as it can be, 100; ${DEFAULT-VALUE} if left out.")
+    private double calm;
+
+    @Option(
+            names = "--lead",
+            paramLabel = "PERCENT",
+            description = "Room in the direction in which it goes, per cent of the frame's width, at most 30.")
+    private double lead;
+
+    @Option(names = "--closer", description = "Go closer where there is no room otherwise.")
+    private boolean closer;
+
+    @Mixin
+    private final ProjectOutput output = new ProjectOutput();
+
+    @Option(names = "--json", description = "Tell what came of it as JSON.")
+    private boolean json;
+
+    @CommandLine.Spec
+    private CommandLine.Model.CommandSpec spec = CommandLine.Model.CommandSpec.create();
+
+    @Override
+    public Integer call() throws FileProblem {
+        output.check();
+        Project opened = ProjectFile.open(file);
+        Project project = ProjectArgument.conformed(opened, spec.commandLine().getErr());
+        Shot shot = ShotChoice.find(project, shotId, spec.commandLine());
+        Media media = footage(project, shot);
+        try {
+            Track track = track(project, shot, media);
+            Project tracked = TrackEdits.keep(media.id(), track).apply(project);
+            Following following = Follow.of(tracked, shot, track, wish(project, shot));
+            Project followed =
+                    ShotEdits.setCamera("follow", shot.id(), following.camera()).apply(tracked);
+            Project written = TrackEdits.keep(media.id(), track).apply(followed.withMedia(opened.media()));
+            ProjectFile.save(written, output.or(file));
+            report(shot, track, following);
+            return ExitCode.DONE;
+        } catch (IllegalArgumentException e) {
+            spec.commandLine().getErr().println("amber: " + shot.id() + " does not follow: " + e.getMessage() + ".");
+            return ExitCode.FAILED;
+        }
+    }
+
+    private Media footage(Project project, Shot shot) {
+        Media media = project.mediaOf(shot);
+        CommandLine line = spec.commandLine();
+        if (!media.moves()) {
+            throw new ParameterException(line, shot.id() + " shows no footage; only what moves can be followed");
+        }
+        if (from < 0 || from >= shot.length()) {
+            throw new ParameterException(line, "--from takes a frame of the shot, 0 to " + (shot.length() - 1));
+        }
+        boolean inside = point.x() >= 0
+                && point.y() >= 0
+                && point.x() <= media.size().width()
+                && point.y() <= media.size().height();
+        if (!inside) {
+            throw new ParameterException(line, "--point lies in the footage, which is " + media.size());
+        }
+        if (!(calm >= 0 && calm <= 100) || !(lead >= 0 && lead <= 100 * Wish.MOST_LEAD)) {
+            throw new ParameterException(line, "--calm goes from 0 to 100 and --lead from 0 to 30");
+        }
+        return media;
+    }
+
+    private Track track(Project project, Shot shot, Media media) throws FileProblem {
+        FrameSpan within = Tracked.sourceFrames(project, shot);
+        double side = Math.min(media.size().width(), media.size().height());
+        double radius = around != null ? around : SubjectTracker.USUAL_RADIUS * side;
+        try (var workshop = new Workshop();
+                var pixels = new PixelLoader(workshop.rows);
+                var progress = new TerminalProgress()) {
+            return new Tracking(frame -> pixels.load(PixelKey.of(media, frame)))
+                    .begin(
+                            TrackEdits.freshId(media),
+                            "Subject",
+                            Tracked.sourceFrame(project, shot, from),
+                            new PicturePoint(point.x(), point.y()),
+                            radius,
+                            within,
+                            draft -> progress.done(draft.last() - draft.first() + 1, within.length()));
+        }
+    }
+
+    private Wish wish(Project project, Shot shot) {
+        PicturePoint shown = Tracked.source(project, shot, new PicturePoint(point.x(), point.y()));
+        PointArgument given = place;
+        FramePoint wanted = given == null
+                ? project.ride(shot).on(project.pose(shot, from), from).toFrame(shown)
+                : new FramePoint(given.x(), given.y());
+        return new Wish(wanted, calm / 100, lead / 100, closer);
+    }
+
+    private void report(Shot shot, Track track, Following following) {
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            var lines = new ProgressLines(out);
+            lines.print(lines.event("follow")
+                    .put("id", shot.id())
+                    .put("track", track.id())
+                    .put("keys", following.keys())
+                    .put("confidence", track.confidence())
+                    .put("unsure", following.unsure())
+                    .put("furthest", following.furthest()));
+            return;
+        }
+        out.println(shot.id() + "  followed with " + Counted.of(following.keys(), "key") + ", confidence "
+                + Figures.fixed(100 * track.confidence(), 0) + " %");
+        PrintWriter err = spec.commandLine().getErr();
+        if (!track.weak().isEmpty()) {
+            err.println("amber: it was only guessed in the footage's frames " + words(track.weak())
+                    + "; point at it there on the bench, or begin there.");
+        }
+        if (!following.limited().isEmpty()) {
+            err.println("amber: the picture ends first in the frames " + words(following.limited())
+                    + "; there it is up to " + Figures.fixed(following.furthest(), 0) + " px from its place"
+                    + (following.closerBy().isPresent()
+                            ? ". At " + Figures.fixed(100 * following.closerBy().getAsDouble(), 1)
+                                    + " % of the scale there would be room (--closer)."
+                            : "."));
+        }
+    }
+
+    private static String words(List<FrameSpan> spans) {
+        return spans.stream()
+                .map(span -> span.length() == 1
+                        ? String.valueOf(span.from())
+                        : String.format(Locale.ROOT, "%d–%d", span.from(), span.to()))
+                .collect(Collectors.joining(", "));
+    }
+}

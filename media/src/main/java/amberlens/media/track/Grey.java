@@ -1,0 +1,63 @@
+package amberlens.media.track;
+
+import amberlens.core.raster.Loops;
+import amberlens.core.raster.Raster;
+import boofcv.struct.image.GrayF32;
+import java.util.stream.IntStream;
+
+/**
+ * A frame of footage as trackers look at it: in shades of grey as the eye parts them (the root of the light, 0 … 255), made smaller by a
+ * whole number so that its longer side has about {@value #LONGEST} pixels.
+ *
+ * @param image the shades
+ * @param step how many source pixels a pixel is wide and high
+ */
+record Grey(GrayF32 image, int step) {
+    /** Sharp enough for a tenth of a pixel, small enough for every frame of a film to be looked at in passing. */
+    static final int LONGEST = 960;
+
+    private static final float RED = 0.2126f;
+    private static final float GREEN = 0.7152f;
+    private static final float BLUE = 0.0722f;
+
+    static Grey of(Raster raster) {
+        int step = Math.max(1, Math.round((float) Math.max(raster.width(), raster.height()) / LONGEST));
+        var image = new GrayF32(Math.max(1, raster.width() / step), Math.max(1, raster.height() / step));
+        int threads = Math.clamp(image.height / 16, 1, Runtime.getRuntime().availableProcessors());
+        IntStream.range(0, threads)
+                .parallel()
+                .forEach(part ->
+                        read(raster, step, image, image.height * part / threads, image.height * (part + 1) / threads));
+        return new Grey(image, step);
+    }
+
+    private static void read(Raster raster, int step, GrayF32 image, int from, int to) {
+        Loops loops = Loops.best();
+        int across = Math.min(raster.width(), image.width * step);
+        int down = Math.min(raster.height(), step);
+        var row = new float[4 * across + Loops.SPARE];
+        var sums = new float[image.width];
+        for (int y = from; y < to; y++) {
+            java.util.Arrays.fill(sums, 0);
+            for (int line = 0; line < down; line++) {
+                raster.read(loops, 0, y * step + line, across, row, 0);
+                for (int x = 0; x < across; x++) {
+                    sums[x / step] += RED * row[4 * x] + GREEN * row[4 * x + 1] + BLUE * row[4 * x + 2];
+                }
+            }
+            float share = 1f / (step * down);
+            for (int x = 0; x < image.width; x++) {
+                image.data[y * image.stride + x] = 255 * (float) Math.sqrt(Math.max(0, sums[x] * share));
+            }
+        }
+    }
+
+    /** From a place in source pixels; pixels are met at their middles. */
+    double fromSource(double place) {
+        return place / step - 0.5;
+    }
+
+    double toSource(double place) {
+        return (place + 0.5) * step;
+    }
+}

@@ -1,0 +1,254 @@
+package amberlens.media.track;
+
+import amberlens.media.track.Flow.Levels;
+import boofcv.struct.geo.AssociatedPair;
+import boofcv.struct.image.GrayF32;
+import georegression.struct.point.Point2D_F64;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Keeps an eye on one subject from frame to frame. Where it went since the frame before is found by its points; then it is compared with
+ * how it looked when it was pointed at, so that no error adds up. Parts that are hidden are outvoted. What is lost is looked for in
+ * the whole picture until it is found again. Used by one thread.
+ */
+final class Sight {
+    /** Below this share nothing is known of a subject any more. */
+    private static final double LOST = 0.3;
+
+    /** How much it may have grown and turned, in radians, until it is found again. */
+    private static final double MOST_GROWN = 1.5;
+
+    private static final double MOST_TURNED = 0.7;
+
+    /** Between these shares its look has changed enough to be learnt, and little enough to be trusted. */
+    private static final double LEARN_ABOVE = 0.5;
+
+    private static final double LEARN_BELOW = 0.8;
+
+    /** So many frames lie between two looks that are learnt. */
+    private static final int LEARN_EVERY = 8;
+
+    /** So long it is looked for in every frame, and after that in some. */
+    private static final int LOOKED_FOR_AT_ONCE = 12;
+
+    private static final int LOOKED_FOR_LATER = 3;
+
+    /** So many points have to agree, and this part of all. */
+    private static final int FEWEST = 10;
+
+    private static final double LEAST_PART = 0.3;
+
+    /** What is not the first look is a little less sure. */
+    private static final double LATER_LOOK = 0.85;
+
+    /** How much larger than the first a later look is at most. */
+    private static final double LARGEST_LATER = 1.5;
+
+    private final Flow flow;
+    private final Agreement coarse = new Agreement(2.5);
+    private final Agreement fine = new Agreement(2);
+    private final Search search = new Search();
+    private final Likeness first;
+    private Optional<Learnt> learnt = Optional.empty();
+    private Grey before;
+    private Placing placing;
+    private double velocityX;
+    private double velocityY;
+    private boolean lost;
+    private int lostFor;
+    private int sinceLearnt = LEARN_EVERY;
+
+    /** A later look: the subject stands in its middle as given. */
+    private record Learnt(Likeness look, Placing ofSubject) {}
+
+    /** Where the subject is, and how much of it is seen. */
+    record Seen(Placing placing, double confidence) {}
+
+    /** A piece of the frame around where something is to be found. */
+    private record Around(Levels levels, int left, int top, int size) {
+        Placing inside(Placing placing) {
+            return placing.movedTo(placing.x() - left, placing.y() - top);
+        }
+
+        Placing outside(Placing placing) {
+            return placing.movedTo(placing.x() + left, placing.y() + top);
+        }
+    }
+
+    /**
+     * From the frame in which the subject was pointed at.
+     *
+     * @param x of the subject, in pixels of the frame
+     * @param radius half the side of the square that counts
+     */
+    Sight(Grey frame, double x, double y, double radius, Flow flow) {
+        this.flow = flow;
+        first = new Likeness(frame, x, y, radius, flow);
+        before = frame;
+        placing = Placing.at(x, y);
+    }
+
+    /** Whether there is anything at the place that could be followed. */
+    boolean tells() {
+        return first.tells();
+    }
+
+    /** The next frame, in either direction. */
+    Seen next(Grey frame) {
+        Optional<Seen> seen = lost ? search(frame) : step(frame);
+        lostFor = seen.isPresent() ? 0 : lostFor + 1;
+        before = frame;
+        if (seen.isEmpty()) {
+            lost = true;
+            return new Seen(placing, 0);
+        }
+        Placing now = seen.get().placing();
+        velocityX = lost ? 0 : now.x() - placing.x();
+        velocityY = lost ? 0 : now.y() - placing.y();
+        placing = now;
+        lost = false;
+        return seen.get();
+    }
+
+    private Around around(Grey frame, Placing where, double reach) {
+        int half = (int) Math.ceil(reach);
+        int left = (int) Math.round(where.x()) - half;
+        int top = (int) Math.round(where.y()) - half;
+        GrayF32 piece = Pieces.cut(frame.image(), left, top, 2 * half, 2 * half);
+        return new Around(flow.levels(piece), left, top, 2 * half);
+    }
+
+    private Optional<Seen> step(Grey frame) {
+        double reach = first.radius() * placing.scale() * 1.4 + 40;
+        Placing guess = placing.movedTo(placing.x() + velocityX, placing.y() + velocityY);
+        Around now = around(frame, guess, reach);
+        GrayF32 old = Pieces.cut(before.image(), now.left, now.top, now.size, now.size);
+        Placing came = moved(flow.levels(old), now, guess).orElse(guess);
+        Optional<Seen> exact = judged(frame, now, came);
+        return exact.isPresent() || came.equals(guess) ? exact : judged(frame, now, guess);
+    }
+
+    /** Where its points went since the frame before. */
+    private Optional<Placing> moved(Levels old, Around now, Placing guess) {
+        List<Point2D_F64> from = set(first.points(), now.inside(placing));
+        List<Point2D_F64> to = set(first.points(), now.inside(guess));
+        return coarse.of(pairs(first.points(), flow.follow(old, now.levels, from, to)))
+                .map(found -> now.outside(found.placing()));
+    }
+
+    /** How a look is laid over a frame, and how alike its cells are there. */
+    private record Laid(Placing placing, double[] alike) {
+        double share() {
+            return Likeness.share(alike);
+        }
+    }
+
+    private Optional<Laid> laid(Likeness look, Around now, Placing near) {
+        return refined(look, now, near)
+                .map(at -> new Laid(at, look.alike(now.levels, now.inside(at))))
+                .filter(laid -> laid.share() >= LOST);
+    }
+
+    /** Compared with its first look, and with a later one where that is not enough. */
+    private Optional<Seen> judged(Grey frame, Around now, Placing came) {
+        Optional<Laid> byFirst = laid(first, now, came);
+        double share = byFirst.map(Laid::share).orElse(0.0);
+        sinceLearnt++;
+        if (share < LEARN_ABOVE) {
+            Optional<Seen> byLater = byLater(now, came).filter(seen -> seen.confidence() > share);
+            if (byLater.isPresent()) {
+                return byLater;
+            }
+        } else if (share < LEARN_BELOW && sinceLearnt >= LEARN_EVERY) {
+            byFirst.ifPresent(laid -> learn(frame, laid));
+        }
+        return byFirst.map(laid -> new Seen(laid.placing, laid.share()));
+    }
+
+    private Optional<Seen> byLater(Around now, Placing came) {
+        return learnt.flatMap(later -> laid(later.look, now, came.after(later.ofSubject.inverse()))
+                .map(laid -> new Seen(laid.placing.after(later.ofSubject), laid.share() * LATER_LOOK)));
+    }
+
+    /** Learns how it looks now, of the cells that are seen: the others may be something in front of it. */
+    private void learn(Grey frame, Laid laid) {
+        sinceLearnt = 0;
+        Placing at = laid.placing;
+        var look = new Likeness(frame, at.x(), at.y(), first.radius() * Math.min(LARGEST_LATER, at.scale()), flow);
+        look.keepWhere(first, laid.alike, at.movedTo(0, 0).inverse());
+        learnt = Optional.of(
+                new Learnt(look, Placing.at(at.x(), at.y()).inverse().after(at)));
+    }
+
+    /** The exact place near a place: what most of its points agree upon, or where these are few, all of its pixels. */
+    private Optional<Placing> refined(Likeness look, Around now, Placing near) {
+        Optional<Placing> byPoints = byPoints(look, now, near);
+        return byPoints.isPresent()
+                ? byPoints
+                : look.laid(now.levels, now.inside(near)).map(now::outside);
+    }
+
+    private Optional<Placing> byPoints(Likeness look, Around now, Placing near) {
+        Placing at = now.inside(near);
+        for (int turn = 0; turn < 2; turn++) {
+            Levels expected = flow.levels(look.set(at, now.size, now.size));
+            List<Point2D_F64> there = set(look.points(), at);
+            Optional<Agreement.Found> found = fine.of(
+                            pairs(look.points(), flow.follow(expected, now.levels, there, there)))
+                    .filter(one -> one.agreeing().size()
+                            >= Math.max(FEWEST, look.points().size() * LEAST_PART));
+            if (found.isEmpty()) {
+                return Optional.empty();
+            }
+            Placing next = found.get().placing();
+            double moved = Math.hypot(next.x() - at.x(), next.y() - at.y());
+            at = next;
+            if (moved < 0.3) {
+                break;
+            }
+        }
+        return Optional.of(now.outside(at));
+    }
+
+    private Optional<Seen> search(Grey frame) {
+        if (lostFor > LOOKED_FOR_AT_ONCE && lostFor % LOOKED_FOR_LATER != 0) {
+            return Optional.empty();
+        }
+        for (Placing place : search.places(frame, first, placing)) {
+            Around now = around(frame, place, first.radius() * place.scale() * 1.4 + 40);
+            Optional<Seen> found = laid(first, now, place)
+                    .filter(laid -> Likeness.sure(laid.alike) && plausible(laid.placing))
+                    .map(laid -> new Seen(laid.placing, laid.share()));
+            if (found.isPresent()) {
+                return found;
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** While nobody saw it, it did not become another thing. */
+    private boolean plausible(Placing found) {
+        double grown = found.scale() / placing.scale();
+        double turned = Math.abs(Math.IEEEremainder(found.turn() - placing.turn(), 2 * Math.PI));
+        return grown < MOST_GROWN && grown > 1 / MOST_GROWN && turned < MOST_TURNED;
+    }
+
+    private static List<Point2D_F64> set(List<Point2D_F64> points, Placing placing) {
+        List<Point2D_F64> set = new ArrayList<>(points.size());
+        for (Point2D_F64 point : points) {
+            set.add(new Point2D_F64(placing.toX(point.x, point.y), placing.toY(point.x, point.y)));
+        }
+        return set;
+    }
+
+    private static List<AssociatedPair> pairs(List<Point2D_F64> points, List<Flow.Found> found) {
+        List<AssociatedPair> pairs = new ArrayList<>(found.size());
+        for (Flow.Found one : found) {
+            Point2D_F64 from = points.get(one.index());
+            pairs.add(new AssociatedPair(from.x, from.y, one.x(), one.y()));
+        }
+        return pairs;
+    }
+}
