@@ -22,6 +22,7 @@ import amberlens.desktop.exchange.ExchangeActions;
 import amberlens.desktop.firstmove.FirstMoveBar;
 import amberlens.desktop.firstmove.WaysIn;
 import amberlens.desktop.folder.FolderFilmActions;
+import amberlens.desktop.follow.FollowActions;
 import amberlens.desktop.hearing.Listening;
 import amberlens.desktop.hearing.MeterView;
 import amberlens.desktop.hearing.SoundActions;
@@ -147,6 +148,7 @@ public final class Bench implements AutoCloseable {
         LookActions.addTo(actions, desk);
         TitleActions.addTo(actions, desk, this::write);
         AimActions.addTo(actions, desk);
+        FollowActions.addTo(actions, desk, services, overlay);
         ViewActions.addTo(actions, desk, this::table);
         PlayActions.addTo(actions, desk, playback, overlay);
         new BenchActions(desk, this, dialogs, overlay, files).add(actions);

@@ -2,6 +2,7 @@ package amberlens.desktop.desk;
 
 import amberlens.core.geometry.DeliveryGuide;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.model.Shot;
 import amberlens.core.motion.Group;
 import amberlens.core.ready.Place;
 import java.util.EnumSet;
@@ -123,6 +124,7 @@ public final class Tools {
     private Optional<Drawn> drawn = Optional.empty();
     private Optional<Place> firstPlace = Optional.empty();
     private BiConsumer<Place, Place> twoPlaces = (_, _) -> {};
+    private BiConsumer<Shot, PicturePoint> subjectPut = (_, _) -> {};
 
     Tools(Listeners listeners) {
         this.listeners = listeners;
@@ -141,6 +143,16 @@ public final class Tools {
 
     private void changed() {
         listeners.tell(Change.VIEW);
+    }
+
+    /** Somebody who wants to know when the subject of a shot is put. */
+    public void whenSubjectPut(BiConsumer<Shot, PicturePoint> listener) {
+        subjectPut = listener;
+    }
+
+    /** The subject of a shot was put somewhere on its picture. */
+    public void subjectPut(Shot shot, PicturePoint at) {
+        subjectPut.accept(shot, at);
     }
 
     /** What alone is listened to. */

@@ -82,8 +82,10 @@ public final class ToolDrag implements Gesture {
     }
 
     private void putSubject(PicturePoint at) {
-        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
-                .apply(SettingsEdits.setSubject(shot.id(), Optional.of(at))));
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            desk.document().apply(SettingsEdits.setSubject(shot.id(), Optional.of(at)));
+            desk.tools().subjectPut(shot, at);
+        });
     }
 
     @Override

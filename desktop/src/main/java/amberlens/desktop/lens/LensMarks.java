@@ -74,7 +74,9 @@ final class LensMarks {
                 pen.strokeRect(at.x() - 4, at.y() - 4, 8, 8);
             }
         }
-        shot.settings().subject().ifPresent(point -> subject(pen, view.toScreen(pose.toFrame(point))));
+        services.tracks()
+                .subject(shot, desk.cursor().shotFrame())
+                .ifPresent(point -> subject(pen, view.toScreen(pose.toFrame(point))));
     }
 
     private static void anchor(GraphicsContext pen, FramePoint at) {

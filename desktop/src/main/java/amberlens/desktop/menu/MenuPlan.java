@@ -175,7 +175,15 @@ final class MenuPlan {
                         group(
                                 "aim.level",
                                 inner("Frame this", "aim.cover", "aim.inside", "aim.places"),
-                                inner("Subject", "aim.subject", "aim.hold", "aim.hold-leg", "aim.no-subject")),
+                                inner(
+                                        "Subject",
+                                        "aim.subject",
+                                        "aim.hold",
+                                        "aim.hold-leg",
+                                        "aim.no-subject",
+                                        "follow.stop",
+                                        "follow.away"),
+                                "follow.open"),
                         group("move.carry", "move.free", inner("A whole set", "move.arrange", "move.even")),
                         group(inner("Files", "move.out", "move.in", "move.open")),
                         group(

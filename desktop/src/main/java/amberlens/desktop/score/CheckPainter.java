@@ -36,7 +36,8 @@ final class CheckPainter {
         enlargement(on);
     }
 
-    private static void head(Painting on, String name, String value, Color colour, double centreY) {
+    /** What stands at the left of a line: its name, and what it amounts to. */
+    static void head(Painting on, String name, String value, Color colour, double centreY) {
         double room = ScoreLayout.LEFT - 12 - Brush.width(Fonts.numbers(11), value) - 8 - 18;
         String fitted = Brush.fitted(Fonts.text(12.5), name, room);
         Brush.text(on.pen(), Fonts.text(12.5), Palette.TEXT.colour(), fitted, 18, centreY);
@@ -193,7 +194,7 @@ final class CheckPainter {
         });
     }
 
-    private static void clipped(Painting on, double top, double height, Runnable paint) {
+    static void clipped(Painting on, double top, double height, Runnable paint) {
         GraphicsContext pen = on.pen();
         pen.save();
         Brush.clip(pen, ScoreLayout.LEFT - 1, top, on.plan().width(), height);

@@ -8,6 +8,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Lane;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
+import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.menu.Spot;
 import amberlens.desktop.style.Gesture;
 import amberlens.desktop.style.Gestures;
@@ -48,10 +49,26 @@ final class ScoreHands {
         if (y < plan.lanesTop()) {
             return inStrip(shot.get(), plan, press);
         }
+        if (y >= plan.trackTop() && y < plan.edgesTop() && toGuess(shot.get(), plan, press)) {
+            return Optional.empty();
+        }
         if (y >= plan.edgesTop() && y < plan.paceTop() && toWorst(shot.get(), plan, press)) {
             return Optional.empty();
         }
         return y < plan.lanesBottom() ? inLanes(shot.get(), plan, press) : Optional.of(scrub(press));
+    }
+
+    /** A click where a subject is only guessed puts the playhead there, and the tool to point at it in the hand. */
+    private boolean toGuess(Shot shot, ScoreLayout plan, MouseEvent press) {
+        int frame = plan.frame(press.getX());
+        boolean guess =
+                surface.tracks().at(shot, frame).filter(spot -> spot.weak()).isPresent();
+        if (guess) {
+            desk.cursor().seekInShot(frame);
+            desk.tools().take(Tool.SUBJECT);
+            desk.say("Point at the subject here; from here it is followed to both sides.");
+        }
+        return guess;
     }
 
     /** A click on an open span puts the playhead on its worst frame. */

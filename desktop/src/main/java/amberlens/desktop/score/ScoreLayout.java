@@ -24,9 +24,17 @@ import java.util.stream.IntStream;
  * @param shown how many frames are shown
  * @param lanes each with its top and height
  * @param lanesHeight of the room for lanes, which scroll within it
+ * @param track the height of the line of a tracked subject, 0 without one
  */
 record ScoreLayout(
-        double width, double height, int frames, double from, double shown, Map<Lane, Band> lanes, double lanesHeight) {
+        double width,
+        double height,
+        int frames,
+        double from,
+        double shown,
+        Map<Lane, Band> lanes,
+        double lanesHeight,
+        double track) {
     static final List<Lane> LINKED =
             Properties.OF_POSE.stream().<Lane>map(Lane::of).toList();
     static final double LEFT = 170;
@@ -40,6 +48,7 @@ record ScoreLayout(
     static final double EDGES = 27;
     static final double PACE = 20;
     static final double CHECK = 16;
+    static final double TRACK = 18;
 
     /** The lanes of a shot: those of its camera, and whatever has keys of its looks. */
     static List<Lane> lanesOf(Optional<Shot> shown) {
@@ -72,8 +81,10 @@ record ScoreLayout(
             double shown,
             List<Lane> lanes,
             Set<Property<?>> tall,
-            double scroll) {
-        double room = Math.max(LANE, height - RULER - STRIP - EDGES - PACE - CHECK);
+            double scroll,
+            boolean tracked) {
+        double track = tracked ? TRACK : 0;
+        double room = Math.max(LANE, height - RULER - STRIP - track - EDGES - PACE - CHECK);
         long talls =
                 lanes.stream().filter(lane -> tall.contains(lane.property())).count();
         long smalls = lanes.size() - talls;
@@ -88,7 +99,7 @@ record ScoreLayout(
             bands.put(lane, new Band(top, laneHeight, isTall));
             top += laneHeight;
         }
-        return new ScoreLayout(width, height, frames, from, shown, bands, room);
+        return new ScoreLayout(width, height, frames, from, shown, bands, room, track);
     }
 
     /** The x of a frame, which may be fractional. */
@@ -145,8 +156,12 @@ record ScoreLayout(
                         .findFirst();
     }
 
-    double edgesTop() {
+    double trackTop() {
         return lanesBottom();
+    }
+
+    double edgesTop() {
+        return lanesBottom() + track;
     }
 
     double paceTop() {

@@ -5,6 +5,7 @@ import amberlens.core.keys.KeySet;
 import amberlens.core.model.Shot;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.ShotFacts;
+import amberlens.desktop.follow.SubjectTracks;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Brush;
 import amberlens.desktop.style.Fonts;
@@ -29,6 +30,10 @@ final class ScoreSurface extends Surface {
         setAccessibleText("Score: the selected shot in time");
     }
 
+    SubjectTracks tracks() {
+        return services.tracks();
+    }
+
     ShotFacts facts() {
         return services.facts();
     }
@@ -48,7 +53,12 @@ final class ScoreSurface extends Surface {
     }
 
     ScoreLayout plan() {
-        return view.layout(getWidth(), getHeight(), desk.cursor().selectedShot());
+        Optional<Shot> shot = desk.cursor().selectedShot();
+        return view.layout(
+                getWidth(),
+                getHeight(),
+                shot,
+                shot.flatMap(services.tracks()::of).isPresent());
     }
 
     /** The frame of the shot at the playhead. */
@@ -97,6 +107,7 @@ final class ScoreSurface extends Surface {
         StripPainter.paint(on);
         LanePainter.lanes(on);
         CheckPainter.paint(on);
+        TrackPainter.paint(on);
         RulerPainter.markers(on);
         RulerPainter.stretchBar(on);
         RulerPainter.snapLine(on);

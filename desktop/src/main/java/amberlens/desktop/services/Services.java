@@ -9,6 +9,7 @@ import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.ShotFacts;
 import amberlens.desktop.export.ExportQueue;
+import amberlens.desktop.follow.SubjectTracks;
 import amberlens.desktop.hearing.SoundStore;
 import amberlens.desktop.hearing.WaveCards;
 import amberlens.desktop.play.FramePictures;
@@ -56,6 +57,7 @@ public final class Services implements AutoCloseable {
     private final SoundStore sounds;
     private final WaveCards waves;
     private final ExportQueue exports;
+    private final SubjectTracks tracks;
 
     /**
      * @param data where work is kept safe, and earlier versions
@@ -83,6 +85,7 @@ public final class Services implements AutoCloseable {
                 keeping.exports());
         sounds = new SoundStore(distrusted, distrusted, Platform::runLater, () -> desk.tell(Change.SOUNDS));
         waves = new WaveCards(sounds);
+        tracks = new SubjectTracks(desk, rows, background);
         thumbnails = new Thumbnails(cache, rows, background, Platform::runLater, () -> desk.tell(Change.PICTURES));
     }
 
@@ -180,6 +183,11 @@ public final class Services implements AutoCloseable {
         return waves;
     }
 
+    /** Subjects that are looked for in footage. */
+    public SubjectTracks tracks() {
+        return tracks;
+    }
+
     /** Frames for one view. */
     public FramePictures frames() {
         return new FramePictures(rows, background, Platform::runLater);
@@ -188,6 +196,7 @@ public final class Services implements AutoCloseable {
     @Override
     public void close() {
         exports.stopAll();
+        tracks.close();
         sounds.close();
         keeping.close();
         saver.close();

@@ -201,7 +201,10 @@ final class TableSurface extends Surface {
                 AidPainter.turnGhost(pen, before, pose, frame(), view);
             }
         });
-        shot.settings().subject().ifPresent(point -> AidPainter.subject(pen, view.toScreen(point)));
+        TrackWay.paint(pen, services.tracks(), shot, view);
+        services.tracks()
+                .subject(shot, desk.cursor().shotFrame())
+                .ifPresent(point -> AidPainter.subject(pen, view.toScreen(point)));
         FramePoint anchor = view.toScreen(pose.anchor());
         GatePainter.anchor(pen, anchor, gate.anchorGrip(anchor));
         AidPainter.snapLines(pen, viewing, view, getWidth(), getHeight());

@@ -63,6 +63,12 @@ public final class ScoreProbe {
         return surface(scene).localToScreen(plan.x(frame), plan.edgesTop() + ScoreLayout.EDGES * 0.8);
     }
 
+    /** A frame on the line of a tracked subject. */
+    public static Point2D onTrack(Scene scene, double frame) {
+        ScoreLayout plan = surface(scene).plan();
+        return surface(scene).localToScreen(plan.x(frame + 0.4), plan.trackTop() + ScoreLayout.TRACK / 2);
+    }
+
     /** The name of a lane, or the grip on its lower border. */
     public static Point2D head(Scene scene, Lane lane, boolean grip) {
         ScoreLayout.Band band = surface(scene).plan().band(lane);

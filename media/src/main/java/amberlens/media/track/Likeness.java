@@ -30,6 +30,8 @@ final class Likeness {
     /** Chance seldom comes this near, even where it is led. */
     private static final double SURELY_ALIKE = 0.75;
 
+    private static final double FULLY_ALIKE = 0.85;
+
     private static final int LEAST_CELLS = 6;
 
     private final GrayF32 window;
@@ -163,25 +165,20 @@ final class Likeness {
         return alike;
     }
 
-    /** Which part of the telling cells looks as it did, 0 … 1. */
+    /** Which part of it is seen, 0 … 1: cells that chance can explain count little. */
     static double share(double[] alike) {
-        return share(alike, ALIKE);
+        return Arrays.stream(alike)
+                .filter(cell -> !Double.isNaN(cell))
+                .map(cell -> Math.clamp((cell - ALIKE) / (FULLY_ALIKE - ALIKE), 0, 1))
+                .average()
+                .orElse(0);
     }
 
     /** Whether it is surely this: half of at least some cells look very much as they did. */
     static boolean sure(double[] alike) {
-        long telling = Arrays.stream(alike).filter(cell -> !Double.isNaN(cell)).count();
-        return telling >= LEAST_CELLS && share(alike, SURELY_ALIKE) >= 0.5;
-    }
-
-    private static double share(double[] alike, double least) {
-        int seen = 0;
-        int all = 0;
-        for (double cell : alike) {
-            seen += cell >= least ? 1 : 0;
-            all += Double.isNaN(cell) ? 0 : 1;
-        }
-        return all == 0 ? 0 : (double) seen / all;
+        long told = Arrays.stream(alike).filter(cell -> !Double.isNaN(cell)).count();
+        long much = Arrays.stream(alike).filter(cell -> cell >= SURELY_ALIKE).count();
+        return told >= LEAST_CELLS && 2 * much >= told;
     }
 
     /**

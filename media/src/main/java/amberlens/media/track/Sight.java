@@ -30,6 +30,20 @@ final class Sight {
     /** So many frames lie between two looks that are learnt. */
     private static final int LEARN_EVERY = 8;
 
+    /** How far from where it was lost it may be found: so many radii, and further with time, at least by so many pixels a frame. */
+    private static final double NEAR = 4;
+
+    private static final double LEAST_PACE = 4;
+    private static final double FORGET_PACE = 0.9;
+
+    /** Where it is suddenly seen less than this part of what is usual, something else may be taken for it. */
+    private static final double SUDDEN = 0.6;
+
+    /** It is found again where nearly as much of it is seen as was usual. */
+    private static final double AS_USUAL = 0.75;
+
+    private static final double USUAL_PART = 0.2;
+
     /** So long it is looked for in every frame, and after that in some. */
     private static final int LOOKED_FOR_AT_ONCE = 12;
 
@@ -58,6 +72,8 @@ final class Sight {
     private double velocityY;
     private boolean lost;
     private int lostFor;
+    private double usual = 1;
+    private double fastest;
     private int sinceLearnt = LEARN_EVERY;
 
     /** A later look: the subject stands in its middle as given. */
@@ -105,6 +121,9 @@ final class Sight {
             return new Seen(placing, 0);
         }
         Placing now = seen.get().placing();
+        usual += USUAL_PART * (seen.get().confidence() - usual);
+        double pace = Math.hypot(now.x() - placing.x(), now.y() - placing.y());
+        fastest = lost ? fastest : Math.max(fastest * FORGET_PACE, pace);
         velocityX = lost ? 0 : now.x() - placing.x();
         velocityY = lost ? 0 : now.y() - placing.y();
         placing = now;
@@ -148,7 +167,7 @@ final class Sight {
     private Optional<Laid> laid(Likeness look, Around now, Placing near) {
         return refined(look, now, near)
                 .map(at -> new Laid(at, look.alike(now.levels, now.inside(at))))
-                .filter(laid -> laid.share() >= LOST);
+                .filter(laid -> laid.share() >= LOST && (laid.share() >= SUDDEN * usual || Likeness.sure(laid.alike)));
     }
 
     /** Compared with its first look, and with a later one where that is not enough. */
@@ -216,23 +235,28 @@ final class Sight {
         if (lostFor > LOOKED_FOR_AT_ONCE && lostFor % LOOKED_FOR_LATER != 0) {
             return Optional.empty();
         }
+        Optional<Seen> best = Optional.empty();
         for (Placing place : search.places(frame, first, placing)) {
             Around now = around(frame, place, first.radius() * place.scale() * 1.4 + 40);
             Optional<Seen> found = laid(first, now, place)
-                    .filter(laid -> Likeness.sure(laid.alike) && plausible(laid.placing))
+                    .filter(laid ->
+                            laid.share() >= AS_USUAL * usual && Likeness.sure(laid.alike) && plausible(laid.placing))
                     .map(laid -> new Seen(laid.placing, laid.share()));
-            if (found.isPresent()) {
-                return found;
+            if (found.isPresent()
+                    && found.get().confidence() > best.map(Seen::confidence).orElse(0.0)) {
+                best = found;
             }
         }
-        return Optional.empty();
+        return best;
     }
 
     /** While nobody saw it, it did not become another thing. */
     private boolean plausible(Placing found) {
         double grown = found.scale() / placing.scale();
         double turned = Math.abs(Math.IEEEremainder(found.turn() - placing.turn(), 2 * Math.PI));
-        return grown < MOST_GROWN && grown > 1 / MOST_GROWN && turned < MOST_TURNED;
+        double far = Math.hypot(found.x() - placing.x(), found.y() - placing.y());
+        double reach = NEAR * first.radius() * placing.scale() + lostFor * Math.max(LEAST_PACE, 2 * fastest);
+        return grown < MOST_GROWN && grown > 1 / MOST_GROWN && turned < MOST_TURNED && far < reach;
     }
 
     private static List<Point2D_F64> set(List<Point2D_F64> points, Placing placing) {

@@ -1,0 +1,38 @@
+package amberlens.core.follow;
+
+import amberlens.core.look.Look;
+import amberlens.core.look.LookKinds;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What can ride on a track instead of the camera. */
+public sealed interface Rider {
+    /** In words. */
+    String words();
+
+    /** Another shot that lies above at the same time, as an inset or a title does. */
+    record Above(String shotId, String words) implements Rider {}
+
+    /** A mask or a spotlight of the shot itself. */
+    record OfMask(Look look, String words) implements Rider {}
+
+    /** All that can ride on a track of what a shot shows. */
+    static List<Rider> of(Project project, Shot shot) {
+        List<Rider> riders = new ArrayList<>();
+        for (Shot other : project.shots()) {
+            boolean together = other.onLineUp().from() <= shot.onLineUp().to()
+                    && other.onLineUp().to() >= shot.onLineUp().from();
+            if (other.track() > shot.track() && together && !project.isRig(other)) {
+                riders.add(new Above(other.id(), other.name()));
+            }
+        }
+        for (Look look : shot.looks()) {
+            if (look.kind().equals(LookKinds.MASK)) {
+                riders.add(new OfMask(look, look.words()));
+            }
+        }
+        return riders;
+    }
+}

@@ -1,0 +1,60 @@
+package amberlens.desktop.follow;
+
+import amberlens.core.edit.TrackEdits;
+import amberlens.core.model.Media;
+import amberlens.core.model.Shot;
+import amberlens.core.track.Track;
+import amberlens.desktop.actions.Action.Menu;
+import amberlens.desktop.actions.Actions;
+import amberlens.desktop.actions.Needs;
+import amberlens.desktop.desk.Desk;
+import amberlens.desktop.services.Services;
+import amberlens.desktop.style.Overlay;
+import java.util.List;
+import java.util.Optional;
+
+/** The actions for subjects of footage: follow, stop looking, take a track away. */
+public final class FollowActions {
+    private FollowActions() {}
+
+    public static void addTo(Actions actions, Desk desk, Services services, Overlay overlay) {
+        SubjectTracks tracks = services.tracks();
+        desk.tools().whenSubjectPut(tracks::point);
+        Needs tracked = Needs.of(
+                "a subject tracked in the footage of the selected shot; point at one with U",
+                () -> !tracks.isRunning() && track(desk).isPresent());
+        actions.add(Menu.MOVE, "follow.open", "Follow a subject…", "Alt+U", tracked, () -> desk.cursor()
+                .selectedShot()
+                .ifPresent(shot -> track(desk)
+                        .ifPresent(track -> tracks.goOn(
+                                shot, track, () -> new FollowPanel(desk, services, overlay, shot).open()))));
+        actions.add(
+                Menu.MOVE,
+                "follow.stop",
+                "Stop looking for the subject",
+                "",
+                Needs.of("a subject that is being looked for", tracks::isRunning),
+                tracks::stop);
+        actions.add(Menu.MOVE, "follow.away", "Take the track away", "", tracked, () -> desk.cursor()
+                .selectedShot()
+                .ifPresent(shot -> takeAway(desk, shot)));
+    }
+
+    /** The newest track of what the selected shot shows. */
+    private static Optional<Track> track(Desk desk) {
+        return desk.cursor()
+                .selectedShot()
+                .map(shot -> desk.document().project().mediaOf(shot).tracks())
+                .filter(tracks -> !tracks.isEmpty())
+                .map(List::getLast);
+    }
+
+    private static void takeAway(Desk desk, Shot shot) {
+        Media media = desk.document().project().mediaOf(shot);
+        if (!media.tracks().isEmpty()) {
+            desk.document()
+                    .applyToWhole(TrackEdits.remove(
+                            media.id(), media.tracks().getLast().id()));
+        }
+    }
+}

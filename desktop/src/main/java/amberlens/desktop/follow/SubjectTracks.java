@@ -1,0 +1,272 @@
+package amberlens.desktop.follow;
+
+import amberlens.core.edit.TrackEdits;
+import amberlens.core.follow.Tracked;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.time.FrameSpan;
+import amberlens.core.track.Spot;
+import amberlens.core.track.Track;
+import amberlens.core.track.TrackDraft;
+import amberlens.core.words.Counted;
+import amberlens.desktop.desk.Change;
+import amberlens.desktop.desk.Desk;
+import amberlens.media.WorkPool;
+import amberlens.media.pixels.PixelKey;
+import amberlens.media.pixels.PixelLoader;
+import amberlens.media.track.SubjectTracker;
+import amberlens.media.track.Tracking;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.concurrent.TimeUnit;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.util.Duration;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Tracks subjects of footage behind the bench, one at a time, and keeps what it found with the footage. Lives on the interface thread.
+ */
+public final class SubjectTracks implements AutoCloseable {
+    private static final long TOLD_EVERY = TimeUnit.MILLISECONDS.toNanos(200);
+    private static final Duration LATER = Duration.millis(150);
+
+    /** Nearer than this to a known subject, in parts of what counts around it, somebody points at that one. */
+    private static final double SAME = 2;
+
+    private final Desk desk;
+    private final WorkPool rows;
+    private final Executor background;
+    private @Nullable Job running;
+    private @Nullable Shot knownShot;
+    private @Nullable Track knownTrack;
+    private @Nullable FrameFormat knownFrame;
+    private List<Spot> known = List.of();
+
+    /** What is being done. */
+    private final class Job {
+        private final Object of = desk.document().snapshot().of();
+        private final Media media;
+        private final FrameSpan within;
+        private final Runnable then;
+        private volatile boolean cancelled;
+        private Optional<Track> soFar = Optional.empty();
+        private long told;
+        private int looked;
+
+        Job(Media media, FrameSpan within, Runnable then) {
+            this.media = media;
+            this.then = then;
+            this.within = within;
+        }
+
+        /** On the thread that looks. */
+        private boolean looked(TrackDraft draft) {
+            looked++;
+            long now = System.nanoTime();
+            if (now - told > TOLD_EVERY) {
+                told = now;
+                Track track = draft.track();
+                int done = looked;
+                Platform.runLater(() -> show(track, done));
+            }
+            return !cancelled;
+        }
+
+        private void show(Track track, int done) {
+            if (running == this) {
+                soFar = Optional.of(track);
+                desk.say("Following the subject through the footage: "
+                        + Math.min(99, 100 * done / Math.max(1, within.length())) + " %.");
+                desk.tell(Change.VIEW);
+            }
+        }
+    }
+
+    /** How a track is made. */
+    private interface Making {
+        Track make(Tracking tracking, Tracking.Progress progress) throws FileProblem;
+    }
+
+    public SubjectTracks(Desk desk, WorkPool rows, Executor background) {
+        this.desk = desk;
+        this.rows = rows;
+        this.background = background;
+    }
+
+    /** Whether something is being tracked. */
+    public boolean isRunning() {
+        return running != null;
+    }
+
+    /** Ends what is being tracked; what was found so far is kept. */
+    public void stop() {
+        Job job = running;
+        if (job != null) {
+            job.cancelled = true;
+        }
+    }
+
+    /** The newest track of what a shot shows, also while it is being made. */
+    public Optional<Track> of(Shot shot) {
+        Media media = desk.document().project().mediaOf(shot);
+        Job job = running;
+        if (job != null && job.media.id().equals(media.id()) && job.soFar.isPresent()) {
+            return job.soFar;
+        }
+        return media.tracks().isEmpty()
+                ? Optional.empty()
+                : Optional.of(media.tracks().getLast());
+    }
+
+    /** Where the subject is in each frame of a shot, on the picture as it is shown; empty where nothing was tracked. */
+    public List<Spot> spots(Shot shot) {
+        Optional<Track> track = of(shot);
+        if (track.isEmpty()) {
+            return List.of();
+        }
+        Project project = desk.document().project();
+        if (shot != knownShot || track.get() != knownTrack || !project.frame().equals(knownFrame)) {
+            knownShot = shot;
+            knownTrack = track.get();
+            knownFrame = project.frame();
+            known = List.of(Tracked.on(project, shot, track.get()));
+        }
+        return known;
+    }
+
+    /** Likewise, in one frame. */
+    public Optional<Spot> at(Shot shot, int frame) {
+        List<Spot> spots = spots(shot);
+        return frame >= 0 && frame < spots.size() ? Optional.of(spots.get(frame)) : Optional.empty();
+    }
+
+    /** The subject of a shot at one of its frames: where it was tracked, or else where it was put. */
+    public Optional<PicturePoint> subject(Shot shot, int frame) {
+        return at(shot, frame).map(Spot::at).or(() -> shot.settings().subject());
+    }
+
+    /** Somebody points at a subject in the frame of footage at the playhead: it is followed from there. */
+    public void point(Shot shot, PicturePoint shown) {
+        Project project = desk.document().project();
+        Media media = project.mediaOf(shot);
+        if (!media.moves()) {
+            return;
+        }
+        int frame = Tracked.sourceFrame(project, shot, desk.cursor().shotFrame());
+        PicturePoint at = Tracked.source(project, shot, shown);
+        FrameSpan within = Tracked.sourceFrames(project, shot);
+        Optional<Track> same = media.tracks().reversed().stream()
+                .filter(track -> isOf(track, frame, at))
+                .findFirst();
+        double radius = SubjectTracker.USUAL_RADIUS
+                * Math.min(media.size().width(), media.size().height());
+        String id = TrackEdits.freshId(media);
+        String name = media.tracks().isEmpty()
+                ? "Subject"
+                : "Subject " + (media.tracks().size() + 1);
+        start(
+                media,
+                within,
+                (tracking, progress) -> same.isPresent()
+                        ? tracking.given(same.get(), frame, at, around(within, same.get()), progress)
+                        : tracking.begin(id, name, frame, at, radius, within, progress),
+                () -> {});
+    }
+
+    /** Goes on with a track where a shot shows more of the footage than was looked at, and then with something else. */
+    public void goOn(Shot shot, Track track, Runnable then) {
+        Project project = desk.document().project();
+        FrameSpan within = Tracked.sourceFrames(project, shot);
+        if (within.from() < track.first() || within.to() > track.last()) {
+            start(
+                    project.mediaOf(shot),
+                    within,
+                    (tracking, progress) -> tracking.longer(track, around(within, track), progress),
+                    then);
+        } else {
+            then.run();
+        }
+    }
+
+    private static FrameSpan around(FrameSpan within, Track track) {
+        return new FrameSpan(Math.min(within.from(), track.first()), Math.max(within.to(), track.last()));
+    }
+
+    /** A point near a subject, or where it is only guessed, is meant for that one. */
+    private static boolean isOf(Track track, int frame, PicturePoint at) {
+        return track.at(frame)
+                .filter(spot -> spot.weak()
+                        || Math.hypot(spot.at().x() - at.x(), spot.at().y() - at.y())
+                                < SAME * track.radius() * spot.scale())
+                .isPresent();
+    }
+
+    private void start(Media media, FrameSpan within, Making making, Runnable then) {
+        stop();
+        Job job = new Job(media, within, then);
+        running = job;
+        desk.tell(Change.VIEW);
+        background.execute(() -> {
+            try (var pixels = new PixelLoader(rows)) {
+                var tracking = new Tracking(frame -> pixels.load(PixelKey.of(media, frame)));
+                Track track = making.make(tracking, job::looked);
+                Platform.runLater(() -> end(job, track));
+            } catch (FileProblem | IllegalArgumentException e) {
+                String why = String.valueOf(e.getMessage());
+                Platform.runLater(() -> fail(job, why));
+            }
+        });
+    }
+
+    private void fail(Job job, String why) {
+        if (running == job) {
+            running = null;
+            desk.say("Not followed: " + why + (why.endsWith(".") ? "" : "."));
+            desk.tell(Change.VIEW);
+        }
+    }
+
+    /** Keeps what was found, as soon as no hand is at work. */
+    private void end(Job job, Track track) {
+        boolean there = desk.document().snapshot().of() == job.of
+                && desk.document().whole().media(job.media.id()).isPresent();
+        if (!there) {
+            running = running == job ? null : running;
+            return;
+        }
+        if (desk.document().showing()) {
+            var pause = new PauseTransition(LATER);
+            pause.setOnFinished(_ -> end(job, track));
+            pause.play();
+            return;
+        }
+        running = running == job ? null : running;
+        desk.document().applyToWhole(TrackEdits.keep(job.media.id(), track));
+        desk.say(words(track));
+        desk.tell(Change.VIEW);
+        if (!job.cancelled) {
+            job.then.run();
+        }
+    }
+
+    private static String words(Track track) {
+        int guessed = track.weak().stream().mapToInt(FrameSpan::length).sum();
+        String all =
+                "The subject is followed through " + Counted.of(track.spots().size(), "frame") + ". ";
+        return guessed == 0
+                ? all + "Let the camera follow it with Follow a subject, in the Move menu."
+                : all + "In " + Counted.of(guessed, "frame")
+                        + " it is a guess: click the light part of its line in the Score, and point at it there.";
+    }
+
+    @Override
+    public void close() {
+        stop();
+    }
+}
