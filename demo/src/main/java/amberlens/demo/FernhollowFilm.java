@@ -1,7 +1,11 @@
 package amberlens.demo;
 
-import amberlens.core.edges.Conform;
+import amberlens.core.edit.FlightEdits;
 import amberlens.core.extras.Extras;
+import amberlens.core.follow.Follow;
+import amberlens.core.follow.Following;
+import amberlens.core.follow.Rider;
+import amberlens.core.follow.Rides;
 import amberlens.core.footage.Source;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
@@ -16,6 +20,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Ease;
+import amberlens.core.motion.FlightPath;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.PathHandles;
@@ -28,9 +33,11 @@ import amberlens.core.ready.ReadyMoves;
 import amberlens.core.ready.Rhythm;
 import amberlens.core.ready.Stage;
 import amberlens.core.ready.Wish;
+import amberlens.core.track.Track;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Shots of the archive with real moves, footage of the mill pond into which the border dissolves, an inset that tumbles in over it, and a
@@ -49,14 +56,14 @@ final class FernhollowFilm {
         Media border = media.get(4);
         Media pond = media.get(5);
         Media seeds = media.get(6);
-        return FernhollowTitles.over(new Project(
+        return FernhollowTitles.over(moving(new Project(
                 "Fernhollow film",
                 FrameFormat.USUAL,
                 media.stream().filter(Media::hasFile).toList(),
                 List.of(
                         shot("s1", "Garden plan", plan, 0, 125, planMove(plan))
                                 .withMarkers(List.of(Marker.at(112, "first bed"))),
-                        shot("s2", "Seed cabinet", cabinet, 125, 125, tilt(cabinet)),
+                        shot("s2", "Seed cabinet", cabinet, 125, 125, drawers(cabinet)),
                         FernhollowLooks.clearing(
                                 shot("s3", "Specimen sheet", specimen, 250, 150, pushIn()), specimen, FRAME),
                         shot("s4", "Glasshouse", glasshouse, 400, 125, turn()),
@@ -69,7 +76,21 @@ final class FernhollowFilm {
                                 FRAME),
                         FernhollowLooks.card(inset(seeds), seeds, FRAME)),
                 List.of(Marker.at(942, "seeds")),
-                Extras.NONE));
+                Extras.NONE)));
+    }
+
+    /** The cabinet is flown over; the ferry on the pond is followed while the camera goes closer, and the light goes with it. */
+    private static Project moving(Project film) {
+        Project flown = FlightEdits.fly("s2", Set.of(0), FlightPath.USUAL_RHO).apply(film);
+        Shot pond = flown.shot("s6").orElseThrow();
+        Track ferry = flown.mediaOf(pond).tracks().getFirst();
+        var wish = new amberlens.core.follow.Wish(new FramePoint(960, 660), 0.45, 0.06, false);
+        Following following = Follow.of(flown, pond, ferry, wish);
+        Project followed = flown.mapShot("s6", shot -> shot.withCamera(following.camera()));
+        Shot shot = followed.shot("s6").orElseThrow();
+        return new Rides(followed, shot, ferry, 0, false)
+                .edit(Rider.of(followed, shot).getLast())
+                .apply(followed);
     }
 
     static Media media(String id, Path file, Size size) {
@@ -146,13 +167,12 @@ final class FernhollowFilm {
                 Channel.constant(ValueKinds.ANCHOR, whole.anchor()));
     }
 
-    private static CameraTrack tilt(Media cabinet) {
-        Pose fill = Conform.FILL.pose(cabinet.size(), FRAME);
-        double scale = 52;
+    /** From one row of drawers to another. */
+    private static CameraTrack drawers(Media cabinet) {
         return moved(
                 125,
-                gate(new PicturePoint(2100, 3550), scale, 0, cabinet.size()),
-                gate(new PicturePoint(2100, 1750), Math.max(scale, fill.scale().x()), 0, cabinet.size()),
+                gate(new PicturePoint(1500, 3950), 74, 0, cabinet.size()),
+                gate(new PicturePoint(2750, 1500), 68, 0, cabinet.size()),
                 Ease.GENTLE_BOTH.leg());
     }
 

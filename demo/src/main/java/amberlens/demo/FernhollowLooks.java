@@ -16,6 +16,7 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.Leg;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.ValueKinds;
+import java.awt.geom.Point2D;
 import java.util.List;
 
 /** How some pictures of the film appear. */
@@ -32,13 +33,15 @@ final class FernhollowLooks {
         return wearing(shot, StockLook.PAPER_CARD.make(media.size(), frame, shot.length()));
     }
 
-    /** For a while the mill alone is lit. */
+    /** For a while the ferry alone is lit. */
     static Shot spotlight(Shot shot, Media media, Size frame) {
+        Point2D at = MillPond.ferryAt(0);
+        var ferry = new FramePoint(at.getX(), at.getY() - 10);
         LookSet set = new LookDraft(media.size(), frame, shot.length())
                 .add(LookKinds.MASK)
                 .choose(LookKinds.MODE, Mask.Mode.SPOTLIGHT)
-                .set(LookKinds.MASK_CENTRE, new FramePoint(1400, 560))
-                .set(LookKinds.MASK_SIZE, new FramePoint(760, 520))
+                .set(LookKinds.MASK_CENTRE, ferry)
+                .set(LookKinds.MASK_SIZE, new FramePoint(520, 380))
                 .set(LookKinds.MASK_FEATHER, 60.0)
                 .named("spotlight");
         Property<Double> outside = set.looks().getFirst().own(LookKinds.OUTSIDE);

@@ -1,5 +1,6 @@
 package amberlens.demo;
 
+import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
@@ -7,6 +8,8 @@ import amberlens.core.model.Project;
 import amberlens.core.render.FrameRaster;
 import amberlens.core.sound.Samples;
 import amberlens.core.time.FrameRate;
+import amberlens.core.time.FrameSpan;
+import amberlens.core.track.Track;
 import amberlens.media.WorkPool;
 import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;
@@ -15,7 +18,11 @@ import amberlens.media.film.SoundCodec;
 import amberlens.media.film.SoundFile;
 import amberlens.media.intake.Fingerprints;
 import amberlens.media.intake.MediaProbe;
+import amberlens.media.pixels.PixelKey;
+import amberlens.media.pixels.PixelLoader;
+import amberlens.media.track.Tracking;
 import amberlens.project.ProjectFile;
+import java.awt.geom.Point2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -35,6 +42,9 @@ public final class Main {
 
     /** As cameras write: a key picture every half second. */
     private static final double KEY_SECONDS = 0.5;
+
+    /** The awning and what is under it, in source pixels. */
+    private static final double FERRY_RADIUS = 80;
 
     private Main() {}
 
@@ -100,7 +110,26 @@ public final class Main {
             }
             film.finish();
         }
-        return MediaProbe.file(file).media().withId(id);
+        Media media = MediaProbe.file(file).media().withId(id);
+        try (var rows = WorkPool.ofCores();
+                var pixels = new PixelLoader(rows)) {
+            return media.withTracks(List.of(ferry(media, pixels)));
+        }
+    }
+
+    /** The way of the ferry, followed from the middle of the film. */
+    private static Track ferry(Media media, PixelLoader pixels) throws FileProblem {
+        int middle = MillPond.FRAMES / 2;
+        Point2D at = MillPond.ferryAt(middle);
+        return new Tracking(frame -> pixels.load(PixelKey.of(media, frame)))
+                .begin(
+                        "t1",
+                        "Ferry",
+                        middle,
+                        new PicturePoint(at.getX(), at.getY()),
+                        FERRY_RADIUS,
+                        new FrameSpan(0, MillPond.FRAMES - 1),
+                        _ -> true);
     }
 
     private static Media seeds(String id, Path folder) throws IOException, FileProblem {

@@ -7,6 +7,7 @@ import static amberlens.demo.Sheet.SEPIA;
 import java.awt.Color;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
+import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.Random;
@@ -40,6 +41,7 @@ final class MillPond {
         }
         reeds(sheet, season, frame);
         lilies(sheet, season);
+        ferry(sheet, frame);
         String[] words = {"spring", "early summer", "high summer", "early autumn", "autumn"};
         sheet.text(
                 Lettering.ITALIC,
@@ -49,6 +51,38 @@ final class MillPond {
                 70,
                 HEIGHT - 54.0);
         return sheet.image;
+    }
+
+    /** Where the middle of the ferry is, in pixels of the picture. */
+    static Point2D ferryAt(int frame) {
+        return new Point2D.Double(
+                640 + 3.9 * frame + 46 * Math.sin(frame / 31.0), SHORE + 150 + 22 * Math.sin(frame / 24.0));
+    }
+
+    /** A small ferry under a striped awning, which drifts across and bobs a little. */
+    private static void ferry(Sheet sheet, int frame) {
+        double x = ferryAt(frame).getX();
+        double y = ferryAt(frame).getY() + 2.5 * Math.sin(frame / 5.0);
+        var hull = new Path2D.Double();
+        hull.moveTo(x - 118, y + 8);
+        hull.lineTo(x + 118, y + 8);
+        hull.curveTo(x + 104, y + 42, x + 84, y + 48, x + 62, y + 48);
+        hull.lineTo(x - 62, y + 48);
+        hull.curveTo(x - 84, y + 48, x - 104, y + 42, x - 118, y + 8);
+        sheet.fill(new Color(0x6B4F34), hull);
+        sheet.stroke(INK, 2, hull);
+        sheet.line(new Color(0xD9B45A), 5, x - 108, y + 17, x + 108, y + 17);
+        for (int post = -1; post <= 1; post++) {
+            sheet.line(INK, 4, x + 62 * post, y + 8, x + 62 * post, y - 48);
+        }
+        for (int stripe = 0; stripe < 8; stripe++) {
+            Color colour = stripe % 2 == 0 ? new Color(0xB4533C) : new Color(0xF1E7D2);
+            sheet.fill(colour, new Rectangle2D.Double(x - 80 + 20 * stripe, y - 70, 20, 26));
+        }
+        sheet.box(new Color(0, true), INK, 2, x - 80, y - 70, 160, 26);
+        sheet.fill(new Color(0x2F4858), new Ellipse2D.Double(x - 16, y - 30, 18, 18));
+        sheet.fill(new Color(0x3F5E4A), new Rectangle2D.Double(x - 18, y - 12, 22, 22));
+        sheet.fill(new Color(0xC98F3D), new Rectangle2D.Double(x + 26, y - 10, 26, 18));
     }
 
     private static Color blend(Color[] colours, double part) {

@@ -76,6 +76,11 @@ final class Staging {
             case LAYERS -> {
                 select(bench, "s6");
             }
+            case TRACK -> select(bench, "s6");
+            case FOLLOW -> {
+                select(bench, "s6");
+                bench.actions().run("follow.open");
+            }
             case DEPTH -> lean(bench);
             case LOOK -> dress(bench);
             case TITLE -> write(bench);

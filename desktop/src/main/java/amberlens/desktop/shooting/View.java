@@ -19,6 +19,8 @@ public enum View {
     CHECK,
     ADVICE,
     EVEN,
+    TRACK,
+    FOLLOW,
     QUEUE,
     DEPTH,
     LOOK,
