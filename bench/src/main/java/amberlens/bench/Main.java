@@ -35,12 +35,14 @@ public final class Main {
         ManyShotsTimes many = ManyShotsTimes.measure(film(demo));
         LookTimes looks = LookTimes.measure(plan);
         SoundTimes sounds = SoundTimes.measure();
+        FollowTimes follow = FollowTimes.measure(ProjectFile.open(demo));
         var main = new Main();
         main.measure(demo);
         main.memory(plan);
         main.print(race);
         looks.rows().forEach(System.out::println);
         sounds.rows().forEach(System.out::println);
+        follow.rows().forEach(System.out::println);
         main.print(many);
     }
 

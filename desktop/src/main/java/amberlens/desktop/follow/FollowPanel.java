@@ -23,6 +23,7 @@ import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.FormPanel;
 import amberlens.desktop.style.NumberField;
 import amberlens.desktop.style.Overlay;
+import amberlens.desktop.style.TextSizes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -38,11 +39,14 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 
 /** How a subject is followed, seen on the bench behind while the answers change. What comes of it is worked out behind the bench. */
 final class FollowPanel extends FormPanel {
     private static final double USUAL_CALM = 25;
     private static final double WHOLE = 100;
+    private static final double FOUND_WIDTH = 400;
+    private static final double FOUND_HEIGHT = 74;
 
     private final Desk desk;
     private final Services services;
@@ -106,26 +110,26 @@ final class FollowPanel extends FormPanel {
             row("", grows);
             grows.disableProperty().bind(who.valueProperty().map(Optional::isEmpty));
         }
-        Node places = new HBox(
+        HBox places = new HBox(6, across, new Label("×"), down, small("Now", () -> move(seen())));
+        HBox usual = new HBox(
                 6,
-                across,
-                new Label("×"),
-                down,
-                small("Now", () -> move(seen())),
                 small("Middle", () -> move(project.frameSize().centre())),
                 small("Left third", () -> move(third(1))),
                 small("Right third", () -> move(third(2))));
-        ((HBox) places).setAlignment(Pos.CENTER_LEFT);
-        row("Its place in the frame", places);
+        places.setAlignment(Pos.CENTER_LEFT);
+        row("Its place", places);
+        row("", usual);
         row("Pinned", ends(calm, "calm"));
-        row("Room ahead, none", ends(lead, "30 %"));
+        row("Room ahead", ends(lead, "30 %"));
         row("", closer);
-        HBox told = new HBox(8, found, point);
-        HBox.setHgrow(found, Priority.ALWAYS);
-        told.setAlignment(Pos.TOP_LEFT);
-        found.setMinHeight(54);
+        VBox told = new VBox(8, found, point);
+        found.setMinHeight(FOUND_HEIGHT);
+        found.setAlignment(Pos.TOP_LEFT);
+        TextSizes.prefWidth(found, FOUND_WIDTH);
+        TextSizes.maxWidth(found, FOUND_WIDTH);
         body(told);
-        for (Node camera : List.of(calm, lead, closer, places)) {
+        point.managedProperty().bind(point.visibleProperty());
+        for (Node camera : List.of(calm, lead, closer, places, usual)) {
             camera.disableProperty().bind(who.valueProperty().map(Optional::isPresent));
         }
         for (Slider slider : List.of(calm, lead)) {
@@ -144,7 +148,7 @@ final class FollowPanel extends FormPanel {
     }
 
     void open() {
-        overlay.showAbove(this, () -> end(desk, services, overlay));
+        overlay.showAside(this, () -> end(desk, services, overlay));
         move(place);
     }
 
@@ -256,7 +260,7 @@ final class FollowPanel extends FormPanel {
     private static String spans(List<FrameSpan> spans) {
         return spans.stream()
                 .limit(3)
-                .map(span -> span.from() == span.to() ? String.valueOf(span.from()) : span.from() + " – " + span.to())
+                .map(span -> span.from() == span.to() ? String.valueOf(span.from()) : span.from() + "–" + span.to())
                 .collect(Collectors.joining(", ", "", spans.size() > 3 ? " …" : ""));
     }
 

@@ -39,9 +39,6 @@ final class Staging {
     /** How far up the seam stands when the curves are shown. */
     private static final double TALL_SCORE = 0.36;
 
-    /** How far down it stands when the line-up matters. */
-    private static final double LOW_SCORE = 0.6;
-
     private static final double WIDE_SHELF_PX = 350;
 
     private Staging() {}
@@ -73,10 +70,7 @@ final class Staging {
             case ADVICE -> bench.actions().run("move.advice");
             case CHECK -> bench.actions().run("edges.check-all");
             case QUEUE -> queue(bench);
-            case LAYERS -> {
-                select(bench, "s6");
-            }
-            case TRACK -> select(bench, "s6");
+            case LAYERS -> select(bench, "s6");
             case FOLLOW -> {
                 select(bench, "s6");
                 bench.actions().run("follow.open");
@@ -97,7 +91,6 @@ final class Staging {
         switch (view) {
             case SHELF -> preferences.setSeam("both-shelf.0", WIDE_SHELF_PX);
             case CURVES -> seam(preferences, TALL_SCORE);
-            case LAYERS -> seam(preferences, LOW_SCORE);
             case SOUND, DUCKING -> SoundStaging.prepare(preferences);
             default -> {}
         }

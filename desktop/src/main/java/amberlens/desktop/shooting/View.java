@@ -19,7 +19,6 @@ public enum View {
     CHECK,
     ADVICE,
     EVEN,
-    TRACK,
     FOLLOW,
     QUEUE,
     DEPTH,

@@ -65,6 +65,13 @@ public final class Overlay extends StackPane {
         focusFirst(panel);
     }
 
+    /** Likewise at the lower left and without a veil, so that what it does is seen on the Lens. */
+    public void showAside(Region panel, Runnable escape) {
+        show(panel, escape);
+        StackPane.setAlignment(panel, Pos.BOTTOM_LEFT);
+        pseudoClassStateChanged(CLEAR, true);
+    }
+
     /** Likewise at the upper border and without a veil, so that what it does to the Line-up is seen behind it. */
     public void showAbove(Region panel, Runnable escape) {
         show(panel, escape);

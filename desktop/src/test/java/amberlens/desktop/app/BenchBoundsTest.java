@@ -220,6 +220,16 @@ class BenchBoundsTest {
             });
         }
         onInterface(() -> {
+            bench.desk().document().load(TrackedPond.project(folder), Optional.empty());
+            bench.desk().cursor().seek(10);
+            bench.actions().run("follow.open");
+            return null;
+        });
+        settle(bench);
+        assertThat(onInterface(() -> bench.scene().lookup("#follow-panel") != null))
+                .isTrue();
+        assertWellPlaced(bench, "follow");
+        onInterface(() -> {
             bench.close();
             return null;
         });

@@ -3,11 +3,13 @@ package amberlens.media.track;
 import amberlens.core.raster.Loops;
 import amberlens.core.raster.Raster;
 import boofcv.struct.image.GrayF32;
+import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /**
  * A frame of footage as trackers look at it: in shades of grey as the eye parts them (the root of the light, 0 … 255), made smaller by a
- * whole number so that its longer side has about {@value #LONGEST} pixels.
+ * whole number so that its longer side has about {@value #LONGEST} pixels. Every other line is left out
+ * then: it would take longer to read than to track.
  *
  * @param image the shades
  * @param step how many source pixels a pixel is wide and high
@@ -16,6 +18,7 @@ record Grey(GrayF32 image, int step) {
     /** Sharp enough for a tenth of a pixel, small enough for every frame of a film to be looked at in passing. */
     static final int LONGEST = 960;
 
+    private static final float WHITE = 255;
     private static final float RED = 0.2126f;
     private static final float GREEN = 0.7152f;
     private static final float BLUE = 0.0722f;
@@ -34,21 +37,34 @@ record Grey(GrayF32 image, int step) {
     private static void read(Raster raster, int step, GrayF32 image, int from, int to) {
         Loops loops = Loops.best();
         int across = Math.min(raster.width(), image.width * step);
-        int down = Math.min(raster.height(), step);
+        int lines = Math.min(raster.height(), (step + 1) / 2);
         var row = new float[4 * across + Loops.SPARE];
         var sums = new float[image.width];
+        float share = 1f / (Math.min(step, across) * lines);
         for (int y = from; y < to; y++) {
-            java.util.Arrays.fill(sums, 0);
-            for (int line = 0; line < down; line++) {
-                raster.read(loops, 0, y * step + line, across, row, 0);
-                for (int x = 0; x < across; x++) {
-                    sums[x / step] += RED * row[4 * x] + GREEN * row[4 * x + 1] + BLUE * row[4 * x + 2];
-                }
+            Arrays.fill(sums, 0);
+            for (int line = 0; line < lines; line++) {
+                raster.read(loops, 0, y * step + 2 * line, across, row, 0);
+                add(row, Math.min(step, across), sums);
             }
-            float share = 1f / (step * down);
             for (int x = 0; x < image.width; x++) {
-                image.data[y * image.stride + x] = 255 * (float) Math.sqrt(Math.max(0, sums[x] * share));
+                image.data[y * image.stride + x] = WHITE * (float) Math.sqrt(Math.max(0, sums[x] * share));
             }
+        }
+    }
+
+    private static void add(float[] row, int step, float[] sums) {
+        int at = 0;
+        for (int x = 0; x < sums.length; x++) {
+            float red = 0;
+            float green = 0;
+            float blue = 0;
+            for (int end = at + 4 * step; at < end; at += 4) {
+                red += row[at];
+                green += row[at + 1];
+                blue += row[at + 2];
+            }
+            sums[x] += RED * red + GREEN * green + BLUE * blue;
         }
     }
 

@@ -26,10 +26,10 @@ public final class SubjectTracker {
         boolean spot(int frame, Spot spot);
     }
 
-    private final GreyFrames frames;
+    private final Frames frames;
 
     public SubjectTracker(Frames frames) {
-        this.frames = new GreyFrames(frames);
+        this.frames = frames;
     }
 
     /**
@@ -41,21 +41,30 @@ public final class SubjectTracker {
      * @throws IllegalArgumentException when there is nothing to tell apart at the place
      */
     public void track(int from, Spot at, double radius, int to, Listener listener) throws FileProblem {
-        Grey first = frames.at(from, to < from);
-        double reach = Math.max(SMALLEST_RADIUS, radius / first.step());
-        var sight = new Sight(
-                first, first.fromSource(at.at().x()), first.fromSource(at.at().y()), reach, new Flow(reach));
-        if (!sight.tells()) {
-            throw new IllegalArgumentException(
-                    "there is nothing to follow at that place: all looks alike there; point at something with edges, or make what counts larger");
+        if (from == to) {
+            return;
         }
-        int step = Integer.signum(to - from);
-        double turn = 0;
-        for (int frame = from + step; frame != to + step && step != 0; frame += step) {
-            Sight.Seen seen = sight.next(frames.at(frame, step < 0));
-            turn += Math.IEEEremainder(seen.placing().turn() - turn, 2 * Math.PI);
-            if (!listener.spot(frame, spot(seen, turn, first, at))) {
-                return;
+        try (var grey = new GreyFrames(frames, from, to)) {
+            Grey first = grey.at(from);
+            double reach = Math.max(SMALLEST_RADIUS, radius / first.step());
+            var sight = new Sight(
+                    first,
+                    first.fromSource(at.at().x()),
+                    first.fromSource(at.at().y()),
+                    reach,
+                    new Flow(reach));
+            if (!sight.tells()) {
+                throw new IllegalArgumentException(
+                        "there is nothing to follow at that place: all looks alike there; point at something with edges, or make what counts larger");
+            }
+            double turn = 0;
+            int step = Integer.signum(to - from);
+            for (int frame = from + step; frame != to + step; frame += step) {
+                Sight.Seen seen = sight.next(grey.at(frame));
+                turn += Math.IEEEremainder(seen.placing().turn() - turn, 2 * Math.PI);
+                if (!listener.spot(frame, spot(seen, turn, first, at))) {
+                    return;
+                }
             }
         }
     }
