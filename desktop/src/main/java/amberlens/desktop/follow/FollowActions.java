@@ -28,12 +28,23 @@ public final class FollowActions {
                 .ifPresent(shot -> track(desk)
                         .ifPresent(track -> tracks.goOn(
                                 shot, track, () -> new FollowPanel(desk, services, overlay, shot).open()))));
+        Needs footage = Needs.of(
+                "a selected shot of footage",
+                () -> !tracks.isRunning()
+                        && desk.cursor()
+                                .selectedShot()
+                                .map(shot -> desk.document().project().mediaOf(shot))
+                                .filter(Media::moves)
+                                .isPresent());
+        actions.add(Menu.MOVE, "follow.steady", "Hold the footage still", "", footage, () -> desk.cursor()
+                .selectedShot()
+                .ifPresent(tracks::steady));
         actions.add(
                 Menu.MOVE,
                 "follow.stop",
-                "Stop looking for the subject",
+                "Stop looking through the footage",
                 "",
-                Needs.of("a subject that is being looked for", tracks::isRunning),
+                Needs.of("footage that is being looked through", tracks::isRunning),
                 tracks::stop);
         actions.add(Menu.MOVE, "follow.away", "Take the track away", "", tracked, () -> desk.cursor()
                 .selectedShot()

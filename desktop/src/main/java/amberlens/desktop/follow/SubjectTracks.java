@@ -11,117 +11,65 @@ import amberlens.core.model.Shot;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.track.Spot;
 import amberlens.core.track.Track;
-import amberlens.core.track.TrackDraft;
 import amberlens.core.words.Counted;
-import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
 import amberlens.media.WorkPool;
-import amberlens.media.pixels.PixelKey;
-import amberlens.media.pixels.PixelLoader;
 import amberlens.media.track.SubjectTracker;
 import amberlens.media.track.Tracking;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
-import java.util.concurrent.TimeUnit;
-import javafx.animation.PauseTransition;
-import javafx.application.Platform;
-import javafx.util.Duration;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Tracks subjects of footage behind the bench, one at a time, and keeps what it found with the footage. Lives on the interface thread.
+ * Tracks subjects of footage behind the bench, one at a time, and keeps what it found with the footage; and holds footage still by how its
+ * ground moves. Lives on the interface thread.
  */
 public final class SubjectTracks implements AutoCloseable {
-    private static final long TOLD_EVERY = TimeUnit.MILLISECONDS.toNanos(200);
-    private static final Duration LATER = Duration.millis(150);
-
     /** Nearer than this to a known subject, in parts of what counts around it, somebody points at that one. */
     private static final double SAME = 2;
 
     private final Desk desk;
-    private final WorkPool rows;
-    private final Executor background;
-    private @Nullable Job running;
+    private final FootageLook look;
+    private final Steadying steadying;
     private @Nullable Shot knownShot;
     private @Nullable Track knownTrack;
     private @Nullable FrameFormat knownFrame;
     private List<Spot> known = List.of();
 
-    /** What is being done. */
-    private final class Job {
-        private final Object of = desk.document().snapshot().of();
-        private final Media media;
-        private final FrameSpan within;
-        private final Runnable then;
-        private volatile boolean cancelled;
-        private Optional<Track> soFar = Optional.empty();
-        private long told;
-        private int looked;
-
-        Job(Media media, FrameSpan within, Runnable then) {
-            this.media = media;
-            this.then = then;
-            this.within = within;
-        }
-
-        /** On the thread that looks. */
-        private boolean looked(TrackDraft draft) {
-            looked++;
-            long now = System.nanoTime();
-            if (now - told > TOLD_EVERY) {
-                told = now;
-                Track track = draft.track();
-                int done = looked;
-                Platform.runLater(() -> show(track, done));
-            }
-            return !cancelled;
-        }
-
-        private void show(Track track, int done) {
-            if (running == this) {
-                soFar = Optional.of(track);
-                desk.say("Following the subject through the footage: "
-                        + Math.min(99, 100 * done / Math.max(1, within.length())) + " %.");
-                desk.tell(Change.VIEW);
-            }
-        }
-    }
-
-    /** How a track is made. */
-    private interface Making {
+    /** How a subject is followed. */
+    private interface Following {
         Track make(Tracking tracking, Tracking.Progress progress) throws FileProblem;
     }
 
     public SubjectTracks(Desk desk, WorkPool rows, Executor background) {
         this.desk = desk;
-        this.rows = rows;
-        this.background = background;
+        look = new FootageLook(desk, rows, background);
+        steadying = new Steadying(desk, look);
     }
 
-    /** Whether something is being tracked. */
+    /** Whether footage is being looked through. */
     public boolean isRunning() {
-        return running != null;
+        return look.isRunning();
     }
 
-    /** Ends what is being tracked; what was found so far is kept. */
+    /** Ends that; what was found so far of a subject is kept. */
     public void stop() {
-        Job job = running;
-        if (job != null) {
-            job.cancelled = true;
-        }
+        look.stop();
+    }
+
+    /** Holds the footage of a shot still. */
+    public void steady(Shot shot) {
+        steadying.hold(shot);
     }
 
     /** The newest track of what a shot shows, also while it is being made. */
     public Optional<Track> of(Shot shot) {
         Media media = desk.document().project().mediaOf(shot);
-        Job job = running;
-        if (job != null && job.media.id().equals(media.id()) && job.soFar.isPresent()) {
-            return job.soFar;
-        }
-        return media.tracks().isEmpty()
-                ? Optional.empty()
-                : Optional.of(media.tracks().getLast());
+        return look.soFar(media)
+                .or(() -> media.tracks().isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(media.tracks().getLast()));
     }
 
     /** Where the subject is in each frame of a shot, on the picture as it is shown; empty where nothing was tracked. */
@@ -170,13 +118,29 @@ public final class SubjectTracks implements AutoCloseable {
         String name = media.tracks().isEmpty()
                 ? "Subject"
                 : "Subject " + (media.tracks().size() + 1);
-        start(
+        follow(
                 media,
                 within,
+                () -> {},
                 (tracking, progress) -> same.isPresent()
                         ? tracking.given(same.get(), frame, at, around(within, same.get()), progress)
-                        : tracking.begin(id, name, frame, at, radius, within, progress),
-                () -> {});
+                        : tracking.begin(id, name, frame, at, radius, within, progress));
+    }
+
+    private void follow(Media media, FrameSpan within, Runnable then, Following following) {
+        look.start(new FootageLook.Errand(
+                media,
+                within,
+                "Following the subject through the footage",
+                true,
+                (frames, progress) -> following.make(new Tracking(frames), progress),
+                (track, ended) -> {
+                    desk.document().applyToWhole(TrackEdits.keep(media.id(), track));
+                    desk.say(words(track));
+                    if (!ended) {
+                        then.run();
+                    }
+                }));
     }
 
     /** Goes on with a track where a shot shows more of the footage than was looked at, and then with something else. */
@@ -184,11 +148,11 @@ public final class SubjectTracks implements AutoCloseable {
         Project project = desk.document().project();
         FrameSpan within = Tracked.sourceFrames(project, shot);
         if (within.from() < track.first() || within.to() > track.last()) {
-            start(
+            follow(
                     project.mediaOf(shot),
                     within,
-                    (tracking, progress) -> tracking.longer(track, around(within, track), progress),
-                    then);
+                    then,
+                    (tracking, progress) -> tracking.longer(track, around(within, track), progress));
         } else {
             then.run();
         }
@@ -205,54 +169,6 @@ public final class SubjectTracks implements AutoCloseable {
                         || Math.hypot(spot.at().x() - at.x(), spot.at().y() - at.y())
                                 < SAME * track.radius() * spot.scale())
                 .isPresent();
-    }
-
-    private void start(Media media, FrameSpan within, Making making, Runnable then) {
-        stop();
-        Job job = new Job(media, within, then);
-        running = job;
-        desk.tell(Change.VIEW);
-        background.execute(() -> {
-            try (var pixels = new PixelLoader(rows)) {
-                var tracking = new Tracking(frame -> pixels.load(PixelKey.of(media, frame)));
-                Track track = making.make(tracking, job::looked);
-                Platform.runLater(() -> end(job, track));
-            } catch (FileProblem | IllegalArgumentException e) {
-                String why = String.valueOf(e.getMessage());
-                Platform.runLater(() -> fail(job, why));
-            }
-        });
-    }
-
-    private void fail(Job job, String why) {
-        if (running == job) {
-            running = null;
-            desk.say("Not followed: " + why + (why.endsWith(".") ? "" : "."));
-            desk.tell(Change.VIEW);
-        }
-    }
-
-    /** Keeps what was found, as soon as no hand is at work. */
-    private void end(Job job, Track track) {
-        boolean there = desk.document().snapshot().of() == job.of
-                && desk.document().whole().media(job.media.id()).isPresent();
-        if (!there) {
-            running = running == job ? null : running;
-            return;
-        }
-        if (desk.document().showing()) {
-            var pause = new PauseTransition(LATER);
-            pause.setOnFinished(_ -> end(job, track));
-            pause.play();
-            return;
-        }
-        running = running == job ? null : running;
-        desk.document().applyToWhole(TrackEdits.keep(job.media.id(), track));
-        desk.say(words(track));
-        desk.tell(Change.VIEW);
-        if (!job.cancelled) {
-            job.then.run();
-        }
     }
 
     private static String words(Track track) {

@@ -181,9 +181,8 @@ final class MenuPlan {
                                         "aim.hold",
                                         "aim.hold-leg",
                                         "aim.no-subject",
-                                        "follow.stop",
                                         "follow.away"),
-                                "follow.open"),
+                                inner("Footage", "follow.open", "follow.steady", "follow.stop")),
                         group("move.carry", "move.free", inner("A whole set", "move.arrange", "move.even")),
                         group(inner("Files", "move.out", "move.in", "move.open")),
                         group(

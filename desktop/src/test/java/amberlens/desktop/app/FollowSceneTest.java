@@ -222,6 +222,58 @@ class FollowSceneTest extends ThreeShotsInteraction {
         return shot("s1").camera().at(frame).toFrame(new PicturePoint(x(frame), y(frame)));
     }
 
+    /** A hand trembles by whole pixels. */
+    private static int trembles(int frame, double pace) {
+        return frame == 0 ? 0 : (int) Math.round(3 * Math.sin(frame * pace));
+    }
+
+    private static Path trembling() throws Exception {
+        Path file = folder.resolve("trembling.mp4");
+        if (Files.exists(file)) {
+            return file;
+        }
+        int[] ground = spots(SIZE.width() + 20, SIZE.height() + 20, 100, 90, 5);
+        try (var film = new FilmFile(file, FilmCodec.H264, Quality.GOOD, SIZE, FrameRate.of(25), Rows.ALONE)) {
+            for (int frame = 0; frame < 30; frame++) {
+                int[] pixels = new int[Math.toIntExact(SIZE.area())];
+                for (int i = 0; i < pixels.length; i++) {
+                    int x = i % SIZE.width() + 10 - trembles(frame, 1.3);
+                    int y = i / SIZE.width() + 10 - trembles(frame, 0.8);
+                    pixels[i] = 0xFF000000 | ground[y * (SIZE.width() + 20) + x] * 0x010101;
+                }
+                film.write(new FrameRaster(SIZE, pixels));
+            }
+            film.finish();
+        }
+        return file;
+    }
+
+    @Test
+    void footage_that_trembles_is_held_still_and_sealed_and_the_cost_is_told() throws Exception {
+        Media film =
+                Media.footage("m1", Media.Kind.FILM, trembling().toString(), SIZE, new Footage(FrameRate.of(25), 30));
+        CameraTrack fill = CameraTrack.still(Pose.neutral(SIZE, FRAME).withScale(Scale.uniform(100 * 640.0 / 480)));
+        Project empty = Project.empty("Mill pond");
+        Project laid = empty.withFrame(empty.frame().withSize(FRAME))
+                .withMedia(List.of(film))
+                .withShots(List.of(new Shot("s1", "Pond", "m1", 1, 0, 30, true, fill, Extras.NONE)));
+        onFx(() -> bench.desk().document().load(laid, Optional.empty()));
+        select("s1");
+        fromMenu("move", "footage", "follow-steady");
+        waitUntil("the move", () -> shot().camera().position().animated());
+        assertThat(text("#status")).contains("px off").contains("closer");
+        assertThat(EdgeReport.of(project().take(shot())).isSealed()).isTrue();
+        FramePoint first = shot().camera().at(0).toFrame(new PicturePoint(200, 100));
+        for (int frame = 0; frame < 30; frame++) {
+            var moved = new PicturePoint(200 + trembles(frame, 1.3), 100 + trembles(frame, 0.8));
+            assertThat(shot().camera().at(frame).toFrame(moved).distance(first))
+                    .as("frame %d", frame)
+                    .isLessThan(1.5);
+        }
+        undo();
+        assertThat(shot().camera()).isEqualTo(fill);
+    }
+
     @Test
     void where_nothing_can_be_followed_that_is_said_and_escape_leaves_everything_as_it_was() {
         pointAtIt(10);

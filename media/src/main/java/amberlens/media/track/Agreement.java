@@ -15,7 +15,9 @@ import org.ddogleg.fitting.modelset.ransac.Ransac;
  */
 final class Agreement {
     private static final int SAMPLES = 120;
-    private static final int FEWEST = 4;
+    /** So many points have to agree. */
+    static final int FEWEST = 4;
+
     private static final double LEAST_SCALE = 0.05;
 
     /** @param agreeing the points that were moved so, the first of each pair in the piece and the second in the picture */
