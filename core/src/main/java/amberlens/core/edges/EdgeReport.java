@@ -3,7 +3,6 @@ package amberlens.core.edges;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Take;
 import amberlens.core.time.FrameSpan;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -73,19 +72,12 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
     }
 
     private static List<OpenSpan> openSpans(List<Margin> margins) {
-        var spans = new ArrayList<OpenSpan>();
-        int from = -1;
-        for (int frame = 0; frame <= margins.size(); frame++) {
-            boolean open = frame < margins.size() && !margins.get(frame).isSealed();
-            if (open && from < 0) {
-                from = frame;
-            } else if (!open && from >= 0) {
-                int worst = worstIn(margins, from, frame - 1);
-                spans.add(new OpenSpan(new FrameSpan(from, frame - 1), worst, margins.get(worst)));
-                from = -1;
-            }
-        }
-        return spans;
+        return FrameSpan.runs(0, margins.size() - 1, frame -> !margins.get(frame).isSealed()).stream()
+                .map(span -> {
+                    int worst = worstIn(margins, span.from(), span.to());
+                    return new OpenSpan(span, worst, margins.get(worst));
+                })
+                .toList();
     }
 
     private static int worstIn(List<Margin> margins, int from, int to) {

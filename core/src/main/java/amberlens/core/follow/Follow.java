@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 /**
  * The smoothest camera that keeps a tracked subject near its place of the frame and never shows an edge: least squares on second
@@ -181,23 +182,11 @@ public final class Follow {
         var missed = new double[course.length()];
         Arrays.setAll(
                 missed, frame -> course.spot(frame).weak() ? 0 : wanted.missed(frame, course.room(frame, KEYS_PX)));
-        List<FrameSpan> limited = new ArrayList<>();
-        double furthest = 0;
-        int from = -1;
-        for (int frame = 0; frame <= missed.length; frame++) {
-            boolean short0 = frame < missed.length && missed[frame] > KEYS_PX;
-            if (short0) {
-                furthest = Math.max(furthest, missed[frame]);
-                from = from < 0 ? frame : from;
-            } else if (from >= 0) {
-                limited.add(new FrameSpan(from, frame - 1));
-                from = -1;
-            }
-        }
-        int unsure = 0;
-        for (int frame = 0; frame < missed.length; frame++) {
-            unsure += course.spot(frame).weak() ? 1 : 0;
-        }
+        List<FrameSpan> limited = FrameSpan.runs(0, missed.length - 1, frame -> missed[frame] > KEYS_PX);
+        double furthest = limited.isEmpty() ? 0 : Arrays.stream(missed).max().orElse(0);
+        int unsure = (int) IntStream.range(0, missed.length)
+                .filter(frame -> course.spot(frame).weak())
+                .count();
         return new Following(camera, camera.position().keys().size(), limited, furthest, closer, unsure);
     }
 }

@@ -2,7 +2,6 @@ package amberlens.core.track;
 
 import amberlens.core.extras.Extras;
 import amberlens.core.time.FrameSpan;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
@@ -59,18 +58,7 @@ public record Track(
 
     /** The runs of frames in which it is a guess. */
     public List<FrameSpan> weak() {
-        List<FrameSpan> runs = new ArrayList<>();
-        int from = -1;
-        for (int frame = first; frame <= last() + 1; frame++) {
-            boolean weak = frame <= last() && spots.get(frame - first).weak();
-            if (weak && from < 0) {
-                from = frame;
-            } else if (!weak && from >= 0) {
-                runs.add(new FrameSpan(from, frame - 1));
-                from = -1;
-            }
-        }
-        return runs;
+        return FrameSpan.runs(first, last(), frame -> spots.get(frame - first).weak());
     }
 
     /** Where somebody would point next: in the middle of the longest run of guesses. */

@@ -23,4 +23,13 @@ class FrameSpanTest {
         assertThat(FrameRate.of(25).seconds(1)).isEqualTo(0.04);
         assertThatThrownBy(() -> FrameRate.of(0)).isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    void runs_are_as_long_as_something_holds() {
+        assertThat(FrameSpan.runs(5, 12, frame -> frame % 4 != 3))
+                .containsExactly(new FrameSpan(5, 6), new FrameSpan(8, 10), new FrameSpan(12, 12));
+        assertThat(FrameSpan.runs(0, 3, _ -> false)).isEmpty();
+        assertThat(FrameSpan.runs(0, 3, _ -> true)).containsExactly(new FrameSpan(0, 3));
+        assertThat(FrameSpan.runs(4, 3, _ -> true)).isEmpty();
+    }
 }
