@@ -72,7 +72,9 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
     }
 
     private static List<OpenSpan> openSpans(List<Margin> margins) {
-        return FrameSpan.runs(0, margins.size() - 1, frame -> !margins.get(frame).isSealed()).stream()
+        return FrameSpan.runs(
+                        0, margins.size() - 1, frame -> !margins.get(frame).isSealed())
+                .stream()
                 .map(span -> {
                     int worst = worstIn(margins, span.from(), span.to());
                     return new OpenSpan(span, worst, margins.get(worst));

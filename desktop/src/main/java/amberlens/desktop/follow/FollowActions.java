@@ -10,6 +10,7 @@ import amberlens.desktop.actions.Needs;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Overlay;
+import amberlens.desktop.tracking.SubjectTracks;
 import java.util.List;
 import java.util.Optional;
 

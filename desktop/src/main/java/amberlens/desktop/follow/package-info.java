@@ -1,4 +1,4 @@
-/** Subjects in footage: tracked behind the bench, shown on the Table and in the Score, and followed by the camera or by what rides on them. */
+/** Subjects of footage at the bench: followed by the camera or by what rides on them, and footage held still. */
 @NullMarked
 package amberlens.desktop.follow;
 

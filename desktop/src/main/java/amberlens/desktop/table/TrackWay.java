@@ -3,8 +3,8 @@ package amberlens.desktop.table;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.model.Shot;
 import amberlens.core.track.Spot;
-import amberlens.desktop.follow.SubjectTracks;
 import amberlens.desktop.style.Palette;
+import amberlens.desktop.tracking.SubjectTracks;
 import java.util.List;
 import javafx.scene.canvas.GraphicsContext;
 

@@ -1,4 +1,4 @@
-package amberlens.desktop.follow;
+package amberlens.desktop.tracking;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;

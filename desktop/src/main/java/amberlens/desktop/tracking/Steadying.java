@@ -1,4 +1,4 @@
-package amberlens.desktop.follow;
+package amberlens.desktop.tracking;
 
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.follow.Steady;
