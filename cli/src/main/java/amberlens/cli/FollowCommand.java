@@ -1,5 +1,7 @@
 package amberlens.cli;
 
+import amberlens.core.edit.CarryEdits;
+import amberlens.core.edit.Edit;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.edit.TrackEdits;
 import amberlens.core.follow.Follow;
@@ -25,6 +27,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -112,13 +115,19 @@ final class FollowCommand implements Callable<Integer> {
         Shot shot = ShotChoice.find(project, shotId, spec.commandLine());
         Media media = footage(project, shot);
         try {
-            Track track = track(project, shot, media);
-            Project tracked = TrackEdits.keep(media.id(), track).apply(project);
-            Following following = Follow.of(tracked, shot, track, wish(project, shot));
-            Project followed =
-                    ShotEdits.setCamera("follow", shot.id(), following.camera()).apply(tracked);
-            Project written = TrackEdits.keep(media.id(), track).apply(followed.withMedia(opened.media()));
-            ProjectFile.save(written, output.or(file));
+            Optional<Track> found = track(project, shot, media);
+            if (found.isEmpty()) {
+                spec.commandLine().getErr().println("amber: cancelled; nothing was left behind.");
+                return ExitCode.FAILED;
+            }
+            Track track = found.get();
+            Following following = Follow.of(project, shot, track, wish(project, shot));
+            Edit follow = Edit.all(
+                    "following of a subject",
+                    List.of(
+                            TrackEdits.keep(media.id(), track),
+                            ShotEdits.setCamera("following of a subject", shot.id(), following.camera())));
+            ProjectFile.save(CarryEdits.apply(follow, opened), output.or(file));
             report(shot, track, following);
             return ExitCode.DONE;
         } catch (IllegalArgumentException e) {
@@ -146,17 +155,22 @@ final class FollowCommand implements Callable<Integer> {
         if (!(calm >= 0 && calm <= 100) || !(lead >= 0 && lead <= 100 * Wish.MOST_LEAD)) {
             throw new ParameterException(line, "--calm goes from 0 to 100 and --lead from 0 to 30");
         }
+        if (around != null && !(around > 0)) {
+            throw new ParameterException(line, "--around takes a number of pixels above 0");
+        }
         return media;
     }
 
-    private Track track(Project project, Shot shot, Media media) throws FileProblem {
+    /** Empty when it was cancelled. */
+    private Optional<Track> track(Project project, Shot shot, Media media) throws FileProblem {
         FrameSpan within = Tracked.sourceFrames(project, shot);
         double side = Math.min(media.size().width(), media.size().height());
         double radius = around != null ? around : SubjectTracker.USUAL_RADIUS * side;
         try (var workshop = new Workshop();
                 var pixels = new PixelLoader(workshop.rows);
-                var progress = new TerminalProgress()) {
-            return new Tracking(frame -> pixels.load(PixelKey.of(media, frame)))
+                var progress = new TerminalProgress("Following")) {
+            boolean[] goesOn = {true};
+            Track track = new Tracking(frame -> pixels.load(PixelKey.of(media, frame)))
                     .begin(
                             TrackEdits.freshId(media),
                             "Subject",
@@ -164,7 +178,11 @@ final class FollowCommand implements Callable<Integer> {
                             new PicturePoint(point.x(), point.y()),
                             radius,
                             within,
-                            draft -> progress.done(draft.last() - draft.first() + 1, within.length()));
+                            draft -> {
+                                goesOn[0] = progress.done(draft.last() - draft.first() + 1, within.length());
+                                return goesOn[0];
+                            });
+            return goesOn[0] ? Optional.of(track) : Optional.empty();
         }
     }
 

@@ -15,6 +15,9 @@ final class TerminalProgress implements ExportProgress, AutoCloseable {
     private static final int CLEAN_UP_MILLIS = 600;
 
     private final boolean shown = onTerminal();
+    private static final String RENDERING = "Rendering";
+
+    private final String task;
     private final @Nullable ProgressLines lines;
     private final CountDownLatch closed = new CountDownLatch(1);
     private final Thread onInterrupt = new Thread(this::cancelAndWait, "cancel");
@@ -22,11 +25,21 @@ final class TerminalProgress implements ExportProgress, AutoCloseable {
     private @Nullable ProgressBar bar;
 
     TerminalProgress() {
-        this(null);
+        this(RENDERING, null);
+    }
+
+    /** @param task what is being done, before the bar */
+    TerminalProgress(String task) {
+        this(task, null);
     }
 
     /** @param lines hears of everything instead of a bar; nobody when there is none */
     TerminalProgress(@Nullable ProgressLines lines) {
+        this(RENDERING, lines);
+    }
+
+    private TerminalProgress(String task, @Nullable ProgressLines lines) {
+        this.task = task;
         this.lines = lines;
         Runtime.getRuntime().addShutdownHook(onInterrupt);
     }
@@ -39,7 +52,7 @@ final class TerminalProgress implements ExportProgress, AutoCloseable {
         }
         if (shown && bar == null) {
             bar = new ProgressBarBuilder()
-                    .setTaskName("Rendering")
+                    .setTaskName(task)
                     .setUnit(" frames", 1)
                     .setInitialMax(of)
                     .setStyle(ProgressBarStyle.ASCII)

@@ -2,11 +2,14 @@ package amberlens.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberlens.core.edit.CarryEdits;
+import amberlens.core.edit.Edit;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.Properties;
 import amberlens.core.raster.Rows;
 import amberlens.core.render.FrameRaster;
 import amberlens.core.time.FrameRate;
@@ -19,6 +22,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -153,6 +157,19 @@ class FollowCommandTest extends CommandTrial {
         assertThat(calm.get("keys").asInt()).isLessThan(pinned.get("keys").asInt());
     }
 
+    @Test
+    void a_shot_whose_move_is_carried_from_it_goes_along() throws Exception {
+        Project project = ProjectFile.open(folder.resolve("pond.amber"));
+        Edit carry = CarryEdits.carry("s1", Set.of("s2"), Set.of(Properties.POSITION), true);
+        ProjectFile.save(CarryEdits.apply(carry, project), folder.resolve("linked.amber"));
+        assertThat(run("follow", "@linked.amber", "--shot", "s1", "--from", "0", "--point", place(0)))
+                .as(err)
+                .isZero();
+        Project followed = ProjectFile.open(folder.resolve("linked.amber"));
+        assertThat(followed.shot("s2").orElseThrow().camera().position().animated())
+                .isTrue();
+    }
+
     private static String[] with(String[] common, String... more) {
         String[] all = java.util.Arrays.copyOf(common, common.length + more.length);
         System.arraycopy(more, 0, all, common.length, more.length);
@@ -174,6 +191,8 @@ class FollowCommandTest extends CommandTrial {
                 .isEqualTo(ExitCode.WRONG_USE);
         assertThat(err).contains("like 640,360");
         assertThat(run("follow", "@pond.amber", "--shot", "s1", "--from", "0", "--point", "1,1", "--calm", "120"))
+                .isEqualTo(ExitCode.WRONG_USE);
+        assertThat(run("follow", "@pond.amber", "--shot", "s1", "--from", "0", "--point", "1,1", "--around", "0"))
                 .isEqualTo(ExitCode.WRONG_USE);
         assertThat(Files.readString(folder.resolve("pond.amber"))).isEqualTo(before);
     }

@@ -19,7 +19,8 @@ import java.util.Optional;
  * frame may be. Places are those of the picture as it is shown, in its pixels.
  */
 final class Course {
-    private static final PicturePoint ANYWHERE = new PicturePoint(1e7, 1e7);
+    /** In source pixels: as good as anywhere. */
+    private static final double FAR = 1e7;
 
     private final Project project;
     private final Shot shot;
@@ -74,7 +75,7 @@ final class Course {
      */
     GateReach room(int frame, double spare) {
         if (!bounded) {
-            return new GateReach(-ANYWHERE.x(), ANYWHERE.x(), -ANYWHERE.y(), ANYWHERE.y());
+            return new GateReach(-FAR, FAR, -FAR, FAR);
         }
         Pose pose = take.edgePose(frame);
         GateReach reach = GateReach.of(pose, take.picture(), take.frame());

@@ -30,7 +30,7 @@ public final class Follow {
     /** How far keys may lead off the way, in frame pixels. */
     private static final double KEYS_PX = 0.5;
 
-    private static final double[] CLOSER_KEYS_PX = {KEYS_PX, KEYS_PX / 4, KEYS_PX / 16};
+    private static final double[] EVER_NEARER_PX = {KEYS_PX, KEYS_PX / 4, KEYS_PX / 16};
     private static final double MOST_CLOSER = 8;
     private static final int HALVINGS = 30;
 
@@ -54,28 +54,30 @@ public final class Follow {
                     "a picture that leans or is bent at its corners cannot be followed on; take tilt, swivel, distance and corners away first");
         }
         OptionalDouble closer = closerBy(course, track, wish);
-        if (wish.closer() && closer.isPresent()) {
+        boolean goesCloser = wish.closer() && closer.isPresent();
+        if (goesCloser) {
             plain = scaled(plain, closer.getAsDouble());
             course = new Course(project, plain, track);
         }
+        OptionalDouble needed = goesCloser ? OptionalDouble.empty() : closer;
         course.uncovered().ifPresent(frame -> {
             throw new IllegalArgumentException("at frame " + frame
                     + " the picture is too small for the frame wherever it is; go closer, or let the camera do so");
         });
         Wanted wanted = new Wanted(course, wish);
         List<FramePoint> way = way(course, wanted, wish);
-        for (double px : CLOSER_KEYS_PX) {
+        for (double px : EVER_NEARER_PX) {
             Channel<FramePoint> position = KeyFit.of(ValueKinds.POSITION, way, px);
             CameraTrack camera = plain.camera().withPosition(position);
             if (sealed(project, shot.withCamera(camera))) {
-                return following(course, wanted, camera, wish.closer() ? OptionalDouble.empty() : closer);
+                return following(course, wanted, camera, needed);
             }
         }
         Channel<FramePoint> position = KeyFit.of(ValueKinds.POSITION, way, KEYS_PX);
         Shot followed = shot.withCamera(plain.camera().withPosition(position));
         return switch (SealEdits.leastOrLift(project, followed, SealTerms.free())) {
-            case SealResult.Sealed sealed -> following(course, wanted, sealed.camera(), closer);
-            case SealResult.AlreadySealed _ -> following(course, wanted, followed.camera(), closer);
+            case SealResult.Sealed sealed -> following(course, wanted, sealed.camera(), needed);
+            case SealResult.AlreadySealed _ -> following(course, wanted, followed.camera(), needed);
             case SealResult.Refused refused ->
                 throw new IllegalArgumentException("the move could not be sealed: " + refused.reason());
         };

@@ -4,7 +4,6 @@ import amberlens.core.aim.SubjectHold;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.keys.KeyFit;
@@ -55,8 +54,6 @@ public record Steady(CameraTrack camera, double closer, double shake, int keys, 
         Size size = project.mediaOf(shot).size();
         Size frame = project.frameSize();
         Spot[] spots = Tracked.on(project, shot, ground);
-        Mirror mirror = shot.settings().mirror();
-        boolean turnsBack = mirror.across() != mirror.down();
         var middle = new PicturePoint(size.width() / 2.0, size.height() / 2.0);
         List<Scale> scales = new ArrayList<>();
         List<FramePoint> positions = new ArrayList<>();
@@ -70,7 +67,7 @@ public record Steady(CameraTrack camera, double closer, double shake, int keys, 
                 throw new IllegalArgumentException(
                         "a picture that is stretched cannot be held still; link its scale first");
             }
-            Pose held = held(pose, spots[at], middle, turnsBack);
+            Pose held = held(pose, spots[at], middle);
             scales.add(held.scale());
             positions.add(held.position());
             turns.add(held.degrees());
@@ -86,9 +83,8 @@ public record Steady(CameraTrack camera, double closer, double shake, int keys, 
     }
 
     /** The pose that shows what the ground shows as the given one shows it where it did not move. */
-    private static Pose held(Pose pose, Spot spot, PicturePoint middle, boolean turnsBack) {
-        Pose back = pose.withScale(pose.scale().times(1 / spot.scale()))
-                .withDegrees(pose.degrees() - (turnsBack ? -spot.degrees() : spot.degrees()));
+    private static Pose held(Pose pose, Spot spot, PicturePoint middle) {
+        Pose back = pose.withScale(pose.scale().times(1 / spot.scale())).withDegrees(pose.degrees() - spot.degrees());
         return SubjectHold.pose(back, spot.at(), pose.toFrame(middle));
     }
 

@@ -1,6 +1,7 @@
 package amberlens.core.follow;
 
 import amberlens.core.footage.SourceTime;
+import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.model.Project;
@@ -8,6 +9,8 @@ import amberlens.core.model.Shot;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.track.Spot;
 import amberlens.core.track.Track;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /** A track as a shot of its footage shows it: in the frames of the shot, on the picture as it is shown. */
 public final class Tracked {
@@ -21,7 +24,9 @@ public final class Tracked {
     public static Spot[] on(Project project, Shot shot, Track track) {
         SourceTime time = project.sourceTime(shot)
                 .orElseThrow(() -> new IllegalArgumentException("only a shot of footage shows a track"));
-        ProjectiveMap mirror = shot.settings().mirror().of(project.mediaOf(shot).size());
+        Mirror mirrored = shot.settings().mirror();
+        ProjectiveMap mirror = mirrored.of(project.mediaOf(shot).size());
+        int sense = mirrored.across() == mirrored.down() ? 1 : -1;
         var spots = new Spot[shot.length()];
         for (int frame = 0; frame < spots.length; frame++) {
             Spot spot = track.at(time.place(frame));
@@ -30,7 +35,7 @@ public final class Tracked {
                             mirror.x(spot.at().x(), spot.at().y()),
                             mirror.y(spot.at().x(), spot.at().y())),
                     spot.scale(),
-                    spot.degrees(),
+                    sense * spot.degrees(),
                     spot.confidence());
         }
         return spots;
@@ -40,6 +45,13 @@ public final class Tracked {
     public static int sourceFrame(Project project, Shot shot, int frame) {
         var shown = project.sourceFrames(shot, frame);
         return shown.part() > 0.5 ? shown.second() : shown.first();
+    }
+
+    /** The first frame of a shot that mostly shows a frame of its footage; empty where it does not. */
+    public static OptionalInt frameOf(Project project, Shot shot, int source) {
+        return IntStream.range(0, shot.length())
+                .filter(frame -> sourceFrame(project, shot, frame) == source)
+                .findFirst();
     }
 
     /** The frames of its footage that a shot shows, from the first to the last. */

@@ -61,6 +61,11 @@ public record Track(
         return FrameSpan.runs(first, last(), frame -> spots.get(frame - first).weak());
     }
 
+    /** In how many frames it is a guess. */
+    public int guessed() {
+        return (int) spots.stream().filter(Spot::weak).count();
+    }
+
     /** Where somebody would point next: in the middle of the longest run of guesses. */
     public Optional<Integer> asksFor() {
         return weak().stream()
@@ -71,9 +76,5 @@ public record Track(
     /** The mean confidence, 0 … 1. */
     public double confidence() {
         return spots.stream().mapToDouble(Spot::confidence).average().orElse(0);
-    }
-
-    public Track withName(String newName) {
-        return new Track(id, newName, first, spots, given, radius, extras);
     }
 }

@@ -69,7 +69,7 @@ public final class TrackDraft {
     }
 
     /**
-     * Takes what was found in a frame beside those there are.
+     * Takes what was found in a frame beside those there are. A guess does not take the place of what is sure.
      *
      * @return whether to look on: false when it is what was known, or what somebody said
      */
@@ -79,7 +79,9 @@ public final class TrackDraft {
         }
         Spot known = spots.get(frame);
         boolean same = known != null && !known.weak() && !spot.weak() && distance(known, spot) <= SAME * radius;
-        spots.put(frame, spot);
+        if (known == null || known.weak() || !spot.weak()) {
+            spots.put(frame, spot);
+        }
         return !same;
     }
 

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import amberlens.core.delivery.DeliveryEdits;
+import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.edges.EdgeReport;
 import amberlens.core.extras.Extras;
 import amberlens.core.footage.Footage;
@@ -247,6 +249,19 @@ class FollowTest {
             Pose seen = followed.take(shot).pose(frame);
             assertThat(seen.toFrame(track.spots().get(frame).at()).distance(place))
                     .isLessThan(1.2);
+        }
+    }
+
+    @Test
+    void in_another_frame_shape_it_is_followed_as_that_frame_shows_it() {
+        Track track = track(FollowTest::wandering);
+        Project whole = DeliveryEdits.add("", new Size(405, 720)).apply(project(still(150), track));
+        Project upright = new DeliveryFilm(whole.deliveries().getFirst().id()).of(whole);
+        var place = new FramePoint(200, 400);
+        Shot shot = with(upright, follow(upright, new Wish(place, 0, 0, false)));
+        assertThat(EdgeReport.of(upright.take(shot)).isSealed()).isTrue();
+        for (int frame = 0; frame < LENGTH; frame++) {
+            assertThat(off(shot, track, frame, place)).isLessThan(1);
         }
     }
 

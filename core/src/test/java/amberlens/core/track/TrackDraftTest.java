@@ -74,6 +74,18 @@ class TrackDraftTest {
     }
 
     @Test
+    void a_guess_does_not_take_the_place_of_what_is_sure() {
+        TrackDraft draft = TrackDraft.of(draft(60, 20, 35).track());
+        draft.give(28, new PicturePoint(300, 300));
+        assertThat(draft.take(36, new Spot(new PicturePoint(300, 300), 1, 0, 0.1)))
+                .isTrue();
+        assertThat(draft.track().at(36)).contains(sure(36).rounded());
+        assertThat(draft.take(37, new Spot(new PicturePoint(320, 300), 1, 0, 0.7)))
+                .isTrue();
+        assertThat(draft.track().at(37).orElseThrow().at()).isEqualTo(new PicturePoint(320, 300));
+    }
+
+    @Test
     void between_two_frames_it_is_between_their_spots() {
         Spot spot = draft(10, 99, 99).track().at(4.25);
         assertThat(spot.at().x()).isCloseTo(117, within(0.01));

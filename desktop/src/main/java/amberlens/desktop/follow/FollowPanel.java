@@ -6,6 +6,7 @@ import amberlens.core.follow.Follow;
 import amberlens.core.follow.Following;
 import amberlens.core.follow.Rider;
 import amberlens.core.follow.Rides;
+import amberlens.core.follow.Tracked;
 import amberlens.core.follow.Wish;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.Size;
@@ -16,7 +17,6 @@ import amberlens.core.track.Track;
 import amberlens.core.words.Counted;
 import amberlens.core.words.Figures;
 import amberlens.desktop.desk.Desk;
-import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Choices;
 import amberlens.desktop.style.DialogParts;
@@ -67,10 +67,11 @@ final class FollowPanel extends FormPanel {
     private final Button point;
     private FramePoint place;
     private Optional<Edit> edit = Optional.empty();
+    private boolean refused;
     private int asked;
 
     FollowPanel(Desk desk, Services services, Overlay overlay, Shot shot) {
-        super("Follow a subject", "Follow", () -> end(desk, services, overlay));
+        super("Follow a subject", "Follow", () -> end(desk, overlay));
         this.desk = desk;
         this.services = services;
         this.overlay = overlay;
@@ -137,18 +138,17 @@ final class FollowPanel extends FormPanel {
         }
         closer.selectedProperty().subscribe(_ -> look());
         grows.selectedProperty().subscribe(_ -> look());
-        track.valueProperty().subscribe(_ -> look());
+        track.setOnAction(_ -> move(seen()));
         who.valueProperty().subscribe(_ -> look());
     }
 
-    private static void end(Desk desk, Services services, Overlay overlay) {
-        services.tracks().stop();
+    private static void end(Desk desk, Overlay overlay) {
         desk.document().cancel();
         overlay.close();
     }
 
     void open() {
-        overlay.showAside(this, () -> end(desk, services, overlay));
+        overlay.showAside(this, () -> end(desk, overlay));
         move(place);
     }
 
@@ -187,10 +187,10 @@ final class FollowPanel extends FormPanel {
 
     /** Where the subject is seen at the playhead now. */
     private FramePoint seen() {
-        return services.tracks()
-                .at(shot, frame)
-                .map(spot -> project.take(shot).pose(frame).toFrame(spot.at()))
-                .orElse(project.frameSize().centre());
+        Track chosen = track.getValue();
+        return chosen == null
+                ? project.frameSize().centre()
+                : project.take(shot).pose(frame).toFrame(Tracked.on(project, shot, chosen)[frame].at());
     }
 
     private void move(FramePoint to) {
@@ -203,6 +203,7 @@ final class FollowPanel extends FormPanel {
     /** Works out what would come of the answers; the last question counts. */
     private void look() {
         edit = Optional.empty();
+        refused = false;
         asked++;
         int mine = asked;
         Track chosen = track.getValue();
@@ -242,10 +243,10 @@ final class FollowPanel extends FormPanel {
         }
     }
 
-    private static String words(Following following) {
+    private String words(Following following) {
         String keys = following.keys() == 0
                 ? "One place is enough, without keys."
-                : Counted.of(following.keys(), "key") + ", sealed.";
+                : Counted.of(following.keys(), "key") + (project.judges(shot) ? ", sealed." : ".");
         if (following.limited().isEmpty()) {
             return keys;
         }
@@ -266,16 +267,10 @@ final class FollowPanel extends FormPanel {
 
     private void show(Track chosen, Answer answer) {
         edit = answer.edit;
+        refused = edit.isEmpty();
         boolean asks = chosen.asksFor().isPresent();
         point.setVisible(asks);
-        String guessed = asks
-                ? " In "
-                        + Counted.of(
-                                chosen.weak().stream()
-                                        .mapToInt(FrameSpan::length)
-                                        .sum(),
-                                "frame") + " of the footage it is a guess."
-                : "";
+        String guessed = asks ? " In " + Counted.of(chosen.guessed(), "frame") + " of the footage it is a guess." : "";
         found.setText(answer.words + guessed);
         edit.ifPresentOrElse(desk.document()::show, desk.document()::cancel);
     }
@@ -283,18 +278,15 @@ final class FollowPanel extends FormPanel {
     /** Goes to the middle of the longest guess, with the tool in hand. */
     private void pointAtIt() {
         Track chosen = track.getValue();
-        end(desk, services, overlay);
-        chosen.asksFor().ifPresent(source -> {
-            FollowPlaces.frameOf(project, shot, source).ifPresent(desk.cursor()::seekInShot);
-            desk.tools().take(Tool.SUBJECT);
-            desk.say("Point at the subject here; from here it is followed to both sides.");
-        });
+        end(desk, overlay);
+        chosen.asksFor()
+                .ifPresent(source -> Tracked.frameOf(project, shot, source).ifPresent(services.tracks()::ask));
     }
 
     @Override
     protected void take() {
-        Edit made = edit.orElseThrow(() -> new IllegalArgumentException(
-                found.getText().startsWith("Not:") ? found.getText() : "Wait until it is worked out."));
+        Edit made = edit.orElseThrow(
+                () -> new IllegalArgumentException(refused ? found.getText() : "Wait until it is worked out."));
         desk.document().cancel();
         desk.document().apply(made);
         overlay.close();

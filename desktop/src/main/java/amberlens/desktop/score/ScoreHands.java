@@ -8,7 +8,6 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Lane;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
-import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.menu.Spot;
 import amberlens.desktop.style.Gesture;
 import amberlens.desktop.style.Gestures;
@@ -64,9 +63,7 @@ final class ScoreHands {
         boolean guess =
                 surface.tracks().at(shot, frame).filter(spot -> spot.weak()).isPresent();
         if (guess) {
-            desk.cursor().seekInShot(frame);
-            desk.tools().take(Tool.SUBJECT);
-            desk.say("Point at the subject here; from here it is followed to both sides.");
+            surface.tracks().ask(frame);
         }
         return guess;
     }

@@ -21,9 +21,12 @@ import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.util.Duration;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** Looks through footage behind the bench, for one thing at a time. Lives on the interface thread. */
 final class FootageLook {
+    private static final Logger LOG = LoggerFactory.getLogger(FootageLook.class);
     private static final long TOLD_EVERY = TimeUnit.MILLISECONDS.toNanos(200);
     private static final Duration LATER = Duration.millis(150);
 
@@ -123,6 +126,9 @@ final class FootageLook {
             } catch (FileProblem | IllegalArgumentException e) {
                 String why = String.valueOf(e.getMessage());
                 Platform.runLater(() -> fail(job, why));
+            } catch (RuntimeException e) {
+                LOG.error("Looking through footage failed", e);
+                Platform.runLater(() -> fail(job, "something went wrong, which the log tells of"));
             }
         });
     }
@@ -148,9 +154,10 @@ final class FootageLook {
         }
     }
 
-    /** Hands over what was found, as soon as no hand is at work. */
+    /** Hands over what was found, as soon as no hand is at work; nobody waits for it any more if something else was begun meanwhile. */
     private void end(Job job, Track track) {
-        boolean wanted = desk.document().snapshot().of() == job.of
+        boolean wanted = running == job
+                && desk.document().snapshot().of() == job.of
                 && desk.document().whole().media(job.errand.media.id()).isPresent()
                 && (job.errand.subject || !job.ended);
         if (wanted && desk.document().showing()) {

@@ -13,6 +13,7 @@ import amberlens.core.track.Spot;
 import amberlens.core.track.Track;
 import amberlens.core.words.Counted;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.Tools.Tool;
 import amberlens.media.WorkPool;
 import amberlens.media.track.SubjectTracker;
 import amberlens.media.track.Tracking;
@@ -127,6 +128,13 @@ public final class SubjectTracks implements AutoCloseable {
                         : tracking.begin(id, name, frame, at, radius, within, progress));
     }
 
+    /** Goes to a frame of the selected shot, with the tool in hand to point at the subject there. */
+    public void ask(int frame) {
+        desk.cursor().seekInShot(frame);
+        desk.tools().take(Tool.SUBJECT);
+        desk.say("Point at the subject here; from here it is followed to both sides.");
+    }
+
     private void follow(Media media, FrameSpan within, Runnable then, Following following) {
         look.start(new FootageLook.Errand(
                 media,
@@ -172,7 +180,7 @@ public final class SubjectTracks implements AutoCloseable {
     }
 
     private static String words(Track track) {
-        int guessed = track.weak().stream().mapToInt(FrameSpan::length).sum();
+        int guessed = track.guessed();
         String all =
                 "The subject is followed through " + Counted.of(track.spots().size(), "frame") + ". ";
         return guessed == 0

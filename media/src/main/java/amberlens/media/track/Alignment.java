@@ -4,6 +4,9 @@ import amberlens.media.track.Flow.Levels;
 import boofcv.struct.image.GrayF32;
 import java.util.Arrays;
 import java.util.Optional;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
+import org.ejml.interfaces.linsol.LinearSolverDense;
 
 /**
  * Lays a piece of a picture exactly over another picture, by all its pixels at once: S. Baker and I. Matthews, <em>Lucas–Kanade 20 Years
@@ -12,6 +15,10 @@ import java.util.Optional;
  */
 final class Alignment {
     private static final int ROUNDS = 16;
+
+    /** Scale and turn are two numbers, and so is a shift. */
+    private static final int PARTS = 4;
+
     private static final double STILL = 0.01;
     private static final double TUKEY = 4.685;
 
@@ -139,26 +146,28 @@ final class Alignment {
 
     /** The step of Gauss and Newton: scale and turn about the middle, and shift; empty where the pixels do not tell. */
     private double[] step() {
-        var system = new double[4][5];
-        var slope = new double[4];
+        var system = new DMatrixRMaj(PARTS, PARTS);
+        var right = new DMatrixRMaj(PARTS, 1);
+        var slope = new double[PARTS];
         for (int i = 0; i < size; i++) {
             slope[0] = slopeX[i] * px[i] + slopeY[i] * py[i];
             slope[1] = slopeY[i] * px[i] - slopeX[i] * py[i];
             slope[2] = slopeX[i];
             slope[3] = slopeY[i];
-            for (int row = 0; row < 4; row++) {
+            for (int row = 0; row < PARTS; row++) {
                 double weighted = weight[i] * slope[row];
-                for (int column = row; column < 4; column++) {
-                    system[row][column] += weighted * slope[column];
+                for (int column = 0; column < PARTS; column++) {
+                    system.data[row * PARTS + column] += weighted * slope[column];
                 }
-                system[row][4] += weighted * difference[i];
+                right.data[row] += weighted * difference[i];
             }
         }
-        for (int row = 1; row < 4; row++) {
-            for (int column = 0; column < row; column++) {
-                system[row][column] = system[column][row];
-            }
+        LinearSolverDense<DMatrixRMaj> solver = LinearSolverFactory_DDRM.chol(PARTS);
+        if (!solver.setA(system)) {
+            return new double[0];
         }
-        return Elimination.solve(system);
+        var step = new DMatrixRMaj(PARTS, 1);
+        solver.solve(right, step);
+        return step.data;
     }
 }

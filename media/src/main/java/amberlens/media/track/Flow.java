@@ -1,20 +1,26 @@
 package amberlens.media.track;
 
+import boofcv.abst.feature.detect.interest.ConfigGeneralDetector;
+import boofcv.abst.feature.detect.interest.ConfigShiTomasi;
 import boofcv.abst.filter.derivative.ImageGradient;
+import boofcv.alg.feature.detect.interest.GeneralFeatureDetector;
 import boofcv.alg.tracker.klt.ConfigKlt;
 import boofcv.alg.tracker.klt.KltTrackFault;
 import boofcv.alg.tracker.klt.PyramidKltFeature;
 import boofcv.alg.tracker.klt.PyramidKltTracker;
 import boofcv.alg.transform.pyramid.PyramidOps;
+import boofcv.factory.feature.detect.interest.FactoryDetectPoint;
 import boofcv.factory.filter.derivative.FactoryDerivative;
 import boofcv.factory.tracker.FactoryTrackerAlg;
 import boofcv.factory.transform.pyramid.FactoryPyramid;
+import boofcv.struct.geo.AssociatedPair;
 import boofcv.struct.image.GrayF32;
 import boofcv.struct.image.ImageType;
 import boofcv.struct.pyramid.ConfigDiscreteLevels;
 import boofcv.struct.pyramid.PyramidDiscrete;
 import georegression.struct.point.Point2D_F64;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -41,9 +47,6 @@ final class Flow {
             return pyramid.getScale(Math.min(1, pyramid.getNumLayers() - 1));
         }
     }
-
-    /** A point that was found again: which one, and where. */
-    record Found(int index, double x, double y) {}
 
     private final int radius;
     private final PyramidKltTracker<GrayF32, GrayF32> tracker;
@@ -73,33 +76,60 @@ final class Flow {
     }
 
     /**
-     * Finds points again.
+     * The places of a picture that can best be told apart, the best first.
      *
-     * @param points in the first picture
-     * @param guesses where they may be in the second one, as many
+     * @param apart how many pixels lie between two at least
+     * @param least how much a place has to stand out
      */
-    List<Found> follow(Levels first, Levels second, List<Point2D_F64> points, List<Point2D_F64> guesses) {
+    static List<Point2D_F64> corners(Levels levels, int most, int apart, float least) {
+        GeneralFeatureDetector<GrayF32, GrayF32> detector = FactoryDetectPoint.createShiTomasi(
+                new ConfigGeneralDetector(most, apart, least), new ConfigShiTomasi(false, 3), GrayF32.class);
+        detector.process(levels.pyramid.getLayer(0), levels.slopesX[0], levels.slopesY[0], null, null, null);
+        var found = detector.getMaximums();
+        List<Point2D_F64> corners = new ArrayList<>(found.size());
+        for (int i = 0; i < found.size(); i++) {
+            corners.add(new Point2D_F64(found.get(i).x, found.get(i).y));
+        }
+        GrayF32 strength = detector.getIntensity();
+        corners.sort(Comparator.comparingDouble(corner -> -strength.unsafe_get((int) corner.x, (int) corner.y)));
+        return corners;
+    }
+
+    /**
+     * Finds points of a piece again.
+     *
+     * @param points of the piece
+     * @param placed how it stands in the first picture
+     * @param guess how it may stand in the second one
+     * @return the points that were found, each with its place in the second picture
+     */
+    List<AssociatedPair> pairs(Levels first, Levels second, List<Point2D_F64> points, Placing placed, Placing guess) {
         int levels = Math.min(first.pyramid.getNumLayers(), second.pyramid.getNumLayers());
         List<PyramidKltFeature> features = new ArrayList<>();
         tracker.setImage(first.pyramid, first.slopesX, first.slopesY);
         for (Point2D_F64 point : points) {
             var feature = new PyramidKltFeature(levels, radius);
-            feature.setPosition((float) point.x, (float) point.y);
+            set(feature, placed, point);
             boolean described = tracker.setDescription(feature);
             feature.setCookie(described);
             features.add(feature);
         }
         tracker.setImage(second.pyramid, second.slopesX, second.slopesY);
-        List<Found> found = new ArrayList<>();
+        List<AssociatedPair> pairs = new ArrayList<>();
         for (int i = 0; i < features.size(); i++) {
             PyramidKltFeature feature = features.get(i);
+            Point2D_F64 point = points.get(i);
             if (feature.<Boolean>getCookie()) {
-                feature.setPosition((float) guesses.get(i).x, (float) guesses.get(i).y);
+                set(feature, guess, point);
                 if (tracker.track(feature) == KltTrackFault.SUCCESS) {
-                    found.add(new Found(i, feature.x, feature.y));
+                    pairs.add(new AssociatedPair(point.x, point.y, feature.x, feature.y));
                 }
             }
         }
-        return found;
+        return pairs;
+    }
+
+    private static void set(PyramidKltFeature feature, Placing placing, Point2D_F64 point) {
+        feature.setPosition((float) placing.toX(point.x, point.y), (float) placing.toY(point.x, point.y));
     }
 }

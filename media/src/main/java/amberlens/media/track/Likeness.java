@@ -1,10 +1,6 @@
 package amberlens.media.track;
 
 import amberlens.media.track.Flow.Levels;
-import boofcv.abst.feature.detect.interest.ConfigGeneralDetector;
-import boofcv.abst.feature.detect.interest.ConfigShiTomasi;
-import boofcv.alg.feature.detect.interest.GeneralFeatureDetector;
-import boofcv.factory.feature.detect.interest.FactoryDetectPoint;
 import boofcv.struct.image.GrayF32;
 import georegression.struct.point.Point2D_F64;
 import java.util.ArrayList;
@@ -83,29 +79,15 @@ final class Likeness {
     }
 
     private void findPoints(Levels levels) {
-        var config = new ConfigGeneralDetector(MOST_POINTS * 4, 2, 0.5f);
-        GeneralFeatureDetector<GrayF32, GrayF32> detector =
-                FactoryDetectPoint.createShiTomasi(config, new ConfigShiTomasi(false, 3), GrayF32.class);
-        detector.process(window, levels.slopesX()[0], levels.slopesY()[0], null, null, null);
-        var corners = detector.getMaximums();
-        List<Point2D_F64> all = new ArrayList<>();
-        for (int i = 0; i < corners.size(); i++) {
-            double px = corners.get(i).x - middleX;
-            double py = corners.get(i).y - middleY;
-            if (Math.hypot(px, py) <= radius) {
-                all.add(new Point2D_F64(px, py));
+        for (Point2D_F64 corner : Flow.corners(levels, MOST_POINTS * 4, 2, 0.5f)) {
+            var point = new Point2D_F64(corner.x - middleX, corner.y - middleY);
+            if (points.size() < MOST_POINTS && Math.hypot(point.x, point.y) <= radius) {
+                points.add(point);
             }
         }
-        all.sort((a, b) -> Float.compare(strength(detector, b), strength(detector, a)));
-        points.addAll(all.subList(0, Math.min(MOST_POINTS, all.size())));
         if (points.size() < MOST_POINTS / 3) {
             addGrid();
         }
-    }
-
-    private float strength(GeneralFeatureDetector<GrayF32, GrayF32> detector, Point2D_F64 point) {
-        return detector.getIntensity()
-                .unsafe_get((int) Math.round(point.x + middleX), (int) Math.round(point.y + middleY));
     }
 
     /** Where corners are few, places in rows will do. */
@@ -176,9 +158,18 @@ final class Likeness {
 
     /** Whether it is surely this: half of at least some cells look very much as they did. */
     static boolean sure(double[] alike) {
+        return half(alike, SURELY_ALIKE);
+    }
+
+    /** Whether half of it looks just as it did, whatever has become of the rest. */
+    static boolean halfAsItWas(double[] alike) {
+        return half(alike, FULLY_ALIKE);
+    }
+
+    private static boolean half(double[] alike, double least) {
         long told = Arrays.stream(alike).filter(cell -> !Double.isNaN(cell)).count();
-        long much = Arrays.stream(alike).filter(cell -> cell >= SURELY_ALIKE).count();
-        return told >= LEAST_CELLS && 2 * much >= told;
+        long seen = Arrays.stream(alike).filter(cell -> cell >= least).count();
+        return told >= LEAST_CELLS && 2 * seen >= told;
     }
 
     /**

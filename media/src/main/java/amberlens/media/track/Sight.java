@@ -1,10 +1,9 @@
 package amberlens.media.track;
 
 import amberlens.media.track.Flow.Levels;
-import boofcv.struct.geo.AssociatedPair;
 import boofcv.struct.image.GrayF32;
-import georegression.struct.point.Point2D_F64;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -42,12 +41,18 @@ final class Sight {
     /** It is found again where nearly as much of it is seen as was usual. */
     private static final double AS_USUAL = 0.75;
 
+    /** By how much it has to be more alike than anything else. */
+    private static final double STANDS_OUT = 0.1;
+
     private static final double USUAL_PART = 0.2;
 
     /** So long it is looked for in every frame, and after that in some. */
     private static final int LOOKED_FOR_AT_ONCE = 12;
 
     private static final int LOOKED_FOR_LATER = 3;
+
+    /** In pixels: what moves less has come to rest. */
+    private static final double SETTLED = 0.3;
 
     /** So many points have to agree, and this part of all. */
     private static final int FEWEST = 10;
@@ -151,9 +156,7 @@ final class Sight {
 
     /** Where its points went since the frame before. */
     private Optional<Placing> moved(Levels old, Around now, Placing guess) {
-        List<Point2D_F64> from = set(first.points(), now.inside(placing));
-        List<Point2D_F64> to = set(first.points(), now.inside(guess));
-        return coarse.of(pairs(first.points(), flow.follow(old, now.levels, from, to)))
+        return coarse.of(flow.pairs(old, now.levels, first.points(), now.inside(placing), now.inside(guess)))
                 .map(found -> now.outside(found.placing()));
     }
 
@@ -164,10 +167,17 @@ final class Sight {
         }
     }
 
+    /** A look laid over a frame near a place; empty where it is not seen, or suddenly so little of it that it may be something else. */
     private Optional<Laid> laid(Likeness look, Around now, Placing near) {
-        return refined(look, now, near)
-                .map(at -> new Laid(at, look.alike(now.levels, now.inside(at))))
+        return near(look, now, near)
                 .filter(laid -> laid.share() >= LOST && (laid.share() >= SUDDEN * usual || Likeness.sure(laid.alike)));
+    }
+
+    /** By what most of its points agree upon, or where these are few, by all of its pixels. */
+    private Optional<Laid> near(Likeness look, Around now, Placing near) {
+        return byPoints(look, now, near)
+                .or(() -> look.laid(now.levels, now.inside(near)).map(now::outside))
+                .map(at -> new Laid(at, look.alike(now.levels, now.inside(at))));
     }
 
     /** Compared with its first look, and with a later one where that is not enough. */
@@ -201,21 +211,12 @@ final class Sight {
                 new Learnt(look, Placing.at(at.x(), at.y()).inverse().after(at)));
     }
 
-    /** The exact place near a place: what most of its points agree upon, or where these are few, all of its pixels. */
-    private Optional<Placing> refined(Likeness look, Around now, Placing near) {
-        Optional<Placing> byPoints = byPoints(look, now, near);
-        return byPoints.isPresent()
-                ? byPoints
-                : look.laid(now.levels, now.inside(near)).map(now::outside);
-    }
-
+    /** The exact place near a place: what most of its points agree upon. */
     private Optional<Placing> byPoints(Likeness look, Around now, Placing near) {
         Placing at = now.inside(near);
         for (int turn = 0; turn < 2; turn++) {
             Levels expected = flow.levels(look.set(at, now.size, now.size));
-            List<Point2D_F64> there = set(look.points(), at);
-            Optional<Agreement.Found> found = fine.of(
-                            pairs(look.points(), flow.follow(expected, now.levels, there, there)))
+            Optional<Agreement.Found> found = fine.of(flow.pairs(expected, now.levels, look.points(), at, at))
                     .filter(one -> one.agreeing().size()
                             >= Math.max(FEWEST, look.points().size() * LEAST_PART));
             if (found.isEmpty()) {
@@ -224,7 +225,7 @@ final class Sight {
             Placing next = found.get().placing();
             double moved = Math.hypot(next.x() - at.x(), next.y() - at.y());
             at = next;
-            if (moved < 0.3) {
+            if (moved < SETTLED) {
                 break;
             }
         }
@@ -235,19 +236,25 @@ final class Sight {
         if (lostFor > LOOKED_FOR_AT_ONCE && lostFor % LOOKED_FOR_LATER != 0) {
             return Optional.empty();
         }
-        Optional<Seen> best = Optional.empty();
+        List<Laid> found = new ArrayList<>();
         for (Placing place : search.places(frame, first, placing)) {
             Around now = around(frame, place, first.radius() * place.scale() * 1.4 + 40);
-            Optional<Seen> found = laid(first, now, place)
-                    .filter(laid ->
-                            laid.share() >= AS_USUAL * usual && Likeness.sure(laid.alike) && plausible(laid.placing))
-                    .map(laid -> new Seen(laid.placing, laid.share()));
-            if (found.isPresent()
-                    && found.get().confidence() > best.map(Seen::confidence).orElse(0.0)) {
-                best = found;
-            }
+            near(first, now, place).ifPresent(found::add);
         }
-        return best;
+        found.sort(Comparator.comparingDouble(laid -> -laid.share()));
+        return found.stream()
+                .findFirst()
+                .filter(best -> plausible(best.placing) && isItAgain(best) && standsOut(best, found))
+                .map(best -> new Seen(best.placing, best.share()));
+    }
+
+    /** Whether nothing elsewhere in the frame is nearly as alike: what is found there anyway is what chance makes of it. */
+    private boolean standsOut(Laid best, List<Laid> found) {
+        double apart = first.radius() * placing.scale();
+        return found.stream()
+                .filter(laid ->
+                        Math.hypot(laid.placing.x() - best.placing.x(), laid.placing.y() - best.placing.y()) > apart)
+                .allMatch(laid -> laid.share() <= best.share() - STANDS_OUT);
     }
 
     /** While nobody saw it, it did not become another thing. */
@@ -259,20 +266,8 @@ final class Sight {
         return grown < MOST_GROWN && grown > 1 / MOST_GROWN && turned < MOST_TURNED && far < reach;
     }
 
-    private static List<Point2D_F64> set(List<Point2D_F64> points, Placing placing) {
-        List<Point2D_F64> set = new ArrayList<>(points.size());
-        for (Point2D_F64 point : points) {
-            set.add(new Point2D_F64(placing.toX(point.x, point.y), placing.toY(point.x, point.y)));
-        }
-        return set;
-    }
-
-    private static List<AssociatedPair> pairs(List<Point2D_F64> points, List<Flow.Found> found) {
-        List<AssociatedPair> pairs = new ArrayList<>(found.size());
-        for (Flow.Found one : found) {
-            Point2D_F64 from = points.get(one.index());
-            pairs.add(new AssociatedPair(from.x, from.y, one.x(), one.y()));
-        }
-        return pairs;
+    /** Nearly as much of it is seen as was usual, or half of it just as it was: the rest may still be hidden. */
+    private boolean isItAgain(Laid laid) {
+        return Likeness.halfAsItWas(laid.alike) || laid.share() >= AS_USUAL * usual && Likeness.sure(laid.alike);
     }
 }

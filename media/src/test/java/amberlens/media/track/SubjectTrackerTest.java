@@ -85,6 +85,19 @@ class SubjectTrackerTest {
         assertSureWithin(PINNED_PX, footage, track(footage, 0, 90), 0.95);
     }
 
+    /** A way on which it was lost for good once. */
+    @Test
+    void what_is_hidden_by_a_third_all_at_once_is_found_again_before_it_is_free() throws Exception {
+        IntFunction<Truth> way = ChanceWay.of(515);
+        IntFunction<Bar> below = frame -> {
+            Truth truth = way.apply(frame);
+            double top = truth.y() + KnownFootage.RADIUS * truth.scale() * 0.3;
+            return frame < 3 ? NOTHING.apply(frame) : new Bar(truth.x() - 80, truth.x() + 80, top, top + 80);
+        };
+        var footage = new KnownFootage(way, 6, 0.4, below);
+        assertSureWithin(PINNED_PX, footage, track(footage, 0, 50), 0.9);
+    }
+
     @Test
     void what_was_hidden_is_unsure_and_found_again() throws Exception {
         IntFunction<Bar> curtain = frame -> frame >= 30 && frame < 60 ? new Bar(0, 960, 0, 540) : NOTHING.apply(frame);
@@ -99,10 +112,10 @@ class SubjectTrackerTest {
         assertSureWithin(PINNED_PX, footage, found, 0.55);
     }
 
-    /** Ways by chance. The rules for finding again were made with these seeds in sight; the seed of what is gone was not looked at before. */
+    /** The rules for finding again were made with other seeds in sight. */
     @Test
-    void ways_that_it_was_not_made_for_are_followed_as_well() throws Exception {
-        for (int seed : new int[] {101, 303}) {
+    void ways_by_chance_behind_a_post_are_followed_as_well() throws Exception {
+        for (int seed : new int[] {1001, 1004}) {
             IntFunction<Truth> way = ChanceWay.of(seed);
             IntFunction<Bar> post = frame -> frame < 5 ? NOTHING.apply(frame) : new Bar(430, 470, 0, 540);
             var footage = new KnownFootage(way, 6, 0.4, post);
