@@ -5,6 +5,8 @@ import amberlens.core.edges.Margin;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.PoseProperty;
 import amberlens.core.motion.Properties;
+import amberlens.core.planes.PlaneReport;
+import amberlens.core.time.FrameSpan;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -53,6 +55,9 @@ final class CheckJson {
                     .put("to", span.span().to());
             putMargin(written, span.worst());
         }
+        if (!check.planes().depths().isEmpty() || !check.planes().isSealed()) {
+            putPlanes(node.putObject("planes"), check.planes());
+        }
         node.putObject("enlargement")
                 .put("max", check.enlargement().percent())
                 .put("frame", check.enlargement().frame());
@@ -68,6 +73,25 @@ final class CheckJson {
                     check.take().pose(frame),
                     check.shot().camera().hasDepth(),
                     check.edges().margins().get(frame));
+        }
+    }
+
+    /** How deep is seen behind each plane, and where that is more than there is. */
+    private static void putPlanes(ObjectNode node, PlaneReport report) {
+        ObjectNode depths = node.putObject("depths");
+        report.depths()
+                .forEach((plane, depth) ->
+                        depths.putObject(plane).put("px", depth.px()).put("frame", depth.frame()));
+        ArrayNode open = node.putArray("open");
+        for (FrameSpan span : report.open()) {
+            PlaneReport.Opening worst = report.worst(span);
+            ObjectNode written = open.addObject()
+                    .put("from", span.from())
+                    .put("to", span.to())
+                    .put("plane", worst.plane().id())
+                    .put("px", worst.px())
+                    .put("frame", worst.frame());
+            worst.side().ifPresent(side -> written.put("side", side.word()));
         }
     }
 

@@ -41,6 +41,7 @@ final class CheckText {
                     check.shot().name(),
                     check.shot().length());
             CheckWords.edges(project, check).forEach(line -> out.println("  edges        " + line));
+            CheckWords.planes(project, check).forEach(line -> out.println("  planes       " + line));
             out.println("  enlargement  " + CheckWords.enlargement(check));
             out.println("  pace         " + CheckWords.pace(project, check));
             for (int frame = 0; frames && frame < check.shot().length(); frame++) {

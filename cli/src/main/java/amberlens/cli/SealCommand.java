@@ -5,12 +5,15 @@ import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.edit.CarryEdits;
 import amberlens.core.edit.Edit;
 import amberlens.core.edit.LinkedMoves;
+import amberlens.core.edit.PlaneSeal;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.model.Delivery;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.LineUp;
+import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.planes.Plane;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
@@ -101,13 +104,52 @@ final class SealCommand implements Callable<Integer> {
                     Edit accepted = DeliveryEdits.inAllShapes(SealEdits.accept(shot, way, sealed), id);
                     project = CarryEdits.apply(accepted, project);
                 }
+                project = planesSealed(project, film, before.id(), shape, id);
             }
         }
         if (output.isElsewhere() || project != there) {
-            Project written = project.withMedia(opened.media());
+            Project written = project.withMedia(withPlanes(opened.media(), project.media()));
             ProjectFile.save(written, output.or(file));
         }
         return refused ? ExitCode.OPEN_EDGE : ExitCode.DONE;
+    }
+
+    /** The media as the file has them, but with their planes as they are now. */
+    private static List<Media> withPlanes(List<Media> written, List<Media> now) {
+        List<Media> media = new ArrayList<>();
+        for (int i = 0; i < written.size(); i++) {
+            List<Plane> planes = now.get(i).planes();
+            media.add(
+                    written.get(i).planes().equals(planes)
+                            ? written.get(i)
+                            : written.get(i).withPlanes(planes));
+        }
+        return media;
+    }
+
+    /** After the edges, for the moves that came of it, what is seen behind planes. */
+    private Project planesSealed(
+            Project project, DeliveryFilm film, String shotId, DeliveryFilm.Named shape, Optional<String> delivery) {
+        Project seen = film.of(project);
+        Shot shot = seen.shot(shotId).orElseThrow();
+        Optional<PlaneSeal> planes = PlaneSeal.of(seen, shot);
+        planes.ifPresent(found -> {
+            if (json) {
+                var lines = new ProgressLines(spec.commandLine().getOut());
+                lines.print(lines.event("planes").put("id", shot.id()).put("done", found.words()));
+            } else {
+                spec.commandLine().getOut().println(whose(shape, shot) + "  planes: " + found.words());
+            }
+        });
+        Project sealed = project;
+        for (Edit step : planes.map(PlaneSeal::steps).orElse(List.of())) {
+            sealed = CarryEdits.apply(DeliveryEdits.inAllShapes(step, delivery), sealed);
+        }
+        return sealed;
+    }
+
+    private static String whose(DeliveryFilm.Named shape, Shot shot) {
+        return shot.id() + shape.delivery().map(found -> " in " + found.name()).orElse("");
     }
 
     private static ObjectNode described(ObjectNode line, SealResult result) {
@@ -139,8 +181,7 @@ final class SealCommand implements Callable<Integer> {
             return;
         }
         PrintWriter out = spec.commandLine().getOut();
-        String whose =
-                shot.id() + shape.delivery().map(found -> " in " + found.name()).orElse("");
+        String whose = whose(shape, shot);
         switch (result) {
             case SealResult.AlreadySealed _ -> out.println(whose + "  is sealed already");
             case SealResult.Sealed sealed ->

@@ -53,8 +53,10 @@ record KnownMembers(
             .with("outline", of("width", "colour"))
             .with("box", of("colour", "opacity", "padding", "radius"));
     static final KnownMembers TRACK = of("id", "name", "first", "radius", "given", "spots");
+    static final KnownMembers PLANE =
+            of("id", "name", "outline", "distance", "soft").with("fill", of("kind", "reach", "from"));
     static final KnownMembers MEDIA = of(
-                    "id", "kind", "path", "page", "width", "height", "rate", "frames", "title", "tracks")
+                    "id", "kind", "path", "page", "width", "height", "rate", "frames", "title", "tracks", "planes")
             .with("fingerprint", of("bytes", "hash"))
             .with("opaque", of("x", "y", "width", "height"))
             .with("beats", of("times", "strengths", "first", "perBar"));

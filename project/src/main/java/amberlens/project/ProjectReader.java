@@ -13,6 +13,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.model.ShotSettings;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.planes.Plane;
 import amberlens.core.sound.BeatGrid;
 import amberlens.core.sound.SoundClip;
 import amberlens.core.time.FrameRate;
@@ -150,6 +151,7 @@ final class ProjectReader {
                     .withExtras(KnownMembers.MEDIA.extras(node)));
         }
         List<Track> tracks = TrackMembers.read(file, node.path("tracks"), at + "/tracks");
+        List<Plane> planes = PlaneMembers.read(file, node.path("planes"), at + "/planes");
         return checked(
                 at,
                 () -> new Media(
@@ -163,6 +165,7 @@ final class ProjectReader {
                         Optional.empty(),
                         beats,
                         tracks,
+                        planes,
                         node.path("page").asInt(1),
                         KnownMembers.MEDIA.extras(node)));
     }

@@ -105,6 +105,7 @@ final class ProjectWriter {
             written.put("height", area.size().height());
         });
         TrackMembers.put(node, item.tracks());
+        PlaneMembers.put(node, item.planes());
         item.beats().ifPresent(grid -> SoundWriter.putBeats(node, grid));
         KnownMembers.MEDIA.merge(node, item.extras());
         return node;

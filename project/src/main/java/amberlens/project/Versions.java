@@ -12,7 +12,7 @@ import java.nio.file.Path;
 /** Recognises project files and brings older versions up to the current one. */
 final class Versions {
     static final String FORMAT = "amber-lens/project";
-    static final int CURRENT = 6;
+    static final int CURRENT = 7;
 
     /** From here on files know depth, mirrors and shutters, which an older program would leave out of what it shows. */
     private static final int WITH_DEPTH = 2;
@@ -29,10 +29,16 @@ final class Versions {
     /** From here on files know flights, and pictures that are not the first of their file. */
     private static final int WITH_FLIGHTS = 6;
 
+    /** From here on files know pictures in planes, which an older program would show flat. */
+    private static final int WITH_PLANES = 7;
+
     private Versions() {}
 
     /** The lowest version that says all that a project holds. */
     static int lowest(Project project) {
+        if (project.media().stream().anyMatch(media -> !media.planes().isEmpty())) {
+            return WITH_PLANES;
+        }
         if (project.media().stream().anyMatch(media -> media.page() > 1)
                 || project.shots().stream().anyMatch(Versions::flies)) {
             return WITH_FLIGHTS;

@@ -4,12 +4,16 @@ import amberlens.core.edges.EdgeReport;
 import amberlens.core.edges.Judged;
 import amberlens.core.edges.Margin;
 import amberlens.core.geometry.PictureArea;
+import amberlens.core.model.Media;
 import amberlens.core.model.Project;
+import amberlens.core.planes.Plane;
+import amberlens.core.planes.PlaneReport;
 import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
 import amberlens.core.words.Counted;
 import amberlens.core.words.Figures;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 
@@ -19,10 +23,60 @@ public final class CheckWords {
 
     /** One line of all shots together. */
     public static String verdict(List<ShotCheck> checks) {
-        long open = checks.stream().filter(check -> !check.sealed()).count();
-        return open == 0
-                ? "Every shot is sealed."
-                : open + " of " + Counted.of(checks.size(), "shot") + (open == 1 ? " has" : " have") + " an open edge.";
+        long open = checks.stream()
+                .filter(check -> check.judged() && !check.edges().isSealed())
+                .count();
+        long behind = checks.stream()
+                .filter(check -> check.judged() && !check.planes().isSealed())
+                .count();
+        if (open == 0 && behind == 0) {
+            return "Every shot is sealed.";
+        }
+        String shots = " of " + Counted.of(checks.size(), "shot");
+        String edges = open == 0 ? "" : open + shots + (open == 1 ? " has" : " have") + " an open edge.";
+        String planes = behind == 0
+                ? ""
+                : behind + shots + (behind == 1 ? " shows" : " show") + " what is not there behind a plane.";
+        return (edges + " " + planes).strip();
+    }
+
+    /** A line for what is seen behind the planes of a picture, or one for each span in which that is not there; none without planes. */
+    public static List<String> planes(Project project, ShotCheck check) {
+        if (!check.judged() || !project.isInPlanes(check.shot())) {
+            return List.of();
+        }
+        PlaneReport report = check.planes();
+        if (report.isSealed()) {
+            return List.of(report.depths().entrySet().stream()
+                    .max(Comparator.comparingDouble(seen -> seen.getValue().px()))
+                    .map(seen -> String.format(
+                            Locale.ROOT,
+                            "sealed, deepest %.0f px behind \"%s\" at frame %d",
+                            seen.getValue().px(),
+                            name(project.mediaOf(check.shot()), seen.getKey()),
+                            seen.getValue().frame()))
+                    .orElse("sealed, nothing is seen behind them"));
+        }
+        FrameRate rate = project.frame().rate();
+        return report.open().stream()
+                .map(span -> String.format(
+                        Locale.ROOT,
+                        "OPEN %s to %s (frames %d to %d): %s, at worst in frame %d",
+                        Timecode.brief(span.from(), rate),
+                        Timecode.brief(span.to(), rate),
+                        span.from(),
+                        span.to(),
+                        report.worst(span).words(),
+                        report.worst(span).frame()))
+                .toList();
+    }
+
+    private static String name(Media media, String plane) {
+        return media.planes().stream()
+                .filter(found -> found.id().equals(plane))
+                .map(Plane::name)
+                .findFirst()
+                .orElse(plane);
     }
 
     /** A line for the edges of a shot, or one for each span in which they are open. */

@@ -6,6 +6,7 @@ import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Take;
+import amberlens.core.planes.PlaneReport.Opening;
 import amberlens.core.time.FrameRate;
 import amberlens.core.time.OutputTimes;
 import amberlens.core.time.Timecode;
@@ -14,24 +15,34 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 
 /**
- * An edge that an output would show.
+ * Something that is not there and that an output would show: what lies beyond an edge, or behind a plane.
  *
- * @param shot whose edge it is
+ * @param shot whose it is
  * @param at where it is furthest open, a place on the line-up, in frames and also between two
- * @param margin how far
+ * @param margin how far, of an edge
+ * @param behind what is seen, behind a plane
  */
-public record OutputEdge(Shot shot, double at, Margin margin) {
-    /** The edges that an output would show, one for each judged shot, in order of time. */
+public record OutputEdge(Shot shot, double at, Optional<Margin> margin, Optional<Opening> behind) {
+    /** What an output would show, the edge of each judged shot and what is seen behind its planes, in order of time. */
     public static List<OutputEdge> of(Project project, OutputTimes times) {
         return LineUp.inTime(project).stream()
                 .filter(project::judges)
-                .flatMap(shot -> of(project, shot, times).stream())
+                .flatMap(shot ->
+                        Stream.concat(edge(project, shot, times).stream(), behind(project, shot, times).stream()))
                 .toList();
     }
 
-    private static Optional<OutputEdge> of(Project project, Shot shot, OutputTimes times) {
+    private static Optional<OutputEdge> behind(Project project, Shot shot, OutputTimes times) {
+        return ShotPlanes.of(project, shot, times)
+                .worst()
+                .map(opening ->
+                        new OutputEdge(shot, shot.start() + opening.frame(), Optional.empty(), Optional.of(opening)));
+    }
+
+    private static Optional<OutputEdge> edge(Project project, Shot shot, OutputTimes times) {
         Take take = project.take(shot).shownBy(times, shot.start());
         EdgeReport report = EdgeReport.of(take);
         if (report.isSealed()) {
@@ -39,22 +50,31 @@ public record OutputEdge(Shot shot, double at, Margin margin) {
         }
         return DoubleStream.of(take.momentsOf(report.worstFrame()))
                 .mapToObj(at -> new OutputEdge(
-                        shot, shot.start() + at, Margin.of(take.edgePose(at), take.picture(), take.frame())))
-                .min(Comparator.comparingDouble(edge -> edge.margin().framePx()));
+                        shot,
+                        shot.start() + at,
+                        Optional.of(Margin.of(take.edgePose(at), take.picture(), take.frame())),
+                        Optional.empty()))
+                .min(Comparator.comparingDouble(
+                        edge -> edge.margin.orElseThrow().framePx()));
     }
 
     /** Whose edge, how far, where and when. */
     public String words(FrameRate rate) {
         String time = Timecode.of((int) Math.floor(at), rate) + (at == Math.rint(at) ? "" : ", between two frames");
-        if (margin.unseen().isPresent()) {
-            return "\"" + shot.name() + "\" is not seen at " + time + ": " + margin.reason();
+        return behind.map(opening -> "in \"" + shot.name() + "\" " + opening.words() + " at " + time)
+                .orElseGet(() -> words(margin.orElseThrow(), time));
+    }
+
+    private String words(Margin edge, String time) {
+        if (edge.unseen().isPresent()) {
+            return "\"" + shot.name() + "\" is not seen at " + time + ": " + edge.reason();
         }
         return String.format(
                 Locale.ROOT,
                 "\"%s\" shows %.1f px beyond the %s at %s",
                 shot.name(),
-                -margin.framePx(),
-                margin.side().word(),
+                -edge.framePx(),
+                edge.side().word(),
                 time);
     }
 }

@@ -6,12 +6,14 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Take;
 import amberlens.core.pace.Pace;
 import amberlens.core.pace.PaceReport;
+import amberlens.core.planes.PlaneReport;
 import amberlens.core.sharpness.Enlargement;
 
 /**
  * All that is measured of one shot.
  *
  * @param judged whether its edges count: those of a rig are those of what it moves
+ * @param planes what is seen behind the planes of its picture
  * @param fastest the greatest pace between two of its frames
  * @param fastestFrame the first of those two frames
  */
@@ -20,6 +22,7 @@ public record ShotCheck(
         boolean judged,
         Take take,
         EdgeReport edges,
+        PlaneReport planes,
         Enlargement enlargement,
         Pace fastest,
         int fastestFrame) {
@@ -32,13 +35,21 @@ public record ShotCheck(
                 project.judges(shot),
                 take,
                 EdgeReport.of(take),
+                ShotPlanes.of(project, shot, project.judged(shot).delivery()),
                 project.isTitle(shot) ? Enlargement.DRAWN : Enlargement.greatest(take),
                 paces.greatest(),
                 paces.fastest());
     }
 
-    /** Whether no judged edge is open; a shot that is not meant to fill the frame is not judged, nor is a rig by itself. */
+    /** Whether no judged edge is open, and nothing is seen behind a plane that is not there; a shot that is not meant to fill the frame is not judged, nor is a rig by itself. */
     public boolean sealed() {
-        return !judged || edges.isSealed();
+        return !judged || (edges.isSealed() && planes.isSealed());
+    }
+
+    /** The frame that is furthest open, at an edge or else behind a plane; the closest one where none is. */
+    public int worstFrame() {
+        return edges.isSealed()
+                ? planes.worst().map(PlaneReport.Opening::frame).orElse(edges.worstFrame())
+                : edges.worstFrame();
     }
 }

@@ -4,6 +4,7 @@ import amberlens.core.edit.CarryEdits;
 import amberlens.core.edit.Edit;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Delivery;
+import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.model.ShotSettings;
@@ -29,11 +30,26 @@ record ShapedEdit(Edit edit, Optional<String> looked) {
             if (after == seen || after.equals(seen)) {
                 return project;
             }
+            if (onlyPlanes(seen, after)) { // they are of the picture, whatever shape it is shown in
+                Project cut = project.withMedia(after.media());
+                return new Back(cut, seen.withMedia(after.media()), after, here.get()).project();
+            }
             if (sameShots(seen, after)) {
                 return new Back(project, seen, after, here.get()).project();
             }
         }
         return everywhere(project);
+    }
+
+    /** Whether something was cut out of pictures, and nothing else was done to media or to which shots there are. */
+    private static boolean onlyPlanes(Project before, Project after) {
+        return !before.media().equals(after.media())
+                && without(before.media()).equals(without(after.media()))
+                && sameShots(before.withMedia(after.media()), after);
+    }
+
+    private static List<Media> without(List<Media> media) {
+        return media.stream().map(item -> item.withPlanes(List.of())).toList();
     }
 
     /** Whether every shot is there still, of the same length and picture. */

@@ -28,6 +28,13 @@ public record OutputSeal(List<Edit> steps, List<String> refusals) {
         Project now = project;
         for (OutputEdge edge : OutputEdge.of(project, times)) {
             Shot shot = now.shot(edge.shot().id()).orElseThrow();
+            if (edge.behind().isPresent()) {
+                for (Edit step : PlaneSeal.of(now, shot).map(PlaneSeal::steps).orElse(List.of())) {
+                    steps.add(step);
+                    now = CarryEdits.apply(step, now);
+                }
+                continue;
+            }
             switch (SealEdits.seal(now, shot, way, terms, times)) {
                 case SealResult.Sealed sealed -> {
                     Edit step = SealEdits.accept(shot, way, sealed);

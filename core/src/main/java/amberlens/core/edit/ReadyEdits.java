@@ -5,6 +5,7 @@ import amberlens.core.model.Marker;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.planes.Plane;
 import amberlens.core.ready.Arrangement;
 import amberlens.core.ready.OwnMove;
 import amberlens.core.ready.Place;
@@ -13,6 +14,7 @@ import amberlens.core.ready.ReadyMoves;
 import amberlens.core.ready.Rhythm;
 import amberlens.core.ready.Stage;
 import amberlens.core.ready.Wish;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -21,6 +23,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Ready moves given to shots. What they will be is planned first, since some pictures may refuse. */
 public final class ReadyEdits {
@@ -33,15 +36,22 @@ public final class ReadyEdits {
      * @param remarks by the id of the shot: why it gets none, or what is to be known of the one it gets
      * @param fills whether the moves are meant to fill the frame
      * @param wearing by the id of a shot that shows a title: how it comes and goes
+     * @param behind what keeps them from seeing what is not there behind planes, after the moves
      */
     public record Plan(
             String name,
             Map<String, CameraTrack> cameras,
             Map<String, String> remarks,
             boolean fills,
-            Map<String, TitleDressing> wearing) {
+            Map<String, TitleDressing> wearing,
+            List<Edit> behind) {
         /** Puts the moves in force, as one step. */
         public Edit edit() {
+            return Edit.all(
+                    name, Stream.concat(Stream.of(moves()), behind.stream()).toList());
+        }
+
+        private Edit moves() {
             return Edit.of(
                     name,
                     project -> project.withShots(project.shots().stream()
@@ -75,6 +85,9 @@ public final class ReadyEdits {
                 limitPercent,
                 shot.settings().subject(),
                 rhythm(project, shot, heard),
+                project.mediaOf(shot).planes().stream()
+                        .mapToDouble(Plane::distance)
+                        .min(),
                 project.mediaOf(shot).title().map(_ -> project.pose(shot, shot.lastFrame())));
     }
 
@@ -116,7 +129,7 @@ public final class ReadyEdits {
         for (Shot shot : LineUpEdits.chosen(project, plan.cameras().keySet())) {
             wearing.put(shot.id(), TitleDressing.of(move, stage(project, shot, limitPercent, heard), wish, project));
         }
-        return new Plan(plan.name(), plan.cameras(), plan.remarks(), false, wearing);
+        return new Plan(plan.name(), plan.cameras(), plan.remarks(), false, wearing, List.of());
     }
 
     /** A kept move for several shots. */
@@ -172,6 +185,24 @@ public final class ReadyEdits {
             made.camera().ifPresent(camera -> cameras.put(shot.id(), camera));
             made.reason().ifPresent(reason -> remarks.put(shot.id(), reason));
         }
-        return new Plan(name, cameras, remarks, fills, Map.of());
+        var plan = new Plan(name, cameras, remarks, fills, Map.of(), List.of());
+        return fills ? new Plan(name, cameras, remarks, fills, Map.of(), behind(project, plan)) : plan;
+    }
+
+    private static List<Edit> behind(Project project, Plan plan) {
+        List<Edit> steps = new ArrayList<>();
+        Project now = project;
+        for (String id : plan.cameras().keySet()) {
+            Shot before = project.shot(id).orElseThrow();
+            if (project.isInPlanes(before)) {
+                now = steps.isEmpty() ? plan.moves().apply(project) : now;
+                Shot shot = now.shot(id).orElseThrow();
+                for (Edit step : PlaneSeal.of(now, shot).map(PlaneSeal::steps).orElse(List.of())) {
+                    steps.add(step);
+                    now = step.apply(now);
+                }
+            }
+        }
+        return steps;
     }
 }

@@ -4,6 +4,8 @@ import amberlens.core.extras.Extras;
 import amberlens.core.footage.Footage;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
+import amberlens.core.planes.Cutting;
+import amberlens.core.planes.Plane;
 import amberlens.core.sound.BeatGrid;
 import amberlens.core.title.Title;
 import amberlens.core.title.Typesetter;
@@ -24,6 +26,7 @@ import java.util.Optional;
  * @param title what is written, of a title
  * @param beats those of a sound, where they were set by hand
  * @param tracks where subjects go in it, of footage
+ * @param planes what lies nearer than its ground, of a still picture
  * @param page which of the pictures in its file it is, from 1; 1 for whatever has one only
  */
 public record Media(
@@ -37,6 +40,7 @@ public record Media(
         Optional<Title> title,
         Optional<BeatGrid> beats,
         List<Track> tracks,
+        List<Plane> planes,
         int page,
         Extras extras) {
     /** What the file holds. */
@@ -62,7 +66,14 @@ public record Media(
 
     public Media {
         tracks = List.copyOf(tracks);
+        planes = List.copyOf(planes);
         requireTracks(tracks, footage);
+        if (!planes.isEmpty() && kind != Kind.PHOTO) {
+            throw new IllegalArgumentException("only a still picture lies in planes");
+        }
+        Cutting.problem(planes, size).ifPresent(problem -> {
+            throw new IllegalArgumentException(problem);
+        });
         if (id.isBlank() || (path.isBlank() && kind != Kind.TITLE)) {
             throw new IllegalArgumentException("media need an id and a path");
         }
@@ -136,6 +147,7 @@ public record Media(
                 Optional.of(title),
                 Optional.empty(),
                 List.of(),
+                List.of(),
                 1,
                 Extras.NONE);
     }
@@ -152,12 +164,14 @@ public record Media(
                 Optional.empty(),
                 Optional.empty(),
                 List.of(),
+                List.of(),
                 1,
                 Extras.NONE);
     }
 
     public Media withId(String newId) {
-        return new Media(newId, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, page, extras);
+        return new Media(
+                newId, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, planes, page, extras);
     }
 
     /** This item with the file that was found for it. */
@@ -174,39 +188,72 @@ public record Media(
                 found.title,
                 beats,
                 tracksOn(found),
+                found.size.equals(size) && found.kind == kind ? planes : List.of(),
                 page,
                 extras);
     }
 
-    /** Another of the pictures in the file. */
+    /** Another of the pictures in the file, of which nothing is cut yet. */
     public Media withPage(int number) {
-        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, number, extras);
+        List<Plane> still = number == page ? planes : List.of();
+        return new Media(
+                id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, still, number, extras);
     }
 
     public Media withFingerprint(Optional<Fingerprint> seen) {
-        return new Media(id, kind, path, size, footage, seen, opaque, title, beats, tracks, page, extras);
+        return new Media(id, kind, path, size, footage, seen, opaque, title, beats, tracks, planes, page, extras);
     }
 
     public Media withOpaque(PictureArea bounds) {
         return new Media(
-                id, kind, path, size, footage, fingerprint, Optional.of(bounds), title, beats, tracks, page, extras);
+                id,
+                kind,
+                path,
+                size,
+                footage,
+                fingerprint,
+                Optional.of(bounds),
+                title,
+                beats,
+                tracks,
+                planes,
+                page,
+                extras);
     }
 
     /** Other words for a title. */
     public Media withTitle(Title words) {
         Size box = Typesetter.get().set(words).box();
         return new Media(
-                id, kind, path, box, footage, fingerprint, opaque, Optional.of(words), beats, tracks, page, extras);
+                id,
+                kind,
+                path,
+                box,
+                footage,
+                fingerprint,
+                opaque,
+                Optional.of(words),
+                beats,
+                tracks,
+                planes,
+                page,
+                extras);
     }
 
     /** Other beats, set by hand; empty for those that are found. */
     public Media withBeats(Optional<BeatGrid> byHand) {
-        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, byHand, tracks, page, extras);
+        return new Media(
+                id, kind, path, size, footage, fingerprint, opaque, title, byHand, tracks, planes, page, extras);
     }
 
     /** Other tracks. */
     public Media withTracks(List<Track> found) {
-        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, found, page, extras);
+        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, found, planes, page, extras);
+    }
+
+    /** Other planes. */
+    public Media withPlanes(List<Plane> cut) {
+        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, cut, page, extras);
     }
 
     public Optional<Track> track(String trackId) {
@@ -223,7 +270,8 @@ public record Media(
 
     /** This item with what a file says beyond. */
     public Media withExtras(Extras beyond) {
-        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, page, beyond);
+        return new Media(
+                id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, planes, page, beyond);
     }
 
     /** Whether it is read from a file. */

@@ -11,6 +11,7 @@ import amberlens.core.look.Appearance;
 import amberlens.core.look.Look;
 import amberlens.core.look.LookKind;
 import amberlens.core.look.Looks;
+import amberlens.core.motion.Channel;
 import amberlens.core.motion.Exposure;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
@@ -237,6 +238,19 @@ public record Project(
     /** Whether a shot of this project shows a title: it is drawn as large as it is seen, and its edges are not judged. */
     public boolean isTitle(Shot shot) {
         return mediaOf(shot).title().isPresent();
+    }
+
+    /** Whether a shot of this project shows a picture in planes that move against each other at some time. */
+    public boolean isInPlanes(Shot shot) {
+        Channel<Double> parallax = shot.camera().get(Properties.PARALLAX);
+        return !mediaOf(shot).planes().isEmpty() && (parallax.animated() || parallax.constant() > 0);
+    }
+
+    /** What the parallax of the planes of a shot of this project is multiplied with at one of its frames; 0 where there are none. */
+    public double parallax(Shot shot, double at) {
+        return isInPlanes(shot)
+                ? Math.max(0, shot.camera().get(Properties.PARALLAX).at(at) / 100)
+                : 0;
     }
 
     /** How the frames of a shot of this project run through its footage; empty for a still picture. */

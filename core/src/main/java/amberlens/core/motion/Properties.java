@@ -98,6 +98,13 @@ public final class Properties {
             .range(-10_000, 10_000, false)
             .build();
 
+    /** How much what lies nearer than a picture's ground moves against it, where the picture lies in planes. */
+    public static final Property<Double> PARALLAX = property(
+                    "parallax", "Parallax", Group.LAYER, 2, ValueKinds.NUMBER, 100.0)
+            .unit("%", "% of what the distances make of it", " %")
+            .range(0, 200, true)
+            .build();
+
     /** The properties that make a pose; every camera has them. */
     public static final List<PoseProperty<?>> OF_POSE = List.of(SCALE, POSITION, ROTATION, ANCHOR);
 
@@ -145,6 +152,7 @@ public final class Properties {
         List<Property<?>> all = new ArrayList<>(OF_MOVE);
         all.add(OPACITY);
         all.add(SPEED);
+        all.add(PARALLAX);
         ServiceLoader.load(PropertySource.class).forEach(source -> all.addAll(source.properties()));
         return all.stream().sorted().toList();
     }

@@ -61,6 +61,20 @@ public final class CodeRaster implements Raster {
         return Integer.BYTES * size.area();
     }
 
+    /** Whether its codes are of 8 bits. */
+    public boolean eightBits() {
+        return !ten;
+    }
+
+    /** Its own codes, row by row without gaps. */
+    public int[] copy() {
+        int[] copied = new int[Math.toIntExact(size.area())];
+        for (int y = 0; y < size.height(); y++) {
+            System.arraycopy(codes, start + y * pitch, copied, y * size.width(), size.width());
+        }
+        return copied;
+    }
+
     @Override
     public Size size() {
         return size;

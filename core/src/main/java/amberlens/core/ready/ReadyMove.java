@@ -40,6 +40,8 @@ public enum ReadyMove {
     PULSE("Pulse", "a small push on every beat", true, Pulses::beats),
     BAR_BY_BAR("Bar by bar", "a step closer with every bar", true, Pulses::bars),
     SETTLE("Settle", "a fast start and a long arrival", true, ReadyMove::settle),
+    SLIDE_PAST("Slide past", "to one side, past what stands in front", true, PlaneMoves::slidePast),
+    PUSH_THROUGH("Push through", "closer, until what stands in front has gone by", true, PlaneMoves::pushThrough),
     SLIDE_IN("Slide in and rest", "from beyond the frame to its place", TitleMoves::slideIn, null, false),
     RISE("Rise", "up into its place, out of nothing", TitleMoves::rise, null, true),
     DRIFT_APART(
@@ -133,6 +135,7 @@ public enum ReadyMove {
     public boolean directed() {
         return List.of(
                         SLIDE,
+                        SLIDE_PAST,
                         TILT,
                         DRIFT,
                         ROLL,
@@ -159,7 +162,7 @@ public enum ReadyMove {
     }
 
     /** Enough larger than the frame that there is way to go, but no larger than that. */
-    private static double withWay(Stage stage, double partX, double partY) {
+    static double withWay(Stage stage, double partX, double partY) {
         double fill = stage.fill();
         if (stage.free()) {
             return fill;

@@ -7,6 +7,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * What a ready move has to work with.
@@ -17,6 +18,7 @@ import java.util.Optional;
  * @param limitPercent the greatest enlargement that is wanted
  * @param subject a point of the picture that matters
  * @param rhythm when something sounds
+ * @param nearest the distance of the nearest plane of a picture in planes, as a part of its ground's
  * @param place where it stands, of a title: its moves begin or end there, and are not bound to the frame
  */
 public record Stage(
@@ -26,11 +28,12 @@ public record Stage(
         double limitPercent,
         Optional<PicturePoint> subject,
         Rhythm rhythm,
+        OptionalDouble nearest,
         Optional<Pose> place) {
-    /** Of a picture. */
+    /** Of a picture that lies in one plane. */
     public Stage(
             Size picture, Size frame, int length, double limitPercent, Optional<PicturePoint> subject, Rhythm rhythm) {
-        this(picture, frame, length, limitPercent, subject, rhythm, Optional.empty());
+        this(picture, frame, length, limitPercent, subject, rhythm, OptionalDouble.empty(), Optional.empty());
     }
 
     /** Whether it is a title's, which need not fill the frame. */

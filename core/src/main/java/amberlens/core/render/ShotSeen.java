@@ -18,6 +18,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Exposure;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Properties;
+import amberlens.core.planes.Parallax;
 import amberlens.core.sampling.Pyramid;
 import java.util.ArrayList;
 import java.util.List;
@@ -122,12 +123,33 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
 
     private Seen placed(Picture picture, Pose pose, Appearance looks, double at) {
         return switch (picture) {
-            case Picture.Pixels pixels -> layer(pixels.pyramid(), pose, looks, at);
+            case Picture.Pixels pixels -> pixels(pixels.pyramid(), pose, looks, at);
             case Picture.Letters letters ->
                 dressing(looks, letters.size(), pose)
                         .lettered(LineUpFrame.written(
                                 letters, pose, shot.settings().mirror(), project.frameSize(), output));
         };
+    }
+
+    /** A picture, in planes where it lies in some. */
+    private Seen pixels(Pyramid picture, Pose pose, Appearance looks, double at) {
+        double strength = project.parallax(shot, at);
+        Optional<DeepPicture> planes =
+                strength == 0 ? Optional.empty() : DeepPicture.of(project.mediaOf(shot), pictures);
+        return planes.<Seen>map(deep -> {
+                    Size frame = project.frameSize();
+                    Mirror mirror = shot.settings().mirror();
+                    return deep.over(
+                            layer(deep.ground(), pose, looks, at),
+                            Parallax.of(
+                                    LineUpFrame.toOutput(deep.size(), pose, mirror, frame, frame),
+                                    deep.size(),
+                                    frame,
+                                    strength),
+                            LineUpFrame.toOutput(deep.size(), pose, mirror, frame, output),
+                            looks.left());
+                })
+                .orElseGet(() -> layer(picture, pose, looks, at));
     }
 
     private static boolean isVisible(Seen placed) {

@@ -188,7 +188,7 @@ public final class CheckPanel extends DialogPanel implements Subscription {
             return;
         }
         desk.cursor().select(Selection.shot(check.shot().id()));
-        desk.cursor().seekInShot(check.sealed() ? 0 : check.edges().worstFrame());
+        desk.cursor().seekInShot(check.sealed() ? 0 : check.worstFrame());
         close.run();
     }
 

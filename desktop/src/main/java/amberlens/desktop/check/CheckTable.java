@@ -95,6 +95,9 @@ final class CheckTable extends TableView<ShotCheck> {
         if (!check.judged()) {
             return desk.document().project().isTitle(check.shot()) ? "a title" : "not meant to fill the frame";
         }
+        if (check.edges().isSealed() && !check.planes().isSealed()) {
+            return "▨ open behind a plane at " + time(check.worstFrame());
+        }
         return check.sealed()
                 ? String.format(
                         Locale.ROOT,

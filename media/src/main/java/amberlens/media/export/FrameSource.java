@@ -8,6 +8,7 @@ import amberlens.core.model.LineUp;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.planes.Cutouts;
 import amberlens.core.raster.Rows;
 import amberlens.core.render.Compositor;
 import amberlens.core.render.DeepRaster;
@@ -88,10 +89,19 @@ public final class FrameSource {
             }
             SourceFrames source = project.sourceFrames(shot, shotFrame);
             return pictures.await(PixelKey.of(media, source.first()), goesOn)
-                    && pictures.await(PixelKey.of(media, source.second()), goesOn);
+                    && pictures.await(PixelKey.of(media, source.second()), goesOn)
+                    && (project.parallax(shot, shotFrame) == 0 || cutouts(media, goesOn));
         } catch (FileProblem e) {
             throw new FileProblem("Shot \"" + shot.name() + "\" (" + shot.id() + "): " + e.getMessage(), e);
         }
+    }
+
+    private boolean cutouts(Media media, BooleanSupplier goesOn) throws FileProblem {
+        boolean there = true;
+        for (int number = Cutouts.GROUND; there && number <= Cutouts.last(media.planes()); number++) {
+            there = pictures.await(PixelKey.of(media, number), goesOn);
+        }
+        return there;
     }
 
     private Picture awaited(Media media, int frame) {

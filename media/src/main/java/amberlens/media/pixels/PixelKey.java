@@ -1,19 +1,31 @@
 package amberlens.media.pixels;
 
 import amberlens.core.model.Media;
+import amberlens.core.planes.Cutouts;
+import amberlens.media.planes.Cutout;
 import java.nio.file.Path;
+import java.util.Optional;
 
 /**
  * Which pixels: those of a still picture, or of one frame of footage.
  *
  * @param frame counted from 0; of a still picture that of the pages in its file
+ * @param cutout what of a still picture; all of it as it is where empty
  */
-public record PixelKey(Media.Kind kind, Path path, int frame) {
+public record PixelKey(Media.Kind kind, Path path, int frame, Optional<Cutout> cutout) {
     public static PixelKey photo(Path path) {
-        return new PixelKey(Media.Kind.PHOTO, path, 0);
+        return new PixelKey(Media.Kind.PHOTO, path, 0, Optional.empty());
     }
 
+    /**
+     * Those that a shot asks for.
+     *
+     * @param frame of footage; of a still picture in planes the number of the picture that it is cut into, see {@link Cutouts}
+     */
     public static PixelKey of(Media media, int frame) {
-        return new PixelKey(media.kind(), Path.of(media.path()), media.moves() ? frame : media.page() - 1);
+        Path path = Path.of(media.path());
+        return media.moves()
+                ? new PixelKey(media.kind(), path, frame, Optional.empty())
+                : new PixelKey(media.kind(), path, media.page() - 1, Cutout.of(media, frame));
     }
 }

@@ -8,6 +8,7 @@ import amberlens.core.raster.Rows;
 import amberlens.media.footage.NumberedPictures;
 import amberlens.media.footage.OpenFilms;
 import amberlens.media.picture.PictureReader;
+import amberlens.media.planes.CutPixels;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.SortedSet;
@@ -30,6 +31,11 @@ public final class PixelLoader implements AutoCloseable {
 
     /** Reads them now, in the thread that asks. */
     public Raster load(PixelKey key) throws FileProblem {
+        Raster whole = whole(key);
+        return key.cutout().map(cutout -> CutPixels.of(whole, cutout, rows)).orElse(whole);
+    }
+
+    private Raster whole(PixelKey key) throws FileProblem {
         return switch (key.kind()) {
             case PHOTO -> picture(key, key.path(), key.frame() + 1);
             case FILM -> films.frame(key.path(), key.frame());

@@ -151,7 +151,7 @@ public record Proof(Project project, Origin origin) {
         page.close();
         page.open("div", "class", "pictures");
         for (int frame : shown(check)) {
-            boolean worst = !check.sealed() && frame == check.edges().worstFrame();
+            boolean worst = !check.sealed() && frame == check.worstFrame();
             page.open("figure");
             picture(shot, frame, page, frames);
             page.text(
@@ -166,6 +166,9 @@ public record Proof(Project project, Origin origin) {
         page.open("dl");
         for (String line : CheckWords.edges(project, check)) {
             row(page, "Edges", line);
+        }
+        for (String line : CheckWords.planes(project, check)) {
+            row(page, "Planes", line);
         }
         row(page, "Enlargement", CheckWords.enlargement(check));
         row(page, "Pace", CheckWords.pace(project, check));
@@ -189,8 +192,7 @@ public record Proof(Project project, Origin origin) {
     /** The first, the middle and the last frame, and the one that is furthest open; fewer of a short shot. */
     private static int[] shown(ShotCheck check) {
         int last = check.shot().length() - 1;
-        return IntStream.of(
-                        0, last / 2, last, check.sealed() ? 0 : check.edges().worstFrame())
+        return IntStream.of(0, last / 2, last, check.sealed() ? 0 : check.worstFrame())
                 .sorted()
                 .distinct()
                 .toArray();

@@ -1,0 +1,54 @@
+package amberlens.core.check;
+
+import amberlens.core.geometry.ProjectiveMap;
+import amberlens.core.geometry.Size;
+import amberlens.core.look.Appearance;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Take;
+import amberlens.core.planes.PlaneCheck;
+import amberlens.core.planes.PlaneCheck.Instant;
+import amberlens.core.planes.PlaneReport;
+import amberlens.core.time.OutputTimes;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What the frames of a shot see behind the planes of its picture. */
+public final class ShotPlanes {
+    private ShotPlanes() {}
+
+    /** Looked at whenever its edges are; by the frame, or by the part of it that is judged. */
+    public static PlaneReport of(Project project, Shot shot, Size judged) {
+        return of(project, shot, project.take(shot), judged);
+    }
+
+    /** As an output sees it. */
+    public static PlaneReport of(Project project, Shot shot, OutputTimes times) {
+        Take take = project.take(shot).shownBy(times, shot.start());
+        return of(project, shot, take, project.judged(shot).delivery());
+    }
+
+    private static PlaneReport of(Project project, Shot shot, Take when, Size judged) {
+        if (!project.isInPlanes(shot) || !project.judges(shot)) {
+            return PlaneReport.FLAT;
+        }
+        Media media = project.mediaOf(shot);
+        List<Instant> instants = new ArrayList<>();
+        for (int frame = 0; frame < shot.length(); frame++) {
+            for (double at : when.momentsOf(frame)) {
+                instants.add(new Instant(
+                        frame,
+                        toFrame(project, shot, at),
+                        project.parallax(shot, at),
+                        Appearance.of(shot.looks(), shot.camera(), at).left()));
+            }
+        }
+        return PlaneCheck.of(media.planes(), media.size(), project.frameSize(), judged, instants);
+    }
+
+    private static ProjectiveMap toFrame(Project project, Shot shot, double at) {
+        ProjectiveMap pose = project.ride(shot).on(project.pose(shot, at), at).map();
+        return shot.settings().mirror().of(project.mediaOf(shot).size()).then(pose);
+    }
+}

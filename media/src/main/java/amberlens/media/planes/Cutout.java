@@ -1,0 +1,55 @@
+package amberlens.media.planes;
+
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.model.Media;
+import amberlens.core.planes.Cutouts;
+import amberlens.core.planes.Fill;
+import amberlens.core.planes.Plane;
+import amberlens.core.planes.PlaneCheck;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Which of the pictures that a picture in planes is cut into: all that its pixels depend on. How far the planes lie does not matter, only
+ * which lies nearer.
+ *
+ * @param own what is cut out; empty for the ground
+ * @param nearer what lies before it, in place of which something is filled in
+ */
+public record Cutout(Optional<Piece> own, List<Piece> nearer) {
+    /**
+     * What is cut out of a picture.
+     *
+     * @param outline around it, source pixels
+     * @param soft the width of its soft edge, likewise
+     * @param fill what takes its place
+     */
+    public record Piece(List<PicturePoint> outline, double soft, Fill fill) {
+        static Piece of(Plane plane) {
+            return new Piece(plane.outline(), plane.soft(), plane.fill());
+        }
+    }
+
+    public Cutout {
+        nearer = List.copyOf(nearer);
+    }
+
+    /**
+     * @param number as {@link Cutouts} counts them
+     * @return empty for the whole picture as it is
+     */
+    public static Optional<Cutout> of(Media media, int number) {
+        List<Plane> planes = PlaneCheck.inOrder(media.planes());
+        if (number == Cutouts.WHOLE || number > Cutouts.last(planes)) {
+            return Optional.empty();
+        }
+        int own = number - Cutouts.ofPlane(0);
+        List<Piece> nearer =
+                planes.subList(own + 1, planes.size()).stream().map(Piece::of).toList();
+        return Optional.of(new Cutout(
+                own < 0
+                        ? Optional.empty()
+                        : Optional.of(Piece.of(planes.get(own).withFill(Fill.NONE))),
+                nearer));
+    }
+}
