@@ -33,6 +33,10 @@ public final class MoveOut {
     public static List<String> write(Project project, Shot shot, MoveFormat format, Path file) throws FileProblem {
         ShotMove move = ShotMove.of(project, shot);
         List<String> notes = new ArrayList<>();
+        if (project.isInPlanes(shot)) {
+            notes.add("The picture of \"" + shot.name()
+                    + "\" lies in planes here; this format shows it in one, with the move of its ground.");
+        }
         if (move.isSequence() && (format == MoveFormat.CSS || format == MoveFormat.SVG)) {
             throw new FileProblem(
                     "\"" + shot.name()

@@ -78,7 +78,7 @@ class OutputEdgeTest {
         assertThat(edges).hasSize(1);
         // Upright in the frame, the sheet's 1080 px leave (1920 − 1080)/2 open at either side.
         assertThat(edges.getFirst().at() % 1).isEqualTo(0.5);
-        assertThat(edges.getFirst().margin().framePx()).isCloseTo(-420, within(1e-6));
+        assertThat(edges.getFirst().margin().orElseThrow().framePx()).isCloseTo(-420, within(1e-6));
         assertThat(edges.getFirst().shot()).isEqualTo(shot);
     }
 

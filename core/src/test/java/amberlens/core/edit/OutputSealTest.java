@@ -115,9 +115,9 @@ class OutputSealTest {
         OutputTimes same = times(0, 20);
         OutputTimes larger = new OutputTimes(new FrameSpan(0, 20), PAL, PAL, 2);
         assertThat(OutputEdge.of(project, same)).isEmpty();
-        assertThat(OutputEdge.of(project, larger))
-                .singleElement()
-                .satisfies(edge -> assertThat(edge.margin().framePx()).isCloseTo(-0.15, within(1e-6)));
+        assertThat(OutputEdge.of(project, larger)).singleElement().satisfies(edge -> assertThat(
+                        edge.margin().orElseThrow().framePx())
+                .isCloseTo(-0.15, within(1e-6)));
         OutputSeal seal = OutputSeal.of(project, larger, SealWay.LIFT, SealTerms.free());
         Project closed = CarryEdits.apply(seal.edit(), project);
         assertThat(OutputEdge.of(closed, larger)).isEmpty();

@@ -93,7 +93,7 @@ public final class AimActions {
             case FRAME_COVERING -> "Draw a box on the Table; the gate will show all of it.";
             case FRAME_INSIDE -> "Draw a box on the Table; the gate will stay inside it.";
             case SUBJECT -> "Click the point of the picture that matters.";
-            case HAND, PLACES -> "";
+            case HAND, PLACES, PLANE -> "";
         };
     }
 

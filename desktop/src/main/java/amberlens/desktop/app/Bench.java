@@ -38,6 +38,7 @@ import amberlens.desktop.looks.LookActions;
 import amberlens.desktop.menu.Menus;
 import amberlens.desktop.moves.CarryActions;
 import amberlens.desktop.moves.MoveActions;
+import amberlens.desktop.planes.PlaneActions;
 import amberlens.desktop.play.PlayActions;
 import amberlens.desktop.play.Playback;
 import amberlens.desktop.proof.ProofActions;
@@ -149,6 +150,7 @@ public final class Bench implements AutoCloseable {
         TitleActions.addTo(actions, desk, this::write);
         AimActions.addTo(actions, desk);
         FollowActions.addTo(actions, desk, services, overlay);
+        PlaneActions.addTo(actions, desk, services);
         ViewActions.addTo(actions, desk, this::table);
         PlayActions.addTo(actions, desk, playback, overlay);
         new BenchActions(desk, this, dialogs, overlay, files).add(actions);
@@ -167,7 +169,7 @@ public final class Bench implements AutoCloseable {
         meter = new MeterView(listening, () -> actions.run("sound.master"));
         lineUp = new LineUpPane(desk, services, menus, drops, laying, lengths, meter, replacing::ask);
         score = new ScorePane(desk, services, menus);
-        StatusLine status = new StatusLine(desk, services);
+        StatusLine status = new StatusLine(desk, services, () -> actions.run("planes.seal"));
         var rail = new ShelfRail(desk, shelf);
         layout = new BenchLayout(desk, rail, shelf, table, lens, new StackPane(camera, seal), firstMove, lineUp, score);
         layout.setTop(top);

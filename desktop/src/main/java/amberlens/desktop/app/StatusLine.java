@@ -8,6 +8,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Framings;
 import amberlens.core.pace.Pace;
+import amberlens.core.planes.PlaneReport;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealWay;
 import amberlens.core.sharpness.Enlargement;
@@ -36,15 +37,18 @@ public final class StatusLine extends HBox implements Subscription {
 
     private final Desk desk;
     private final Services services;
+    private final Runnable sealBehind;
     private final Label sentence = new Label();
     private final Hyperlink action = new Hyperlink();
     private final Hyperlink ways = new Hyperlink("All ways…");
     private final Label saved = new Label();
     private final Subscription subscription;
 
-    public StatusLine(Desk desk, Services services) {
+    /** @param sealBehind closes what is seen behind planes of the selected shot */
+    public StatusLine(Desk desk, Services services, Runnable sealBehind) {
         this.desk = desk;
         this.services = services;
+        this.sealBehind = sealBehind;
         Region gap = DialogParts.gap();
         sentence.setId("status");
         sentence.setMinWidth(0);
@@ -96,7 +100,11 @@ public final class StatusLine extends HBox implements Subscription {
         } else if (desk.document().project().isRig(shot.get())) {
             tellRig(shot.get());
         } else if (open) {
-            tellOpen(shot.get());
+            if (services.facts().edges(desk.document().project(), shot.get()).isSealed()) {
+                tellBehind(shot.get());
+            } else {
+                tellOpen(shot.get());
+            }
         } else {
             tellNext(shot.get());
         }
@@ -165,6 +173,22 @@ public final class StatusLine extends HBox implements Subscription {
             }
             case SealResult.AlreadySealed _ -> sentence.setText(where);
         }
+    }
+
+    /** All edges are sealed, but what is not there is seen behind a plane. */
+    private void tellBehind(Shot shot) {
+        services.facts()
+                .planes(desk.document().project(), shot)
+                .flatMap(PlaneReport::worst)
+                .ifPresent(worst -> {
+                    FrameRate rate = desk.document().project().frame().rate();
+                    String words = worst.words();
+                    sentence.setText(Character.toUpperCase(words.charAt(0)) + words.substring(1) + " at "
+                            + Timecode.brief(worst.frame(), rate) + ":");
+                    if (!desk.document().showing()) {
+                        offer("Seal behind it", sealBehind);
+                    }
+                });
     }
 
     private static String softness(SealResult.Sealed sealed) {

@@ -1,6 +1,8 @@
 package amberlens.desktop.camera;
 
 import amberlens.core.motion.Group;
+import amberlens.core.motion.Properties;
+import amberlens.core.motion.Property;
 import amberlens.desktop.desk.Tools;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -11,6 +13,8 @@ enum CameraGroup {
     TITLE("Title", null),
     MOVE("Move", Group.POSE),
     DEPTH("Depth", Group.DEPTH),
+    /** The planes of a still picture. */
+    PLANES("Planes", null),
     LOOK("Look", Group.LOOK),
     LAYER("Layer", Group.LAYER);
 
@@ -26,8 +30,12 @@ enum CameraGroup {
      * The one that is shown.
      *
      * @param ofTitle whether the selected shot shows a title
+     * @param inPlanes whether the planes of its picture are at hand
      */
-    static CameraGroup of(Tools tools, boolean ofTitle) {
+    static CameraGroup of(Tools tools, boolean ofTitle, boolean inPlanes) {
+        if (inPlanes) {
+            return PLANES;
+        }
         return ofTitle && tools.title()
                 ? TITLE
                 : Stream.of(values())
@@ -38,7 +46,9 @@ enum CameraGroup {
 
     /** Brings it to the front. */
     void show(Tools tools) {
-        if (group == null) {
+        if (this == PLANES) {
+            tools.showPlanes();
+        } else if (group == null) {
             tools.showTitle();
         } else {
             tools.show(group);
@@ -49,8 +59,8 @@ enum CameraGroup {
         return words;
     }
 
-    /** Whether it shows properties of a group. */
-    boolean shows(Group properties) {
-        return group == properties;
+    /** Whether a property stands in it. */
+    boolean shows(Property<?> property) {
+        return property == Properties.PARALLAX ? this == PLANES : group == property.group();
     }
 }

@@ -16,6 +16,8 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.NearKey;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Subscription;
+import amberlens.desktop.planes.PlaneCuts;
+import amberlens.desktop.planes.PlanesForm;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.Overlay;
@@ -61,6 +63,7 @@ public final class CameraPane extends StackPane implements Subscription {
     private final Label nothing = new Label();
     private final LookList looks;
     private final TitleForm title;
+    private final PlanesForm planes;
     private final HBox heading = new HBox(8);
     private final HBox outcome = new HBox(8);
     private final VBox pose;
@@ -73,6 +76,7 @@ public final class CameraPane extends StackPane implements Subscription {
         leg = new LegPanel(desk, actions);
         looks = new LookList(desk, overlay, actions, new AddLook(actions));
         title = new TitleForm(desk, services.background());
+        planes = new PlanesForm(desk, services, actions);
         outcome.getChildren().addAll(willDo, goToKey);
         outcome.getStyleClass().add("outcome");
         pose = new VBox(heading(actions), outcome, tabs(), list(overlay));
@@ -159,6 +163,7 @@ public final class CameraPane extends StackPane implements Subscription {
         nothing.getStyleClass().addAll("quiet", "camera-empty");
         nothing.managedProperty().bind(nothing.visibleProperty());
         list.getChildren().addAll(nothing, looks, title);
+        list.getChildren().addFirst(planes);
         return list;
     }
 
@@ -178,7 +183,8 @@ public final class CameraPane extends StackPane implements Subscription {
         Optional<Selection.LegFrom> legFrom = legFrom(shot);
         leg.setVisible(legFrom.isPresent());
         Optional<Title> words = TitleWriting.title(desk);
-        CameraGroup group = CameraGroup.of(desk.tools(), words.isPresent());
+        CameraGroup group = CameraGroup.of(desk.tools(), words.isPresent(), PlaneCuts.atHand(desk));
+        tabs.get(CameraGroup.PLANES).setVisible(PlaneCuts.canBeCut(desk));
         tabs.get(CameraGroup.TITLE).setVisible(words.isPresent());
         tabs.forEach((of, tab) -> {
             tab.setSelected(of == group);
@@ -187,7 +193,9 @@ public final class CameraPane extends StackPane implements Subscription {
         rows.forEach((property, row) -> row.setVisible(shows(group, property, shot)));
         looks.setVisible(group == CameraGroup.LOOK);
         title.setVisible(group == CameraGroup.TITLE);
+        planes.setVisible(group == CameraGroup.PLANES);
         nothing.setVisible(group != CameraGroup.LOOK
+                && group != CameraGroup.PLANES
                 && group != CameraGroup.TITLE
                 && rows.values().stream().noneMatch(Node::isVisible));
         nothing.setText("Opacity is for shots on a higher track or smaller than the frame, speed is for footage.");
@@ -206,6 +214,9 @@ public final class CameraPane extends StackPane implements Subscription {
         if (group == CameraGroup.LOOK) {
             looks.show(shot.get(), frame);
         }
+        if (group == CameraGroup.PLANES) {
+            planes.show(shot.get());
+        }
         words.filter(_ -> group == CameraGroup.TITLE).ifPresent(title::show);
         if (group == CameraGroup.TITLE) {
             willDo.setText("holds for the whole title");
@@ -217,20 +228,23 @@ public final class CameraPane extends StackPane implements Subscription {
 
     private static boolean hasKeys(CameraGroup of, Shot shot) {
         return shot.camera().channels().properties().stream()
-                .filter(property -> of.shows(property.group()))
+                .filter(of::shows)
                 .anyMatch(property -> shot.camera().get(property).animated());
     }
 
     /** Rows that can do nothing for a shot and do nothing already are left out. */
     private boolean shows(CameraGroup group, Property<?> property, Optional<Shot> shot) {
-        boolean here = group.shows(property.group());
-        return here && (group != CameraGroup.LAYER || shot.isPresent() && concerns(property, shot.get()));
+        boolean here = group.shows(property);
+        boolean always = group != CameraGroup.LAYER && group != CameraGroup.PLANES;
+        return here && (always || shot.isPresent() && concerns(property, shot.get()));
     }
 
     private boolean concerns(Property<?> property, Shot shot) {
         boolean layered = shot.track() > 1 || !shot.fillsFrame();
         return shot.camera().has(property)
                 || (property == Properties.OPACITY && layered)
+                || (property == Properties.PARALLAX
+                        && !desk.document().project().mediaOf(shot).planes().isEmpty())
                 || (property == Properties.SPEED
                         && desk.document().project().mediaOf(shot).moves());
     }

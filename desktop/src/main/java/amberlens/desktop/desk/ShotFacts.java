@@ -13,6 +13,7 @@ import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
 import amberlens.core.pace.PaceReport;
+import amberlens.core.planes.PlaneReport;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
@@ -40,17 +41,20 @@ public final class ShotFacts {
     private final Memo<State, PaceReport> paces =
             new Memo<>(BUDGET, report -> 160 + 40L * report.paces().size());
     private final Supplier<Optional<DeliveryGuide>> delivery;
+    private final PlaneFacts planes;
 
     /** Judged by the whole frame. */
     public ShotFacts() {
-        this(Optional::empty);
+        this(Optional::empty, PlaneFacts.atOnce());
     }
 
     /**
      * @param delivery the shape that edges are judged by, if not the frame
+     * @param planes what is known of what is seen behind planes
      */
-    public ShotFacts(Supplier<Optional<DeliveryGuide>> delivery) {
+    public ShotFacts(Supplier<Optional<DeliveryGuide>> delivery, PlaneFacts planes) {
         this.delivery = delivery;
+        this.planes = planes;
     }
 
     /** What edges are judged by now instead of what the project says: a delivery guide, when somebody asks for that. */
@@ -74,9 +78,19 @@ public final class ShotFacts {
         return compute(edges, project, judged(project, shot), shot, EdgeReport::of);
     }
 
-    /** Whether an edge is open that is judged. */
+    /** Whether an edge is open that is judged, or what is not there is seen behind a plane as far as that is known. */
     public boolean open(Project project, Shot shot) {
-        return project.judges(shot) && !edges(project, shot).isSealed();
+        return project.judges(shot) && (!edges(project, shot).isSealed() || openBehind(project, shot));
+    }
+
+    /** Whether what is not there is seen behind a plane, as far as that is known. */
+    public boolean openBehind(Project project, Shot shot) {
+        return planes(project, shot).filter(report -> !report.isSealed()).isPresent();
+    }
+
+    /** What is seen behind the planes of a shot's picture; empty while it is not known. */
+    public Optional<PlaneReport> planes(Project project, Shot shot) {
+        return planes.of(project, shot, judged(project, shot).delivery());
     }
 
     public Enlargement enlargement(Project project, Shot shot) {

@@ -21,7 +21,9 @@ public final class Tools {
         FRAME_INSIDE,
         SUBJECT,
         /** Two points or boxes, one after the other, for a move between them. */
-        PLACES
+        PLACES,
+        /** Something of a picture that is drawn around, to be a plane. */
+        PLANE
     }
 
     /** What the Lens shows. */
@@ -108,6 +110,7 @@ public final class Tools {
 
     private final Listeners listeners;
     private final Solo solo = new Solo(this::changed);
+    private final PlaneTools planes = new PlaneTools(this::changed);
     private final Set<Guide> guides = EnumSet.noneOf(Guide.class);
     private Tool tool = Tool.HAND;
     private LensShow lensShow = LensShow.NOW;
@@ -132,6 +135,7 @@ public final class Tools {
 
     void reset() {
         solo.reset();
+        planes.reset();
         tool = Tool.HAND;
         lensShow = LensShow.NOW;
         sealing = false;
@@ -167,6 +171,7 @@ public final class Tools {
 
     public void showDepth(boolean shown) {
         group = shown ? Group.DEPTH : group == Group.DEPTH ? Group.POSE : group;
+        planes.setShown(false);
         changed();
     }
 
@@ -178,6 +183,18 @@ public final class Tools {
     public void show(Group shown) {
         group = shown;
         title = false;
+        planes.setShown(false);
+        changed();
+    }
+
+    /** How pictures are cut into planes. */
+    public PlaneTools planes() {
+        return planes;
+    }
+
+    public void showPlanes() {
+        title = false;
+        planes.setShown(true);
         changed();
     }
 
@@ -188,6 +205,7 @@ public final class Tools {
 
     public void showTitle() {
         title = true;
+        planes.setShown(false);
         changed();
     }
 
@@ -198,6 +216,7 @@ public final class Tools {
     /** Takes a tool, or puts it away when it is in hand. */
     public void take(Tool newTool) {
         tool = newTool == tool ? Tool.HAND : newTool;
+        planes.forget();
         drawn = Optional.empty();
         firstPlace = Optional.empty();
         changed();

@@ -62,6 +62,10 @@ final class LensHands {
         if (surface.isClose() && (desk.tools().tool() == Tool.HAND || !surface.isSingle())) {
             return Optional.of(new LensPan(surface, press));
         }
+        if (desk.tools().tool() == Tool.PLANE) {
+            desk.say("Draw around it on the Table, where the whole picture lies.");
+            return Optional.empty();
+        }
         if (desk.tools().tool() != Tool.HAND) {
             return Optional.of(new ToolDrag(desk, onPicture(pose, press), event -> onPicture(pose, event)));
         }

@@ -8,6 +8,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.Properties;
 import amberlens.core.sharpness.Enlargement;
+import amberlens.core.time.FrameSpan;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.services.Services;
@@ -148,10 +149,15 @@ final class ShotPainter {
 
     /** Hatching over the open frames. */
     private void open(Shot shot, double top) {
-        services.facts().edges(desk.document().project(), shot).open().forEach(span -> {
-            double from = plan.x(shot.start() + span.span().from());
-            double to = Math.max(from + 4, plan.x(shot.start() + span.span().to() + 1.0));
-            Brush.hatchedBox(pen, from, top, to - from, 7);
-        });
+        Project project = desk.document().project();
+        services.facts().edges(project, shot).open().forEach(span -> open(shot, span.span(), top));
+        services.facts().planes(project, shot).ifPresent(report -> report.open()
+                .forEach(span -> open(shot, span, top)));
+    }
+
+    private void open(Shot shot, FrameSpan span, double top) {
+        double from = plan.x(shot.start() + span.from());
+        double to = Math.max(from + 4, plan.x(shot.start() + span.to() + 1.0));
+        Brush.hatchedBox(pen, from, top, to - from, 7);
     }
 }

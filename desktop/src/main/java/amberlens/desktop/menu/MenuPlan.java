@@ -97,6 +97,7 @@ final class MenuPlan {
                                         "shot.backdrop-blurred",
                                         "shot.backdrop-colour"),
                                 "shot.mirror",
+                                inner("In planes", "planes.show", "planes.draw", "planes.away"),
                                 "lineup.footage"),
                         group("title.add", "title.write"),
                         group("shelf.lay", "lineup.transition", "lineup.blend"),

@@ -6,13 +6,16 @@ import amberlens.core.edges.MarginShape;
 import amberlens.core.model.FrameFormat;
 import amberlens.core.pace.Pace;
 import amberlens.core.pace.PaceReport;
+import amberlens.core.planes.PlaneReport;
 import amberlens.core.sharpness.Enlargement;
+import amberlens.core.time.FrameSpan;
 import amberlens.desktop.style.Brush;
 import amberlens.desktop.style.Fonts;
 import amberlens.desktop.style.Palette;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.IntToDoubleFunction;
+import java.util.stream.Stream;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
@@ -50,9 +53,15 @@ final class CheckPainter {
         EdgeReport report = on.services().facts().edges(on.desk().document().project(), on.shot());
         int open = report.open().stream().mapToInt(span -> span.span().length()).sum();
         boolean judged = on.desk().document().project().judges(on.shot());
-        Color colour = open > 0 && judged ? Palette.OPEN_TEXT.colour() : Palette.MUTED.colour();
+        List<FrameSpan> behind = on.services()
+                .facts()
+                .planes(on.desk().document().project(), on.shot())
+                .map(PlaneReport::open)
+                .orElse(List.of());
+        boolean opens = open > 0 || !behind.isEmpty();
+        Color colour = opens && judged ? Palette.OPEN_TEXT.colour() : Palette.MUTED.colour();
         double top = plan.edgesTop();
-        head(on, "Edges", !judged ? "not judged" : words(report, open), colour, top + ScoreLayout.EDGES / 2);
+        head(on, "Edges", !judged ? "not judged" : words(report, open, behind), colour, top + ScoreLayout.EDGES / 2);
         clipped(on, top, ScoreLayout.EDGES, () -> {
             double line = top + ScoreLayout.EDGES * 0.62;
             double above = line - top - 3;
@@ -66,9 +75,11 @@ final class CheckPainter {
             pen.setStroke(Palette.faint(Palette.MUTED.colour(), 0.7));
             pen.setLineWidth(1);
             pen.strokeLine(plan.x(0), line, plan.x(on.shot().length()), line);
-            report.open().forEach(span -> {
-                double from = plan.x(span.span().from());
-                double to = Math.max(from + 3, plan.x(span.span().to() + 1.0));
+            Stream<FrameSpan> spans =
+                    Stream.concat(report.open().stream().map(EdgeReport.OpenSpan::span), behind.stream());
+            spans.forEach(span -> {
+                double from = plan.x(span.from());
+                double to = Math.max(from + 3, plan.x(span.to() + 1.0));
                 if (judged) {
                     Brush.hatchedBox(pen, from, line + 1, to - from, below);
                 } else {
@@ -84,7 +95,10 @@ final class CheckPainter {
         });
     }
 
-    private static String words(EdgeReport report, int open) {
+    private static String words(EdgeReport report, int open, List<FrameSpan> behind) {
+        if (open == 0 && !behind.isEmpty()) {
+            return "open behind " + behind.stream().mapToInt(FrameSpan::length).sum() + " f";
+        }
         return open > 0
                 ? "open " + open + " f"
                 : String.format(

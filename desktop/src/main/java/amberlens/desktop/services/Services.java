@@ -7,6 +7,7 @@ import amberlens.core.render.LineUpFrame;
 import amberlens.core.render.Picture;
 import amberlens.desktop.desk.Change;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.desk.PlaneFacts;
 import amberlens.desktop.desk.ShotFacts;
 import amberlens.desktop.export.ExportQueue;
 import amberlens.desktop.hearing.SoundStore;
@@ -71,7 +72,9 @@ public final class Services implements AutoCloseable {
         distrusted =
                 new Distrusted(data.resolve("distrusted"), () -> keeping.safe().suspects());
         cache = new PixelCache(PixelCache.usualBudget(), decoding, rows, distrusted);
-        facts = new ShotFacts(desk.tools()::judgedDelivery);
+        facts = new ShotFacts(
+                desk.tools()::judgedDelivery,
+                new PlaneFacts(background, Platform::runLater, () -> desk.tell(Change.PICTURES)));
         ready = new ReadyPictures(
                 cache, Platform::runLater, desk.cursor().transport()::playing, () -> desk.tell(Change.PICTURES));
         exports = new ExportQueue(

@@ -24,6 +24,9 @@ import amberlens.desktop.looks.LookMarks;
 import amberlens.desktop.looks.LookShapes;
 import amberlens.desktop.path.PathGrip;
 import amberlens.desktop.path.PathGripDrag;
+import amberlens.desktop.planes.OutlineDrag;
+import amberlens.desktop.planes.PlaneCuts;
+import amberlens.desktop.planes.PlanePen;
 import amberlens.desktop.style.Gesture;
 import amberlens.desktop.style.Gestures;
 import java.util.List;
@@ -31,6 +34,8 @@ import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Function;
 import javafx.scene.Cursor;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.input.ZoomEvent;
@@ -42,14 +47,23 @@ final class TableHands {
 
     private final Desk desk;
     private final TableSurface surface;
+    private final PlanePen planes;
     private final WheelZoom zooming;
 
-    TableHands(Desk desk, TableSurface surface) {
+    TableHands(Desk desk, TableSurface surface, PlanePen planes) {
         this.desk = desk;
         this.surface = surface;
+        this.planes = planes;
         new Gestures(surface, this::choose);
         zooming = new WheelZoom(desk);
-        surface.addEventHandler(MouseEvent.MOUSE_MOVED, event -> surface.setCursor(cursor(event)));
+        surface.addEventHandler(MouseEvent.MOUSE_MOVED, event -> {
+            surface.setCursor(cursor(event));
+            if (desk.tools().tool() == Tool.PLANE) {
+                surface.view()
+                        .ifPresent(view -> planes.hover(view.toPicture(event.getX(), event.getY()), 1 / view.scale()));
+            }
+        });
+        surface.addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
         surface.addEventHandler(ScrollEvent.SCROLL, this::scrolled);
         surface.addEventHandler(
                 ZoomEvent.ZOOM, event -> surface.zoomAbout(event.getX(), event.getY(), event.getZoomFactor()));
@@ -64,6 +78,10 @@ final class TableHands {
         TableView view = surface.view().orElseThrow();
         double x = press.getX();
         double y = press.getY();
+        if (desk.tools().tool() == Tool.PLANE) {
+            return Optional.of(
+                    planes.begin(view.toPicture(x, y), 1 / view.scale(), press.getClickCount() == 2, on(view)));
+        }
         if (desk.tools().tool() != Tool.HAND) {
             return Optional.of(new ToolDrag(desk, view.toPicture(x, y), on(view)));
         }
@@ -72,6 +90,12 @@ final class TableHands {
         if (look.isPresent()) {
             return Optional.of(new LookGripDrag(
                     desk, look.get(), event -> pose.toFrame(view.toPicture(event.getX(), event.getY())), press));
+        }
+        if (PlaneCuts.atHand(desk)) {
+            Optional<Gesture> plane = OutlineDrag.choose(desk, surface.planes(view), press, on(view));
+            if (plane.isPresent()) {
+                return plane;
+            }
         }
         Optional<GateGesture> handle = handleAt(x, y);
         if (handle.isPresent()) {
@@ -83,6 +107,18 @@ final class TableHands {
                         ? Optional.empty()
                         : insideGate(x, y).map(found -> poseDrag(found, Optional.empty(), view)))
                 .or(() -> Optional.of(new ViewPan(surface, press)));
+    }
+
+    /** Enter closes what is drawn around, and Backspace takes a point back. */
+    private void pressed(KeyEvent event) {
+        if (surface.uses(event)) {
+            event.consume();
+            if (event.getCode() == KeyCode.ENTER) {
+                planes.finish(surface.view().map(view -> 1 / view.scale()).orElse(1.0));
+            } else {
+                planes.takeBack();
+            }
+        }
     }
 
     private PoseDrag poseDrag(GateGesture change, Optional<Integer> framing, TableView view) {

@@ -11,6 +11,7 @@ import amberlens.desktop.intake.Drops;
 import amberlens.desktop.intake.PictureLaying;
 import amberlens.desktop.menu.Menus;
 import amberlens.desktop.menu.Spot;
+import amberlens.desktop.planes.PlanePen;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.DropSign;
@@ -74,7 +75,7 @@ public final class TablePane extends BorderPane implements Subscription {
         this.waysIn = waysIn;
         this.services = services;
         surface = new TableSurface(desk, services);
-        new TableHands(desk, surface);
+        new TableHands(desk, surface, new PlanePen(desk, services));
         surface.setOnContextMenuRequested(event -> menus.show(Spot.GATE, surface, event));
         missing = missingPanel(find);
         Label title = new Label("Table");

@@ -12,19 +12,25 @@ import amberlens.core.motion.Pose;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools;
+import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.looks.LookMarks;
 import amberlens.desktop.looks.LookShapes;
 import amberlens.desktop.looks.LookView;
+import amberlens.desktop.planes.PlaneCuts;
+import amberlens.desktop.planes.PlaneView;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.style.OwnKeys;
 import amberlens.desktop.style.Surface;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 
 /** Paints the picture, what the gate takes of it, the other framings and the path. */
-final class TableSurface extends Surface {
+final class TableSurface extends Surface implements OwnKeys {
     private static final double AIR = 26;
 
     private final Desk desk;
@@ -120,6 +126,11 @@ final class TableSurface extends Surface {
         ground.forgetBelow();
     }
 
+    /** How planes lie in it. */
+    PlaneView planes(TableView view) {
+        return new PlaneView(desk, view::toScreen);
+    }
+
     /** How looks lie in it. */
     LookView looks(TableView view, Pose pose) {
         return new LookView(point -> view.toScreen(pose.toPicture(point)), getWidth(), getHeight());
@@ -131,6 +142,14 @@ final class TableSurface extends Surface {
 
     private Size frame() {
         return desk.document().project().frameSize();
+    }
+
+    /** Those of drawing around something. */
+    @Override
+    public boolean uses(KeyEvent event) {
+        return desk.tools().tool() == Tool.PLANE
+                && !desk.tools().planes().drawn().isEmpty()
+                && (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.BACK_SPACE);
     }
 
     @Override
@@ -171,6 +190,9 @@ final class TableSurface extends Surface {
         GatePainter.gate(pen, gate);
         GatePainter.handles(pen, gate);
         move.path(pen);
+        if (PlaneCuts.atHand(desk)) {
+            planes(view).paint(pen);
+        }
         LookMarks.paint(pen, LookShapes.shown(desk, shot.get()), looks(view, pose));
         aids(pen, shot.get(), pose, view, gate);
         room(pen, shot.get(), seenPose, view, seen);

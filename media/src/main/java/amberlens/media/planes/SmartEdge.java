@@ -9,9 +9,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.opencv.core.Core;
 import org.opencv.core.CvType;
 import org.opencv.core.Mat;
 import org.opencv.core.Point;
+import org.opencv.imgproc.Imgproc;
 import org.opencv.imgproc.IntelligentScissorsMB;
 
 /**
@@ -36,7 +38,38 @@ public final class SmartEdge {
     private @Nullable Looked looked;
 
     /** What is known around a place. */
-    private record Looked(PicturePoint from, int left, int top, Raster part, IntelligentScissorsMB scissors) {}
+    private record Looked(
+            PicturePoint from,
+            int left,
+            int top,
+            int width,
+            int height,
+            float[] steep,
+            IntelligentScissorsMB scissors) {
+        boolean contains(int x, int y) {
+            return x >= 0 && y >= 0 && x < width && y < height;
+        }
+
+        /** The steepest place near one, which counts the less the further away it is: left and top. */
+        int[] snapped(int x, int y, double radius) {
+            int[] best = {x, y};
+            double most = steep[y * width + x];
+            int reach = (int) Math.floor(radius);
+            for (int i = -reach; i <= reach; i++) {
+                for (int k = -reach; k <= reach; k++) {
+                    double away = Math.hypot(i, k);
+                    if (away <= radius && contains(x + k, y + i)) {
+                        double here = steep[(y + i) * width + x + k] * (1 - 0.6 * away / radius);
+                        if (here > most) {
+                            most = here;
+                            best = new int[] {x + k, y + i};
+                        }
+                    }
+                }
+            }
+            return best;
+        }
+    }
 
     public SmartEdge(Pyramid picture) {
         this.picture = picture;
@@ -65,10 +98,29 @@ public final class SmartEdge {
         scissors.buildMap(new Point(
                 Math.clamp(Math.floor(from.x() * scale) - left, 0, width - 1),
                 Math.clamp(Math.floor(from.y() * scale) - top, 0, height - 1)));
+        float[] steep = steep(image);
         image.release();
         synchronized (this) {
-            looked = new Looked(from, left, top, reduced, scissors);
+            looked = new Looked(from, left, top, width, height, steep, scissors);
         }
+    }
+
+    /** How steeply shades change, place by place. */
+    private static float[] steep(Mat image) {
+        Mat grey = new Mat();
+        Mat across = new Mat();
+        Mat down = new Mat();
+        Mat steep = new Mat();
+        Imgproc.cvtColor(image, grey, Imgproc.COLOR_RGB2GRAY);
+        Imgproc.Sobel(grey, across, CvType.CV_32F, 1, 0);
+        Imgproc.Sobel(grey, down, CvType.CV_32F, 0, 1);
+        Core.magnitude(across, down, steep);
+        float[] values = new float[image.rows() * image.cols()];
+        steep.get(0, 0, values);
+        for (Mat mat : List.of(grey, across, down, steep)) {
+            mat.release();
+        }
+        return values;
     }
 
     private static Mat image(Raster reduced, int left, int top, int width, int height) {
@@ -94,10 +146,12 @@ public final class SmartEdge {
     }
 
     /**
-     * The way along contours, without its first place; empty where nothing is known of it, because ways begin elsewhere or it ends too far
-     * away.
+     * The way along contours to one near a place, without where it begins; empty where nothing is known of it, because ways begin elsewhere
+     * or it ends too far away.
+     *
+     * @param near how far from the place it may end, source pixels
      */
-    public synchronized Optional<List<PicturePoint>> way(PicturePoint from, PicturePoint to) {
+    public synchronized Optional<List<PicturePoint>> way(PicturePoint from, PicturePoint to, double near) {
         Looked known = looked;
         if (known == null || !known.from.equals(from)) {
             return Optional.empty();
@@ -105,11 +159,12 @@ public final class SmartEdge {
         double scale = Math.scalb(1.0, -level);
         int x = (int) Math.floor(to.x() * scale) - known.left;
         int y = (int) Math.floor(to.y() * scale) - known.top;
-        if (x < 0 || y < 0 || x >= Math.min(WINDOW, known.part.width()) || y >= Math.min(WINDOW, known.part.height())) {
+        if (!known.contains(x, y)) {
             return Optional.empty();
         }
+        int[] end = known.snapped(x, y, near * scale);
         Mat contour = new Mat();
-        known.scissors.getContour(new Point(x, y), contour);
+        known.scissors.getContour(new Point(end[0], end[1]), contour);
         List<PicturePoint> points = new ArrayList<>();
         int[] place = new int[2];
         for (int i = 0; i < contour.rows(); i++) {

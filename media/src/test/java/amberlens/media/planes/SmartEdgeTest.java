@@ -33,16 +33,27 @@ class SmartEdgeTest {
         var edge = new SmartEdge(moon());
         var from = new PicturePoint(600 - RADIUS, 450);
         var to = new PicturePoint(600, 450 - RADIUS);
-        assertThat(edge.way(from, to)).as("not looked yet").isEmpty();
+        assertThat(edge.way(from, to, 0)).as("not looked yet").isEmpty();
         edge.begin(from);
         assertThat(edge.knows(from)).isTrue();
-        List<PicturePoint> way = edge.way(from, to).orElseThrow();
+        List<PicturePoint> way = edge.way(from, to, 0).orElseThrow();
         assertThat(way).hasSizeGreaterThan(5);
         assertThat(way).allSatisfy(point -> assertThat(Math.hypot(point.x() - 600, point.y() - 450))
                 .isBetween(RADIUS - 3, RADIUS + 3));
         PicturePoint last = way.getLast();
         assertThat(Math.hypot(last.x() - to.x(), last.y() - to.y())).isLessThan(3);
-        assertThat(edge.way(to, from)).as("from elsewhere").isEmpty();
+        assertThat(edge.way(to, from, 0)).as("from elsewhere").isEmpty();
+    }
+
+    @Test
+    void endsOnTheContourNextToAPlace() {
+        var edge = new SmartEdge(moon());
+        var from = new PicturePoint(600 - RADIUS, 450);
+        edge.begin(from);
+        PicturePoint beside = edge.way(from, new PicturePoint(600, 450 - RADIUS - 9), 12)
+                .orElseThrow()
+                .getLast();
+        assertThat(Math.hypot(beside.x() - 600, beside.y() - 450)).isBetween(RADIUS - 2, RADIUS + 2);
     }
 
     @Test
@@ -50,8 +61,8 @@ class SmartEdgeTest {
         var edge = new SmartEdge(moon());
         var from = new PicturePoint(20, 20);
         edge.begin(from);
-        assertThat(edge.way(from, new PicturePoint(1190, 890))).isEmpty();
-        assertThat(edge.way(from, new PicturePoint(90, 60))).isPresent();
+        assertThat(edge.way(from, new PicturePoint(1190, 890), 0)).isEmpty();
+        assertThat(edge.way(from, new PicturePoint(90, 60), 0)).isPresent();
     }
 
     @Test

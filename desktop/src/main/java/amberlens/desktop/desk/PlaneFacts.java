@@ -1,0 +1,98 @@
+package amberlens.desktop.desk;
+
+import amberlens.core.check.ShotPlanes;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FrameFormat;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.Ride;
+import amberlens.core.planes.PlaneReport;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+
+/**
+ * What shots see behind planes, found behind the bench: until it is, what was known of a shot before holds. Lives on the interface thread.
+ */
+public final class PlaneFacts {
+    private final Executor background;
+    private final Executor interfaceThread;
+    private final Runnable arrived;
+    private final Map<String, Found> found = new HashMap<>();
+    private final Map<String, State> wanted = new HashMap<>();
+
+    /** Told apart by the very shot and picture: each change makes another one. */
+    private record State(Project project, Shot shot, Media media, FrameFormat frame, Ride ride, Size judged) {
+        @SuppressWarnings("ReferenceEquality")
+        boolean sameAs(State other) {
+            return shot == other.shot
+                    && media == other.media
+                    && frame.equals(other.frame)
+                    && ride.equals(other.ride)
+                    && judged.equals(other.judged);
+        }
+    }
+
+    private record Found(State state, PlaneReport report) {}
+
+    /**
+     * @param background where it is found
+     * @param arrived told when more is known
+     */
+    public PlaneFacts(Executor background, Executor interfaceThread, Runnable arrived) {
+        this.background = background;
+        this.interfaceThread = interfaceThread;
+        this.arrived = arrived;
+    }
+
+    /** Found at once, for whoever can wait. */
+    static PlaneFacts atOnce() {
+        return new PlaneFacts(Runnable::run, Runnable::run, () -> {});
+    }
+
+    /**
+     * What is known of a shot; empty while nothing is.
+     *
+     * @param judged the part of the frame that counts
+     */
+    Optional<PlaneReport> of(Project project, Shot shot, Size judged) {
+        if (!project.isInPlanes(shot) || !project.judges(shot)) {
+            return Optional.of(PlaneReport.FLAT);
+        }
+        var state = new State(project, shot, project.mediaOf(shot), project.frame(), project.ride(shot), judged);
+        Found known = found.get(shot.id());
+        if (known == null || !known.state.sameAs(state)) {
+            State asked = wanted.put(shot.id(), state);
+            if (asked == null) {
+                find(shot.id());
+            }
+        }
+        return Optional.ofNullable(found.get(shot.id())).map(Found::report);
+    }
+
+    /** Whether more is being found out about a shot. */
+    public boolean isLooking(Shot shot) {
+        return wanted.containsKey(shot.id());
+    }
+
+    private void find(String id) {
+        State state = wanted.get(id);
+        background.execute(() -> {
+            PlaneReport report = ShotPlanes.of(state.project, state.shot, state.judged);
+            interfaceThread.execute(() -> found(id, state, report));
+        });
+    }
+
+    private void found(String id, State state, PlaneReport report) {
+        found.put(id, new Found(state, report));
+        State now = wanted.get(id);
+        if (now != null && !now.sameAs(state)) {
+            find(id);
+        } else {
+            wanted.remove(id);
+        }
+        arrived.run();
+    }
+}
