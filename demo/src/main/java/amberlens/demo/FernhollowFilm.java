@@ -52,21 +52,24 @@ final class FernhollowFilm {
         Media plan = media.get(0);
         Media cabinet = media.get(1);
         Media specimen = media.get(2);
-        Media glasshouse = media.get(3);
+        Media glasshouse = GlasshousePlanes.cut(media.get(3));
         Media border = media.get(4);
         Media pond = media.get(5);
         Media seeds = media.get(6);
         return FernhollowTitles.over(moving(new Project(
                 "Fernhollow film",
                 FrameFormat.USUAL,
-                media.stream().filter(Media::hasFile).toList(),
+                media.stream()
+                        .filter(Media::hasFile)
+                        .map(item -> item.id().equals(glasshouse.id()) ? glasshouse : item)
+                        .toList(),
                 List.of(
                         shot("s1", "Garden plan", plan, 0, 125, planMove(plan))
                                 .withMarkers(List.of(Marker.at(112, "first bed"))),
                         shot("s2", "Seed cabinet", cabinet, 125, 125, drawers(cabinet)),
                         FernhollowLooks.clearing(
                                 shot("s3", "Specimen sheet", specimen, 250, 150, pushIn()), specimen, FRAME),
-                        shot("s4", "Glasshouse", glasshouse, 400, 125, turn()),
+                        GlasshousePlanes.calm(shot("s4", "Glasshouse", glasshouse, 400, 125, turn())),
                         shot("s5", "South border", border, 525, 375, sweep()),
                         FernhollowLooks.spotlight(
                                 shot("s6", "Mill pond, spring to autumn", pond, 875, MillPond.FRAMES, pondPush(pond))
