@@ -30,6 +30,7 @@ final class Pages {
             "sound",
             "footage",
             "depth",
+            "planes",
             "deliveries",
             "export",
             "other-programs",

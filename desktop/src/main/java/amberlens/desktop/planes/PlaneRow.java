@@ -39,8 +39,8 @@ final class PlaneRow extends HBox {
         far.setId("plane-far-" + id);
         far.setAccessibleText("Distance of the plane, in % of the ground's");
         far.setBlockIncrement(1);
-        far.setMinWidth(60);
-        far.setPrefWidth(110);
+        far.setMinWidth(84);
+        far.setMaxWidth(84);
         far.valueProperty().subscribe((_, value) -> slide(value.doubleValue()));
         far.valueChangingProperty().subscribe((_, changing) -> {
             if (!changing && !showing) {
@@ -67,7 +67,7 @@ final class PlaneRow extends HBox {
         number.setPrefColumnCount(3);
         Label sign = DialogParts.quiet("%");
         sign.setMinWidth(USE_PREF_SIZE);
-        number.setMinWidth(USE_PREF_SIZE);
+
         getChildren().addAll(name, far, number, sign);
         setSpacing(6);
         setAlignment(Pos.CENTER_LEFT);

@@ -3,6 +3,7 @@ package amberlens.desktop.shooting;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
+import amberlens.core.planes.Cutouts;
 import amberlens.core.render.FrameRaster;
 import amberlens.desktop.app.AmberLens;
 import amberlens.desktop.app.Bench;
@@ -22,6 +23,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -132,7 +134,9 @@ public final class Shooting {
     private static void whenPicturesAreThere(Bench bench, Runnable then) {
         var all = bench.desk().document().project().media().stream()
                 .filter(media -> media.hasPixels())
-                .map(media -> bench.services().cache().request(PixelKey.of(media, 0)))
+                .flatMap(media -> IntStream.rangeClosed(0, Cutouts.last(media.planes()))
+                        .mapToObj(number -> PixelKey.of(media, number)))
+                .map(bench.services().cache()::request)
                 .toArray(CompletableFuture[]::new);
         var _ = CompletableFuture.allOf(all).whenComplete((_, _) -> Platform.runLater(then));
     }

@@ -76,6 +76,7 @@ final class Staging {
                 bench.actions().run("follow.open");
             }
             case DEPTH -> lean(bench);
+            case PLANES -> planes(bench);
             case LOOK -> dress(bench);
             case TITLE -> write(bench);
             case SOUND, BEATS, DUCKING -> SoundStaging.set(bench, view);
@@ -105,6 +106,17 @@ final class Staging {
         bench.desk().document().project().shot(shot).ifPresent(found -> bench.desk()
                 .cursor()
                 .select(Selection.shot(found.id())));
+    }
+
+    /** The shot of a picture in planes, soon after it begins, with its nearest plane at hand. */
+    private static void planes(Bench bench) {
+        Desk desk = bench.desk();
+        Project project = desk.document().project();
+        project.shots().stream().filter(project::isInPlanes).findFirst().ifPresent(shot -> {
+            desk.cursor().select(Selection.shot(shot.id()));
+            desk.cursor().seekInShot(shot.length() / 8);
+            desk.tools().showPlanes();
+        });
     }
 
     /** The selected shot leans, sealed, with its depth at hand. */

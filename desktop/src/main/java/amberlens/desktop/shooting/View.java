@@ -22,6 +22,7 @@ public enum View {
     FOLLOW,
     QUEUE,
     DEPTH,
+    PLANES,
     LOOK,
     TITLE,
     SOUND,
