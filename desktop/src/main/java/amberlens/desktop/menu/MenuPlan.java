@@ -100,7 +100,7 @@ final class MenuPlan {
                                 inner("In planes", "planes.show", "planes.draw", "planes.away"),
                                 "lineup.footage"),
                         group("title.add", "title.write"),
-                        group("shelf.lay", "lineup.transition", "lineup.blend"),
+                        group("shelf.lay", inner("Over others", "lineup.transition", "lineup.blend")),
                         group(
                                 new Entry.Inner("Add a look", LOOKS),
                                 inner(
