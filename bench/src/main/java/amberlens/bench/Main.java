@@ -36,6 +36,7 @@ public final class Main {
         LookTimes looks = LookTimes.measure(plan);
         SoundTimes sounds = SoundTimes.measure();
         FollowTimes follow = FollowTimes.measure(ProjectFile.open(demo));
+        PlaneTimes planes = PlaneTimes.measure(ProjectFile.open(demo));
         var main = new Main();
         main.measure(demo);
         main.memory(plan);
@@ -43,6 +44,7 @@ public final class Main {
         looks.rows().forEach(System.out::println);
         sounds.rows().forEach(System.out::println);
         follow.rows().forEach(System.out::println);
+        planes.rows().forEach(System.out::println);
         main.print(many);
     }
 

@@ -1,0 +1,94 @@
+package amberlens.bench;
+
+import amberlens.core.check.ShotPlanes;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.planes.Cutouts;
+import amberlens.core.render.Compositor;
+import amberlens.core.render.LineUpFrame;
+import amberlens.core.render.Picture;
+import amberlens.core.sampling.Pyramid;
+import amberlens.media.WorkPool;
+import amberlens.media.pixels.PixelKey;
+import amberlens.media.pixels.PixelLoader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * A picture in planes against the same picture in one: frames of the same move at 1920 × 1080, all pictures ready; and the proof of a whole
+ * shot.
+ *
+ * @param planes how many, the ground among them
+ * @param deepMs of a frame in planes
+ * @param flatMs of a frame in one
+ * @param proofMs of all frames of the shot
+ * @param frames of the shot
+ */
+record PlaneTimes(int planes, double deepMs, double flatMs, double proofMs, int frames) {
+    private static final int ROUNDS = 6;
+
+    static PlaneTimes measure(Project demo) throws FileProblem {
+        Shot shot = demo.shots().stream().filter(demo::isInPlanes).findFirst().orElseThrow();
+        Project deep = demo.only(shot);
+        Media media = demo.mediaOf(shot);
+        Project flat = deep.withMedia(
+                deep.media().stream().map(item -> item.withPlanes(List.of())).toList());
+        try (var rows = WorkPool.ofCores();
+                var pixels = new PixelLoader(rows)) {
+            List<Pyramid> pictures = new ArrayList<>();
+            for (int number = 0; number <= Cutouts.last(media.planes()); number++) {
+                pictures.add(Pyramid.of(pixels.load(PixelKey.of(media, number)), rows));
+            }
+            double inPlanes = Double.POSITIVE_INFINITY;
+            double inOne = Double.POSITIVE_INFINITY;
+            for (int round = 0; round < ROUNDS; round++) { // by turns, so that a busy machine slows both
+                inPlanes = Math.min(inPlanes, millis(deep, shot, pictures, rows));
+                inOne = Math.min(inOne, millis(flat, shot, pictures, rows));
+            }
+            return new PlaneTimes(1 + media.planes().size(), inPlanes, inOne, proof(deep, shot), shot.length());
+        }
+    }
+
+    private static double millis(Project project, Shot shot, List<Pyramid> pictures, WorkPool rows) {
+        Size output = new Size(1920, 1080);
+        int frames = 0;
+        long start = System.nanoTime();
+        for (int at = 0; at < shot.length(); at += 8, frames++) {
+            var layers = LineUpFrame.layers(
+                    project, shot.start() + at, output, (_, number) -> new Picture.Pixels(pictures.get(number)));
+            Compositor.compose(layers, project.frame().background(), output, rows);
+        }
+        return (System.nanoTime() - start) / 1e6 / frames;
+    }
+
+    private static double proof(Project project, Shot shot) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int round = 0; round < ROUNDS; round++) {
+            long start = System.nanoTime();
+            ShotPlanes.of(project, shot, project.frameSize());
+            least = Math.min(least, (System.nanoTime() - start) / 1e6);
+        }
+        return least;
+    }
+
+    List<String> rows() {
+        return List.of(
+                String.format(
+                        Locale.ROOT,
+                        "%-50s %8.1f ms, in one %8.1f ms, %5.2f ×  (goal: 2.5 × at most)",
+                        "a 1920×1080 frame in " + planes + " planes",
+                        deepMs,
+                        flatMs,
+                        deepMs / flatMs),
+                String.format(
+                        Locale.ROOT,
+                        "%-50s %8.1f ms for %d frames",
+                        "the proof of what is seen behind them",
+                        proofMs,
+                        frames));
+    }
+}
