@@ -11,6 +11,7 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.Choices;
 import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.FormRows;
 import amberlens.desktop.style.NumberField;
 import java.util.ArrayList;
 import java.util.List;
@@ -75,10 +76,10 @@ public final class PlanesForm extends VBox {
                 "plane-down",
                 "Where the copy is taken from, downwards in pixels of the picture",
                 (fill, px) -> fill.from(fill.byX(), px));
-        Label deep = unit("px deep");
+        Label deep = FormRows.unit("px deep");
         deep.visibleProperty().bind(reach.visibleProperty());
-        reaching = row("Reach", whole, reach, deep);
-        beside = row("From", across, unit("×"), down, unit("px away"));
+        reaching = FormRows.row("Reach", whole, reach, deep);
+        beside = FormRows.row("From", across, FormRows.unit("×"), down, FormRows.unit("px away"));
         Button draw = actions.bind(new Button("Draw around…"), "planes.draw");
         Button away = actions.bind(new Button("Take away"), "planes.away");
         actions.bind(mend, "planes.seal");
@@ -100,7 +101,7 @@ public final class PlanesForm extends VBox {
         }
         name.setMinWidth(0);
         HBox.setHgrow(name, Priority.ALWAYS);
-        for (Node node : List.of(nothing, found, mend, atHand, reaching, beside)) {
+        for (Node node : List.of(nothing, found, mend, atHand)) {
             node.managedProperty().bind(node.visibleProperty());
         }
         snapping.setId("planes-snapping");
@@ -117,29 +118,12 @@ public final class PlanesForm extends VBox {
         foot.getStyleClass().add("look-foot");
         atHand.getChildren()
                 .addAll(
-                        row("Name", name, away),
-                        row("Edge", soft, unit("px soft")),
-                        row("Behind", fill),
+                        FormRows.row("Name", name, away),
+                        FormRows.row("Edge", soft, FormRows.unit("px soft")),
+                        FormRows.row("Behind", fill),
                         reaching,
                         beside);
         getChildren().addAll(foot, nothing, rows, told, atHand);
-    }
-
-    private static Label unit(String words) {
-        Label unit = DialogParts.quiet(words);
-        unit.setMinWidth(USE_PREF_SIZE);
-        return unit;
-    }
-
-    private static HBox row(String words, Node... parts) {
-        Label title = new Label(words);
-        title.getStyleClass().addAll("property-name", "long");
-        title.setLabelFor(parts[0]);
-        HBox row = new HBox(6, title);
-        row.getChildren().addAll(parts);
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().add("choice-row");
-        return row;
     }
 
     /** What becomes of something by a number. */

@@ -11,6 +11,7 @@ import amberlens.desktop.colours.ColourField;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.Choices;
 import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.FormRows;
 import amberlens.desktop.style.NumberField;
 import java.util.List;
 import java.util.Locale;
@@ -19,7 +20,6 @@ import java.util.concurrent.Executor;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -147,9 +147,9 @@ public final class TitleForm extends VBox {
         notes.getStyleClass().add("title-notes");
         notes.setId("title-notes");
         notes.managedProperty().bind(notes.visibleProperty());
-        HBox outline = new HBox(4, outlineWidth, unit("px"), outlineColour);
-        HBox box = new HBox(4, boxOpacity, unit("%"), boxColour);
-        HBox beyond = new HBox(4, boxPadding, unit("px around, corners"), boxRadius, unit("px"));
+        HBox outline = new HBox(4, outlineWidth, FormRows.unit("px"), outlineColour);
+        HBox box = new HBox(4, boxOpacity, FormRows.unit("%"), boxColour);
+        HBox beyond = new HBox(4, boxPadding, FormRows.unit("px around, corners"), boxRadius, FormRows.unit("px"));
         for (HBox part : List.of(outline, box, beyond)) {
             part.setAlignment(Pos.CENTER_LEFT);
             part.managedProperty().bind(part.visibleProperty());
@@ -161,35 +161,14 @@ public final class TitleForm extends VBox {
                 .addAll(
                         words,
                         notes,
-                        row("Font", font),
-                        row("Weight", weight, italic),
-                        row("Size", size, unit("px, letters"), letters, unit("% apart")),
-                        row("Lines", align, lines, unit("apart")),
-                        row("Colour", colour),
-                        row("Outline", outlined, outline),
-                        row("Box", boxed, box),
-                        row("", beyond));
-    }
-
-    private static Label unit(String words) {
-        Label unit = DialogParts.quiet(words);
-        unit.setMinWidth(USE_PREF_SIZE);
-        return unit;
-    }
-
-    private static HBox row(String words, Node... parts) {
-        Label name = new Label(words);
-        name.getStyleClass().addAll("property-name", "long");
-        name.setLabelFor(parts[0]);
-        HBox row = new HBox(6, name);
-        row.getChildren().addAll(parts);
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().add("choice-row");
-        row.managedProperty().bind(row.visibleProperty());
-        if (words.isEmpty()) {
-            row.visibleProperty().bind(parts[0].visibleProperty());
-        }
-        return row;
+                        FormRows.row("Font", font),
+                        FormRows.row("Weight", weight, italic),
+                        FormRows.row("Size", size, FormRows.unit("px, letters"), letters, FormRows.unit("% apart")),
+                        FormRows.row("Lines", align, lines, FormRows.unit("apart")),
+                        FormRows.row("Colour", colour),
+                        FormRows.row("Outline", outlined, outline),
+                        FormRows.row("Box", boxed, box),
+                        FormRows.row("", beyond));
     }
 
     private void listen() {
