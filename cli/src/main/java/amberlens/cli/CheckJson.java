@@ -55,7 +55,7 @@ final class CheckJson {
                     .put("to", span.span().to());
             putMargin(written, span.worst());
         }
-        if (!check.planes().depths().isEmpty() || !check.planes().isSealed()) {
+        if (!check.planes().equals(PlaneReport.FLAT)) {
             putPlanes(node.putObject("planes"), check.planes());
         }
         node.putObject("enlargement")
@@ -82,6 +82,10 @@ final class CheckJson {
         report.depths()
                 .forEach((plane, depth) ->
                         depths.putObject(plane).put("px", depth.px()).put("frame", depth.frame()));
+        report.enlarged().ifPresent(most -> node.putObject("enlargement")
+                .put("plane", most.plane().id())
+                .put("max", most.percent())
+                .put("frame", most.frame()));
         ArrayNode open = node.putArray("open");
         for (FrameSpan span : report.open()) {
             PlaneReport.Opening worst = report.worst(span);

@@ -46,8 +46,17 @@ public final class CheckWords {
             return List.of();
         }
         PlaneReport report = check.planes();
+        String enlarged = report.enlarged()
+                .map(most -> String.format(
+                        Locale.ROOT,
+                        "; \"%s\" is enlarged to %.1f %% at frame %d, %s",
+                        most.plane().name(),
+                        most.percent(),
+                        most.frame(),
+                        Enlargement.verdict(most.percent())))
+                .orElse("");
         if (report.isSealed()) {
-            return List.of(report.depths().entrySet().stream()
+            String depth = report.depths().entrySet().stream()
                     .max(Comparator.comparingDouble(seen -> seen.getValue().px()))
                     .map(seen -> String.format(
                             Locale.ROOT,
@@ -55,7 +64,8 @@ public final class CheckWords {
                             seen.getValue().px(),
                             name(project.mediaOf(check.shot()), seen.getKey()),
                             seen.getValue().frame()))
-                    .orElse("sealed, nothing is seen behind them"));
+                    .orElse("sealed, nothing is seen behind them");
+            return List.of(depth + enlarged);
         }
         FrameRate rate = project.frame().rate();
         return report.open().stream()

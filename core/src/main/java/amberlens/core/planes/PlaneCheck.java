@@ -5,6 +5,7 @@ import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Side;
 import amberlens.core.geometry.Size;
 import amberlens.core.planes.PlaneReport.Depth;
+import amberlens.core.planes.PlaneReport.Enlarged;
 import amberlens.core.planes.PlaneReport.Opening;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Proves for the frames of a shot that none of them sees ground that is not filled, nor a side along which a plane was cut by the picture's
@@ -29,6 +31,7 @@ public final class PlaneCheck {
     private final Gate.Area judged;
     private final List<Opening> openings = new ArrayList<>();
     private final Map<String, Depth> depths = new HashMap<>();
+    private @Nullable Enlarged enlarged;
 
     /** One pose at which a frame is looked at. */
     public record Instant(int frame, ProjectiveMap toFrame, double strength, Portion left) {}
@@ -62,7 +65,7 @@ public final class PlaneCheck {
     public static PlaneReport of(List<Plane> planes, Size picture, Size frame, Size judged, List<Instant> instants) {
         var check = new PlaneCheck(planes, picture, frame, judged);
         outermostFirst(instants).forEach(check::look);
-        return new PlaneReport(check.worstOfFrames(), check.depths);
+        return new PlaneReport(check.worstOfFrames(), check.depths, Optional.ofNullable(check.enlarged));
     }
 
     /** Most is seen where a move ends, mostly: what is known of that spares the rest. */
@@ -100,7 +103,25 @@ public final class PlaneCheck {
         for (int i = 0; i < planes.size(); i++) {
             behind(i, ground, sheets, instant.frame);
             int number = i;
-            sheets.get(i).ifPresent(sheet -> sides(planes.get(number), sheet, instant.frame));
+            sheets.get(i).ifPresent(sheet -> {
+                sides(planes.get(number), sheet, instant.frame);
+                enlarge(number, sheet, instant.toFrame, parallax, instant.frame);
+            });
+        }
+    }
+
+    /** How large a plane is seen, if it may be in sight. */
+    private void enlarge(int place, Sheet sheet, ProjectiveMap toFrame, Parallax parallax, int at) {
+        double[] bounds = contours.get(place).bounds(picture);
+        double[] seen = sheet.frame().bounds();
+        boolean inSight = bounds[0] < seen[2] && bounds[2] > seen[0] && bounds[1] < seen[3] && bounds[3] > seen[1];
+        double percent = 100
+                * toFrame.meanStretch(parallax.at().x(), parallax.at().y())
+                * sheet.toGround().times();
+        Plane plane = planes.get(place);
+        Enlarged most = enlarged;
+        if (inSight && parallax.opacity(plane) > 0 && (most == null || percent > most.percent())) {
+            enlarged = new Enlarged(at, plane, percent);
         }
     }
 

@@ -14,10 +14,11 @@ import java.util.stream.Collectors;
  *
  * @param openings one for each frame that sees what is not there, the worst, in order of time
  * @param depths how deep is seen behind each plane, by its id, where anything is
+ * @param enlarged the plane in sight that is enlarged most
  */
-public record PlaneReport(List<Opening> openings, Map<String, Depth> depths) {
+public record PlaneReport(List<Opening> openings, Map<String, Depth> depths, Optional<Enlarged> enlarged) {
     /** Of a shot whose picture lies in one plane. */
-    public static final PlaneReport FLAT = new PlaneReport(List.of(), Map.of());
+    public static final PlaneReport FLAT = new PlaneReport(List.of(), Map.of(), Optional.empty());
 
     /**
      * A frame that sees what is not there.
@@ -42,6 +43,9 @@ public record PlaneReport(List<Opening> openings, Map<String, Depth> depths) {
 
     /** How deep is seen at most, in source pixels, and in which frame. */
     public record Depth(int frame, double px) {}
+
+    /** A plane whose pixels are enlarged, in per cent. */
+    public record Enlarged(int frame, Plane plane, double percent) {}
 
     public PlaneReport {
         openings = List.copyOf(openings);

@@ -83,6 +83,21 @@ class PlaneCheckTest {
         assertThat(report.isSealed()).isFalse();
     }
 
+    /** A sixth of the way towards the ground, a plane at half of it has come a third of its way: 1.5 × its size, against 1.2 ×. */
+    @Test
+    void whatLiesNearerIsEnlargedMore() {
+        Plane lantern = Cuts.square(700, 400, 200, 0.5, SPREAD);
+        PlaneReport report = check(List.of(lantern), pose(50, 800, 500), pose(60, 800, 500));
+        assertThat(report.enlarged()).hasValueSatisfying(most -> {
+            assertThat(most.percent()).isEqualTo(75, within(1e-9));
+            assertThat(most.frame()).isEqualTo(1);
+        });
+        assertThat(check(List.of(Cuts.square(0, 0, 90, 0.9, SPREAD)), pose(90, 1100, 700))
+                        .enlarged())
+                .as("out of sight")
+                .isEmpty();
+    }
+
     static List<Integer> seeds() {
         return java.util.stream.IntStream.rangeClosed(1, 40).boxed().toList();
     }

@@ -3,6 +3,7 @@ package amberlens.desktop.check;
 import amberlens.core.check.ShotCheck;
 import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.edit.Edit;
+import amberlens.core.edit.PlaneSeal;
 import amberlens.core.edit.SealEdits;
 import amberlens.core.edit.ShotEdits;
 import amberlens.core.model.Delivery;
@@ -227,9 +228,21 @@ public final class CheckPanel extends DialogPanel implements Subscription {
 
     private static void seal(Project project, Shot shot, SealTerms terms, List<Edit> edits, List<String> refused) {
         switch (SealEdits.leastOrLift(project, shot, terms)) {
-            case SealResult.Sealed sealed -> edits.add(ShotEdits.setCamera("seal", shot.id(), sealed.camera()));
+            case SealResult.Sealed sealed -> {
+                Edit edges = ShotEdits.setCamera("seal", shot.id(), sealed.camera());
+                edits.add(Edit.all("seal", with(edges, project, shot)));
+            }
             case SealResult.Refused refusal -> refused.add(shot.name() + ": " + refusal.reason() + ".");
-            case SealResult.AlreadySealed _ -> {}
+            case SealResult.AlreadySealed _ ->
+                PlaneSeal.of(project, shot).ifPresent(found -> edits.add(Edit.all("seal", found.steps())));
         }
+    }
+
+    /** What seals the edges, and then what is seen behind planes. */
+    private static List<Edit> with(Edit edges, Project project, Shot shot) {
+        List<Edit> steps = new ArrayList<>(List.of(edges));
+        Project sealed = edges.apply(project);
+        PlaneSeal.of(sealed, sealed.shot(shot.id()).orElseThrow()).ifPresent(found -> steps.addAll(found.steps()));
+        return steps;
     }
 }

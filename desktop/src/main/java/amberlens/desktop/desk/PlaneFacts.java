@@ -58,7 +58,7 @@ public final class PlaneFacts {
      * @param judged the part of the frame that counts
      */
     Optional<PlaneReport> of(Project project, Shot shot, Size judged) {
-        if (!project.isInPlanes(shot) || !project.judges(shot)) {
+        if (!project.judges(shot)) {
             return Optional.of(PlaneReport.FLAT);
         }
         var state = new State(project, shot, project.mediaOf(shot), project.frame(), project.ride(shot), judged);

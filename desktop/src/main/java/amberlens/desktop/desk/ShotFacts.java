@@ -90,7 +90,9 @@ public final class ShotFacts {
 
     /** What is seen behind the planes of a shot's picture; empty while it is not known. */
     public Optional<PlaneReport> planes(Project project, Shot shot) {
-        return planes.of(project, shot, judged(project, shot).delivery());
+        return project.isInPlanes(shot)
+                ? planes.of(project, shot, judged(project, shot).delivery())
+                : Optional.of(PlaneReport.FLAT);
     }
 
     public Enlargement enlargement(Project project, Shot shot) {

@@ -39,6 +39,7 @@ public final class PlanePen {
     private final Services services;
     private volatile @Nullable SmartEdge edge;
     private @Nullable Media edgeOf;
+    private Optional<String> drawingOn = Optional.empty();
 
     public PlanePen(Desk desk, Services services) {
         this.desk = desk;
@@ -57,6 +58,11 @@ public final class PlanePen {
      */
     public Gesture begin(
             PicturePoint at, double pxPerScreenPx, boolean twice, Function<MouseEvent, PicturePoint> pointer) {
+        Optional<String> here = PlaneCuts.shot(desk).map(Shot::media);
+        if (!here.equals(drawingOn)) {
+            drawingOn = here;
+            tools().forget(); // it was of another picture
+        }
         return new Gesture() {
             private final List<PicturePoint> free = new ArrayList<>(List.of(at));
 
@@ -116,7 +122,8 @@ public final class PlanePen {
     /** Cuts out what is drawn around. */
     public void finish(double pxPerScreenPx) {
         List<PicturePoint> drawn = tools().drawn();
-        Optional<Shot> shot = PlaneCuts.shot(desk);
+        Optional<Shot> shot = PlaneCuts.shot(desk)
+                .filter(found -> drawingOn.filter(found.media()::equals).isPresent());
         desk.tools().take(Tool.HAND);
         if (shot.isEmpty() || drawn.size() < FEWEST) {
             desk.say("Draw around something: drag, or click from point to point and come back to the first.");
