@@ -38,7 +38,8 @@ class PropertiesTest {
                         "corners/lowerRight",
                         "corners/lowerLeft",
                         "opacity",
-                        "speed");
+                        "speed",
+                        "parallax");
         assertThat(Properties.OF_MOVE).startsWith(Properties.OF_POSE.toArray(Property<?>[]::new));
         assertThat(Properties.OF_MOVE).endsWith(Properties.OF_DEPTH.toArray(Property<?>[]::new));
         for (Property<?> property : Properties.ALL) {
