@@ -36,7 +36,7 @@ public record ShotCheck(
                 take,
                 EdgeReport.of(take),
                 ShotPlanes.of(project, shot, project.judged(shot).delivery()),
-                project.isTitle(shot) ? Enlargement.DRAWN : Enlargement.greatest(take),
+                project.isDrawn(shot) ? Enlargement.DRAWN : Enlargement.greatest(take),
                 paces.greatest(),
                 paces.fastest());
     }

@@ -284,6 +284,12 @@ public record Media(
         return hasFile() && kind != Kind.SOUND;
     }
 
+    /** Whether it is drawn as large as it is needed, by the ending of its file's name. */
+    public boolean isDrawing() {
+        String name = path.toLowerCase(Locale.ROOT);
+        return kind == Kind.PHOTO && (name.endsWith(".svg") || name.endsWith(".svgz"));
+    }
+
     /** Whether a shot can show it. */
     public boolean isSeen() {
         return kind != Kind.SOUND;

@@ -253,6 +253,11 @@ public record Project(
                 : 0;
     }
 
+    /** Whether what a shot of this project shows is drawn as large as it is seen: words, or a drawing that lies flat. */
+    public boolean isDrawn(Shot shot) {
+        return isTitle(shot) || (mediaOf(shot).isDrawing() && !shot.camera().hasDepth() && !isInPlanes(shot));
+    }
+
     /** How the frames of a shot of this project run through its footage; empty for a still picture. */
     public Optional<SourceTime> sourceTime(Shot shot) {
         return mediaOf(shot)

@@ -1,5 +1,7 @@
 package amberlens.core.render;
 
+import amberlens.core.drawing.DrawnWindow;
+import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.ProjectiveMap;
 import amberlens.core.geometry.Zoom;
@@ -30,6 +32,14 @@ public record Layer(Pyramid picture, Portion left, ProjectiveMap toOutput, boole
      */
     Layer cropped(Portion part, boolean coversStill) {
         return new Layer(picture, part, toOutput, coversStill, seen);
+    }
+
+    /** The same with a window of a drawing, which is drawn larger and holds all that is seen, instead of all of it. */
+    Layer with(Pyramid pixels, DrawnWindow window) {
+        PictureArea area = window.area(picture.size());
+        ProjectiveMap map =
+                toOutput.afterShift(area.left(), area.top()).afterScale(1.0 / window.times(), 1.0 / window.times());
+        return new Layer(pixels, left.in(area, picture.size()), map, covers, seen);
     }
 
     /** Whether it is large enough to be seen, and lies before the viewer. */

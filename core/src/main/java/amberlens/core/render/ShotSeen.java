@@ -1,5 +1,6 @@
 package amberlens.core.render;
 
+import amberlens.core.drawing.DrawnWindow;
 import amberlens.core.edges.Judged;
 import amberlens.core.edges.Margin;
 import amberlens.core.footage.SourceFrames;
@@ -149,7 +150,27 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
                             LineUpFrame.toOutput(deep.size(), pose, mirror, frame, output),
                             looks.left());
                 })
-                .orElseGet(() -> layer(picture, pose, looks, at));
+                .orElseGet(() -> finer(layer(picture, pose, looks, at)));
+    }
+
+    /** A drawing as large as it is seen, where that is larger than it is drawn otherwise, and drawn already. */
+    private Layer finer(Layer layer) {
+        Media media = project.mediaOf(shot);
+        if (!media.isDrawing() || !layer.picture().size().equals(media.size())) {
+            return layer;
+        }
+        return DrawnWindow.of(layer.toOutput(), media.size(), output)
+                .flatMap(window -> drawn(media, window).map(pixels -> layer.with(pixels, window)))
+                .orElse(layer);
+    }
+
+    private Optional<Pyramid> drawn(Media media, DrawnWindow window) {
+        Size part = window.area(media.size()).size();
+        Size wanted = new Size(part.width() * window.times(), part.height() * window.times());
+        return pictures.of(media, window.number()) instanceof Picture.Pixels pixels
+                        && pixels.size().equals(wanted)
+                ? Optional.of(pixels.pyramid())
+                : Optional.empty();
     }
 
     private static boolean isVisible(Seen placed) {

@@ -96,7 +96,7 @@ public final class ShotFacts {
     }
 
     public Enlargement enlargement(Project project, Shot shot) {
-        return project.isTitle(shot)
+        return project.isDrawn(shot)
                 ? Enlargement.DRAWN
                 : compute(enlargements, project, project.judged(shot), shot, Enlargement::greatest);
     }

@@ -1,5 +1,7 @@
 package amberlens.media.picture;
 
+import amberlens.core.drawing.DrawnWindow;
+import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.raster.Raster;
@@ -136,6 +138,25 @@ public final class PictureReader {
             var file = PictureFile.open(path, page, budget);
             BufferedImage image = image(file);
             return new Picture(ToRaster.convert(image, profile(file), file.tiff, file.orientation, rows), file.cutOff);
+        });
+    }
+
+    /**
+     * A window of a drawing; empty where the file is none.
+     *
+     * @throws FileProblem when it is damaged, or takes too long
+     */
+    public static Optional<Raster> window(Path path, DrawnWindow window, Rows rows) throws FileProblem {
+        return Budget.read(path, budget -> {
+            PictureFile.checkThere(path);
+            if (PictureKind.of(path) != PictureKind.SVG) {
+                return Optional.empty();
+            }
+            try (SvgPicture file = SvgPicture.of(path)) {
+                PictureArea area = window.area(file.stored());
+                budget.extendFor(area.size().area() * window.times() * window.times());
+                return Optional.of(file.read(area, window.times(), rows));
+            }
         });
     }
 

@@ -1,5 +1,6 @@
 package amberlens.media.picture;
 
+import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
 import amberlens.core.raster.Raster;
@@ -29,7 +30,7 @@ import java.util.zip.GZIPInputStream;
 
 /**
  * A drawing of the SVG format. It has no pixels of its own: it is drawn as a whole multiple of the size it names, so large that its longer side
- * has {@value #LONGER_SIDE} pixels or more, which is enough for moves far into it. Nothing outside the file is read, and nothing in it runs.
+ * has {@value #LONGER_SIDE} pixels or more; where a move looks more closely, windows of it are drawn larger. Nothing outside the file is read, and nothing in it runs.
  */
 final class SvgPicture implements DecodedPicture {
     /** Twice the width of an ordinary screen. */
@@ -135,17 +136,35 @@ final class SvgPicture implements DecodedPicture {
 
     @Override
     public Optional<String> remark() {
-        return Optional.of("is a drawing; it is drawn with " + drawn + " pixels.");
+        return Optional.of("is a drawing; it is drawn with " + drawn + " pixels, and larger where a move needs it.");
     }
 
     @Override
     public Raster read(Rows rows) throws FileProblem {
-        var image = new BufferedImage(drawn.width(), drawn.height(), BufferedImage.TYPE_INT_ARGB);
+        return read(PictureArea.whole(drawn), 1, rows);
+    }
+
+    /**
+     * A part of it.
+     *
+     * @param part in pixels as it is drawn otherwise
+     * @param times how many times as large it is drawn
+     */
+    Raster read(PictureArea part, int times, Rows rows) throws FileProblem {
+        var image = new BufferedImage(
+                part.size().width() * times, part.size().height() * times, BufferedImage.TYPE_INT_ARGB);
         Graphics2D paint = image.createGraphics();
         paint.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         paint.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
         try {
-            drawing.render((Component) null, paint, new ViewBox(drawn.width(), drawn.height()));
+            drawing.render(
+                    (Component) null,
+                    paint,
+                    new ViewBox(
+                            -(float) part.left() * times,
+                            -(float) part.top() * times,
+                            (float) drawn.width() * times,
+                            (float) drawn.height() * times));
             return ToRaster.convert(image, Optional.empty(), Optional.empty(), Orientation.UPRIGHT, rows);
         } catch (RuntimeException e) {
             throw PictureFile.damaged(path, e);

@@ -1,5 +1,6 @@
 package amberlens.media.pixels;
 
+import amberlens.core.drawing.DrawnWindow;
 import amberlens.core.model.Media;
 import amberlens.core.planes.Cutouts;
 import amberlens.media.planes.Cutout;
@@ -11,21 +12,28 @@ import java.util.Optional;
  *
  * @param frame counted from 0; of a still picture that of the pages in its file
  * @param cutout what of a still picture; all of it as it is where empty
+ * @param window the part of a drawing that is drawn larger; all of it as it is where empty
  */
-public record PixelKey(Media.Kind kind, Path path, int frame, Optional<Cutout> cutout) {
+public record PixelKey(Media.Kind kind, Path path, int frame, Optional<Cutout> cutout, Optional<DrawnWindow> window) {
+    /** A whole still picture, or a frame of footage. */
+    PixelKey(Media.Kind kind, Path path, int frame) {
+        this(kind, path, frame, Optional.empty(), Optional.empty());
+    }
+
     public static PixelKey photo(Path path) {
-        return new PixelKey(Media.Kind.PHOTO, path, 0, Optional.empty());
+        return new PixelKey(Media.Kind.PHOTO, path, 0);
     }
 
     /**
      * Those that a shot asks for.
      *
-     * @param frame of footage; of a still picture in planes the number of the picture that it is cut into, see {@link Cutouts}
+     * @param frame of footage; of a still picture in planes the number of the picture that it is cut into, see {@link Cutouts}, and of
+     *     a drawing that of a window, see {@link DrawnWindow}
      */
     public static PixelKey of(Media media, int frame) {
         Path path = Path.of(media.path());
         return media.moves()
-                ? new PixelKey(media.kind(), path, frame, Optional.empty())
-                : new PixelKey(media.kind(), path, media.page() - 1, Cutout.of(media, frame));
+                ? new PixelKey(media.kind(), path, frame)
+                : new PixelKey(media.kind(), path, media.page() - 1, Cutout.of(media, frame), DrawnWindow.of(frame));
     }
 }

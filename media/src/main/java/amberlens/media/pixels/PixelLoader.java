@@ -11,6 +11,7 @@ import amberlens.media.picture.PictureReader;
 import amberlens.media.planes.CutPixels;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
@@ -31,6 +32,11 @@ public final class PixelLoader implements AutoCloseable {
 
     /** Reads them now, in the thread that asks. */
     public Raster load(PixelKey key) throws FileProblem {
+        if (key.window().isPresent()) {
+            Optional<Raster> window =
+                    PictureReader.window(key.path(), key.window().get(), rows);
+            return window.isPresent() ? window.get() : whole(key);
+        }
         Raster whole = whole(key);
         return key.cutout().map(cutout -> CutPixels.of(whole, cutout, rows)).orElse(whole);
     }

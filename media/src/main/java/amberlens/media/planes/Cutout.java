@@ -40,7 +40,7 @@ public record Cutout(Optional<Piece> own, List<Piece> nearer) {
      */
     public static Optional<Cutout> of(Media media, int number) {
         List<Plane> planes = PlaneCheck.inOrder(media.planes());
-        if (number == Cutouts.WHOLE || number > Cutouts.last(planes)) {
+        if (number <= Cutouts.WHOLE || number > Cutouts.last(planes)) {
             return Optional.empty();
         }
         int own = number - Cutouts.ofPlane(0);
