@@ -2,6 +2,7 @@
 # The licences of everything that is inside, as the jars carry them.
 #   $1  the folder with the jars
 set -eu
+here=$(CDPATH= cd -- "$(dirname -- "$0")" && pwd)
 scratch=$(mktemp -d)
 trap 'rm -rf "$scratch"' EXIT
 echo "Amber Lens is under the Apache License 2.0, see LICENSE. It contains the libraries below, and a Java runtime whose"
@@ -17,6 +18,8 @@ for jar in "$1"/*.jar "$1"/javafx/*.jar; do
     if [ -z "$found" ]; then
         case $name in
         javafx-*) echo "GNU General Public License, version 2, with the Classpath Exception." ;;
+        opencv-*) echo "OpenCV and its Java binding are under the Apache License 2.0." ;;
+        openblas-*) cat "$here/openblas-licence.txt" ;;
         core-*|files-*|media-*|project-*|exchange-*|desktop-*|cli-*) echo "Part of Amber Lens." ;;
         *) echo "Its licence is that of the project named by its file; the jar carries no text." ;;
         esac
