@@ -53,6 +53,7 @@ import amberlens.desktop.session.RecentProjects;
 import amberlens.desktop.shelf.ShelfPane;
 import amberlens.desktop.shelf.ShelfTab;
 import amberlens.desktop.shot.ShotActions;
+import amberlens.desktop.style.Later;
 import amberlens.desktop.style.Overlay;
 import amberlens.desktop.style.Wardrobe;
 import amberlens.desktop.table.TablePane;
@@ -171,7 +172,9 @@ public final class Bench implements AutoCloseable {
         score = new ScorePane(desk, services, menus);
         StatusLine status = new StatusLine(desk, services, () -> actions.run("planes.seal"));
         var rail = new ShelfRail(desk, shelf);
-        layout = new BenchLayout(desk, rail, shelf, table, lens, new StackPane(camera, seal), firstMove, lineUp, score);
+        var cameraOrSeal = new StackPane();
+        Later.fill(cameraOrSeal, List.of(camera, seal));
+        layout = new BenchLayout(desk, rail, shelf, table, lens, cameraOrSeal, firstMove, lineUp, score);
         layout.setTop(top);
         layout.setBottom(status);
         drops.serve(layout, shelf.place());

@@ -20,6 +20,7 @@ import amberlens.desktop.planes.PlaneCuts;
 import amberlens.desktop.planes.PlanesForm;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.Later;
 import amberlens.desktop.style.Overlay;
 import amberlens.desktop.style.TextSizes;
 import amberlens.desktop.titles.TitleForm;
@@ -81,7 +82,9 @@ public final class CameraPane extends StackPane implements Subscription {
         outcome.getStyleClass().add("outcome");
         pose = new VBox(heading(actions), outcome, tabs(), list(overlay));
         leg.managedProperty().bind(leg.visibleProperty());
-        var all = new VBox(pose, leg);
+        leg.setVisible(false);
+        var all = new VBox();
+        Later.fill(all, List.of(pose, leg));
         var scroll = new ScrollPane(all);
         all.heightProperty().addListener((_, _, _) -> scroll.setVvalue(leg.isVisible() ? 1 : 0));
         scroll.setFitToWidth(true);
@@ -153,17 +156,19 @@ public final class CameraPane extends StackPane implements Subscription {
     }
 
     private VBox list(Overlay overlay) {
-        var list = new VBox();
+        List<Node> parts = new ArrayList<>(List.of(planes));
         for (Property<?> property : Properties.ALL) {
             PropertyRow<?> row = new PropertyRow<>(desk, overlay, property);
             rows.put(property, row);
-            list.getChildren().add(row);
+            parts.add(row);
         }
         nothing.setWrapText(true);
         nothing.getStyleClass().addAll("quiet", "camera-empty");
         nothing.managedProperty().bind(nothing.visibleProperty());
-        list.getChildren().addAll(nothing, looks, title);
-        list.getChildren().addFirst(planes);
+        parts.addAll(List.of(nothing, looks, title));
+        parts.forEach(part -> part.setVisible(false)); // what is shown is told by the first change
+        var list = new VBox();
+        Later.fill(list, parts);
         return list;
     }
 
