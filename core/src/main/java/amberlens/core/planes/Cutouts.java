@@ -3,6 +3,7 @@ package amberlens.core.planes;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -14,6 +15,13 @@ public final class Cutouts {
     public static final int GROUND = 1;
 
     private Cutouts() {}
+
+    /** Planes as they are laid over each other, the furthest first. */
+    public static List<Plane> inOrder(List<Plane> planes) {
+        return planes.stream()
+                .sorted(Comparator.comparingDouble(Plane::distance).reversed())
+                .toList();
+    }
 
     /** The number of the picture of a plane, by its place from the furthest. */
     public static int ofPlane(int place) {

@@ -8,7 +8,6 @@ import amberlens.core.planes.PlaneReport.Depth;
 import amberlens.core.planes.PlaneReport.Enlarged;
 import amberlens.core.planes.PlaneReport.Opening;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,18 +40,11 @@ public final class PlaneCheck {
      * @param judged the part in the middle of the frame that counts, frame pixels
      */
     private PlaneCheck(List<Plane> planes, Size picture, Size frame, Size judged) {
-        this.planes = inOrder(planes);
+        this.planes = Cutouts.inOrder(planes);
         this.picture = picture;
         this.frame = frame;
         this.judged = Gate.Area.middle(judged, frame);
         contours = this.planes.stream().map(plane -> Contour.of(plane, picture)).toList();
-    }
-
-    /** Planes as they are laid over each other, the furthest first. */
-    public static List<Plane> inOrder(List<Plane> planes) {
-        return planes.stream()
-                .sorted(Comparator.comparingDouble(Plane::distance).reversed())
-                .toList();
     }
 
     /**

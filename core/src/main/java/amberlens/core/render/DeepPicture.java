@@ -9,7 +9,6 @@ import amberlens.core.model.Media;
 import amberlens.core.planes.Cutouts;
 import amberlens.core.planes.Parallax;
 import amberlens.core.planes.Plane;
-import amberlens.core.planes.PlaneCheck;
 import amberlens.core.sampling.Pyramid;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,7 +30,7 @@ record DeepPicture(Size size, Pyramid ground, List<Cut> planes) {
             return Optional.empty();
         }
         List<Cut> cuts = new ArrayList<>();
-        List<Plane> planes = PlaneCheck.inOrder(media.planes());
+        List<Plane> planes = Cutouts.inOrder(media.planes());
         for (int i = 0; i < planes.size(); i++) {
             if (!(pictures.of(media, Cutouts.ofPlane(i)) instanceof Picture.Pixels pixels)) {
                 return Optional.empty();

@@ -148,7 +148,7 @@ class PlaneCheckTest {
 
     /** How far beyond what is filled a pixel of the frame sees, at most, source pixels. */
     private static double seen(List<Plane> planes, Instant instant) {
-        List<Plane> order = PlaneCheck.inOrder(planes);
+        List<Plane> order = Cutouts.inOrder(planes);
         Parallax parallax = Parallax.of(instant.toFrame(), PICTURE, FRAME, instant.strength());
         List<Optional<Zoom>> zooms = order.stream().map(parallax::of).toList();
         List<Path2D> paths =

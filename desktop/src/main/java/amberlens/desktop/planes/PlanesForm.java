@@ -1,9 +1,9 @@
 package amberlens.desktop.planes;
 
 import amberlens.core.model.Shot;
+import amberlens.core.planes.Cutouts;
 import amberlens.core.planes.Fill;
 import amberlens.core.planes.Plane;
-import amberlens.core.planes.PlaneCheck;
 import amberlens.core.planes.PlaneReport;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.actions.Actions;
@@ -13,6 +13,7 @@ import amberlens.desktop.style.Choices;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.FormRows;
 import amberlens.desktop.style.NumberField;
+import amberlens.media.pixels.PixelKey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -198,7 +199,7 @@ public final class PlanesForm extends VBox {
     /** Shows the planes of a shot. */
     public void show(Shot shot) {
         showing = true;
-        List<Plane> planes = PlaneCheck.inOrder(PlaneCuts.all(desk)).reversed();
+        List<Plane> planes = Cutouts.inOrder(PlaneCuts.all(desk)).reversed();
         if (desk.tools().planes().selected().isEmpty() && !planes.isEmpty()) {
             desk.tools().planes().select(Optional.of(planes.getFirst().id()));
         }
@@ -251,10 +252,17 @@ public final class PlanesForm extends VBox {
         Optional<PlaneReport> report = report();
         boolean open = report.filter(known -> !known.isSealed()).isPresent();
         found.setVisible(!planes.isEmpty());
-        found.setText(
-                report.map(known -> words(known, planes, shot)).orElse("Looking what the move sees behind them …"));
+        found.setText(problem(shot)
+                .or(() -> report.map(known -> words(known, planes, shot)))
+                .orElse("Looking what the move sees behind them …"));
         found.pseudoClassStateChanged(OPEN, open);
         mend.setVisible(open);
+    }
+
+    /** Why the picture cannot be cut here, if it cannot. */
+    private Optional<String> problem(Shot shot) {
+        PixelKey ground = PixelKey.of(PlaneCuts.media(desk, shot), Cutouts.GROUND);
+        return services.cache().problem(ground).map(why -> "It is shown in one plane: " + why.getMessage());
     }
 
     private String words(PlaneReport report, List<Plane> planes, Shot shot) {

@@ -55,7 +55,7 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
         }
         PixelKey key = PixelKey.of(media, frame);
         Optional<Pyramid> ready = cache.ready(key);
-        if (ready.isEmpty() && expected.add(key)) {
+        if (ready.isEmpty() && cache.problem(key).isEmpty() && expected.add(key)) {
             var unused = cache.request(key).whenComplete((_, _) -> interfaceThread.execute(() -> arrived(key)));
         }
         return ready.orElse(null);

@@ -107,6 +107,16 @@ public final class PixelCache implements AutoCloseable {
         }
     }
 
+    /** Why these very pixels cannot be had, if that is known: what is cut out of a picture may fail where the picture does not. */
+    public Optional<FileProblem> problem(PixelKey key) {
+        synchronized (pictures) {
+            CompletableFuture<Pyramid> known = pictures.get(key);
+            return known != null && known.isCompletedExceptionally()
+                    ? Optional.of(problemOf(key.path(), known.exceptionNow()))
+                    : Optional.empty();
+        }
+    }
+
     /** The frames of media seen so far that are damaged; what could be decoded stands in for them. */
     public SortedSet<Integer> damaged(Media media) {
         return loader.damaged(Path.of(media.path()));
@@ -186,8 +196,10 @@ public final class PixelCache implements AutoCloseable {
     }
 
     private void fail(PixelKey key, CompletableFuture<Pyramid> wanted, FileProblem problem) {
-        synchronized (pictures) {
-            problems.put(key.path(), problem);
+        if (key.isWhole()) {
+            synchronized (pictures) {
+                problems.put(key.path(), problem);
+            }
         }
         wanted.completeExceptionally(problem);
     }

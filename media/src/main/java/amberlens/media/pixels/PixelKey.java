@@ -36,4 +36,9 @@ public record PixelKey(Media.Kind kind, Path path, int frame, Optional<Cutout> c
                 ? new PixelKey(media.kind(), path, frame)
                 : new PixelKey(media.kind(), path, media.page() - 1, Cutout.of(media, frame), DrawnWindow.of(frame));
     }
+
+    /** Whether they are all there is, and not a part that is made of it. */
+    boolean isWhole() {
+        return cutout.isEmpty() && window.isEmpty();
+    }
 }

@@ -5,7 +5,6 @@ import amberlens.core.model.Media;
 import amberlens.core.planes.Cutouts;
 import amberlens.core.planes.Fill;
 import amberlens.core.planes.Plane;
-import amberlens.core.planes.PlaneCheck;
 import java.util.List;
 import java.util.Optional;
 
@@ -39,7 +38,7 @@ public record Cutout(Optional<Piece> own, List<Piece> nearer) {
      * @return empty for the whole picture as it is
      */
     public static Optional<Cutout> of(Media media, int number) {
-        List<Plane> planes = PlaneCheck.inOrder(media.planes());
+        List<Plane> planes = Cutouts.inOrder(media.planes());
         if (number <= Cutouts.WHOLE || number > Cutouts.last(planes)) {
             return Optional.empty();
         }

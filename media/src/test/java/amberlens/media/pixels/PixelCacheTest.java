@@ -3,11 +3,20 @@ package amberlens.media.pixels;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberlens.core.extras.Extras;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.model.Media;
+import amberlens.core.planes.Cutouts;
+import amberlens.core.planes.Fill;
+import amberlens.core.planes.Plane;
 import amberlens.core.raster.Rows;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -47,6 +56,26 @@ class PixelCacheTest {
         assertThat(cache.ready(PixelKey.photo(a))).isPresent();
         cache.await(PixelKey.photo(picture("b.png")), () -> true);
         assertThat(cache.ready(PixelKey.photo(a))).isEmpty();
+    }
+
+    @Test
+    void what_fails_to_be_cut_out_of_a_picture_leaves_the_picture_as_it_is() throws IOException, FileProblem {
+        var cache = new PixelCache(1 << 20, Runnable::run, Rows.ALONE);
+        Path file = picture("gate.png");
+        var outline = List.of(new PicturePoint(20, 20), new PicturePoint(60, 20), new PicturePoint(40, 70));
+        Media gate = Media.photo("m1", file.toString(), new Size(100, 100))
+                .withPlanes(List.of(new Plane("p1", "Gate", outline, 0.5, 0, Fill.NONE, Extras.NONE)));
+        cache.await(PixelKey.of(gate, Cutouts.WHOLE), () -> true);
+        Files.writeString(file, "no picture any more");
+        PixelKey ground = PixelKey.of(gate, Cutouts.GROUND);
+        assertThatThrownBy(() -> cache.await(ground, () -> true)).isInstanceOf(FileProblem.class);
+        assertThat(cache.problem(ground))
+                .hasValueSatisfying(why -> assertThat(why).hasMessageContaining("gate.png"));
+        assertThat(cache.problem(gate)).isEmpty();
+        assertThat(cache.ready(PixelKey.of(gate, Cutouts.WHOLE))).isPresent();
+        picture("gate.png");
+        cache.forget(file);
+        assertThat(cache.await(ground, () -> true)).isTrue();
     }
 
     @Test
