@@ -289,10 +289,10 @@ class FirstMoveTest extends BenchInteraction {
         ProjectFile.save(project(), file);
         bench.services().cache().forget(picture);
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> bench.session().open(file));
-        waitUntil(
-                "the placeholder",
-                () -> lookup("#find-picture").query().isVisible()
-                        && lookup("#find-picture").query().getParent().isVisible());
+        waitUntil("the placeholder", () -> lookup("#find-picture")
+                .tryQuery()
+                .filter(button -> button.isVisible() && button.getParent().isVisible())
+                .isPresent());
         files.instead = Optional.of(moved);
         clickOn("#find-picture");
         waitUntil("the found picture", () -> project().media().getFirst().path().equals(moved.toString()));
