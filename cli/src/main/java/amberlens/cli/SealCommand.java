@@ -108,21 +108,19 @@ final class SealCommand implements Callable<Integer> {
             }
         }
         if (output.isElsewhere() || project != there) {
-            Project written = project.withMedia(withPlanes(opened.media(), project.media()));
+            Project written = project.withMedia(withPlanes(opened.media(), there.media(), project.media()));
             ProjectFile.save(written, output.or(file));
         }
         return refused ? ExitCode.OPEN_EDGE : ExitCode.DONE;
     }
 
-    /** The media as the file has them, but with their planes as they are now. */
-    private static List<Media> withPlanes(List<Media> written, List<Media> now) {
+    /** The media as the file has them, with other planes where they were changed. */
+    private static List<Media> withPlanes(List<Media> written, List<Media> before, List<Media> after) {
         List<Media> media = new ArrayList<>();
         for (int i = 0; i < written.size(); i++) {
-            List<Plane> planes = now.get(i).planes();
-            media.add(
-                    written.get(i).planes().equals(planes)
-                            ? written.get(i)
-                            : written.get(i).withPlanes(planes));
+            List<Plane> planes = after.get(i).planes();
+            boolean changed = !before.get(i).planes().equals(planes);
+            media.add(changed ? written.get(i).withPlanes(planes) : written.get(i));
         }
         return media;
     }
@@ -141,11 +139,8 @@ final class SealCommand implements Callable<Integer> {
                 spec.commandLine().getOut().println(whose(shape, shot) + "  planes: " + found.words());
             }
         });
-        Project sealed = project;
-        for (Edit step : planes.map(PlaneSeal::steps).orElse(List.of())) {
-            sealed = CarryEdits.apply(DeliveryEdits.inAllShapes(step, delivery), sealed);
-        }
-        return sealed;
+        return planes.map(found -> CarryEdits.apply(DeliveryEdits.inAllShapes(found.edit(), delivery), project))
+                .orElse(project);
     }
 
     private static String whose(DeliveryFilm.Named shape, Shot shot) {

@@ -6,6 +6,7 @@ import amberlens.core.look.Appearance;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
+import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
 import amberlens.core.planes.PlaneCheck;
 import amberlens.core.planes.PlaneCheck.Instant;
@@ -34,21 +35,18 @@ public final class ShotPlanes {
             return PlaneReport.FLAT;
         }
         Media media = project.mediaOf(shot);
+        Ride ride = project.ride(shot);
+        ProjectiveMap mirrored = shot.settings().mirror().of(media.size());
         List<Instant> instants = new ArrayList<>();
         for (int frame = 0; frame < shot.length(); frame++) {
             for (double at : when.momentsOf(frame)) {
                 instants.add(new Instant(
                         frame,
-                        toFrame(project, shot, at),
+                        mirrored.then(ride.on(project.pose(shot, at), at).map()),
                         project.parallax(shot, at),
                         Appearance.of(shot.looks(), shot.camera(), at).left()));
             }
         }
         return PlaneCheck.of(media.planes(), media.size(), project.frameSize(), judged, instants);
-    }
-
-    private static ProjectiveMap toFrame(Project project, Shot shot, double at) {
-        ProjectiveMap pose = project.ride(shot).on(project.pose(shot, at), at).map();
-        return shot.settings().mirror().of(project.mediaOf(shot).size()).then(pose);
     }
 }

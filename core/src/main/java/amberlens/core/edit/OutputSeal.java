@@ -9,6 +9,7 @@ import amberlens.core.seal.SealWay;
 import amberlens.core.time.OutputTimes;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What seals everything that an output would show open.
@@ -29,9 +30,10 @@ public record OutputSeal(List<Edit> steps, List<String> refusals) {
         for (OutputEdge edge : OutputEdge.of(project, times)) {
             Shot shot = now.shot(edge.shot().id()).orElseThrow();
             if (edge.behind().isPresent()) {
-                for (Edit step : PlaneSeal.of(now, shot).map(PlaneSeal::steps).orElse(List.of())) {
-                    steps.add(step);
-                    now = CarryEdits.apply(step, now);
+                Optional<PlaneSeal> planes = PlaneSeal.of(now, shot, times);
+                if (planes.isPresent()) {
+                    steps.add(planes.get().edit());
+                    now = CarryEdits.apply(planes.get().edit(), now);
                 }
                 continue;
             }

@@ -1,7 +1,6 @@
 package amberlens.core.edit;
 
 import amberlens.core.check.ShotPlanes;
-import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
@@ -10,26 +9,24 @@ import amberlens.core.motion.Properties;
 import amberlens.core.planes.Fill;
 import amberlens.core.planes.Plane;
 import amberlens.core.planes.PlaneReport;
+import amberlens.core.time.OutputTimes;
 import amberlens.core.words.Figures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 
 /**
  * What keeps a shot from seeing what is not there behind its planes: fillings that reach as deep as is seen, and where that is not enough,
  * because nothing is filled or a plane is cut by the picture's side, less parallax. With none at all nothing is seen behind any plane, so
  * there is always a way.
  *
- * @param steps one for the picture and one for the move, where they are wanted, in this order
+ * @param edit of the picture, the move, or both, as one step
  * @param words what was done, for people
  */
-public record PlaneSeal(List<Edit> steps, String words) {
-    public PlaneSeal {
-        steps = List.copyOf(steps);
-    }
-
+public record PlaneSeal(Edit edit, String words) {
     /** So much deeper than is seen. */
     private static final double SPARE = 2;
 
@@ -37,8 +34,19 @@ public record PlaneSeal(List<Edit> steps, String words) {
 
     /** Empty when nothing is to be done. */
     public static Optional<PlaneSeal> of(Project project, Shot shot) {
-        Size judged = project.judged(shot).delivery();
-        PlaneReport report = ShotPlanes.of(project, shot, judged);
+        return of(
+                project,
+                shot,
+                (now, seen) -> ShotPlanes.of(now, seen, now.judged(seen).delivery()));
+    }
+
+    /** Likewise, of what an output shows at its own times. */
+    public static Optional<PlaneSeal> of(Project project, Shot shot, OutputTimes times) {
+        return of(project, shot, (now, seen) -> ShotPlanes.of(now, seen, times));
+    }
+
+    private static Optional<PlaneSeal> of(Project project, Shot shot, BiFunction<Project, Shot, PlaneReport> judge) {
+        PlaneReport report = judge.apply(project, shot);
         if (report.isSealed()) {
             return Optional.empty();
         }
@@ -52,11 +60,11 @@ public record PlaneSeal(List<Edit> steps, String words) {
             steps.add(fill);
             now = fill.apply(now);
         }
-        if (!ShotPlanes.of(now, shot, judged).isSealed()) {
-            Edit calm = calmer(now, shot, judged, words);
+        if (!judge.apply(now, shot).isSealed()) {
+            Edit calm = calmer(now, shot, judge, words);
             steps.add(calm);
         }
-        return Optional.of(new PlaneSeal(steps, String.join(", ", words)));
+        return Optional.of(new PlaneSeal(Edit.all("seal behind the planes", steps), String.join(", ", words)));
     }
 
     private static List<Plane> deeper(List<Plane> planes, Map<String, PlaneReport.Depth> depths, List<String> words) {
@@ -77,14 +85,15 @@ public record PlaneSeal(List<Edit> steps, String words) {
         return deeper;
     }
 
-    private static Edit calmer(Project project, Shot shot, Size judged, List<String> words) {
+    private static Edit calmer(
+            Project project, Shot shot, BiFunction<Project, Shot, PlaneReport> judge, List<String> words) {
         double low = 0;
         double high = 1;
         for (int i = 0; i < HALVINGS; i++) {
             double middle = (low + high) / 2;
             Project tried = times(shot, middle).apply(project);
-            boolean sealed = ShotPlanes.of(tried, tried.shot(shot.id()).orElseThrow(), judged)
-                    .isSealed();
+            boolean sealed =
+                    judge.apply(tried, tried.shot(shot.id()).orElseThrow()).isSealed();
             low = sealed ? middle : low;
             high = sealed ? high : middle;
         }

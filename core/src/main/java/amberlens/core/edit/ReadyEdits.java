@@ -19,6 +19,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -197,9 +198,10 @@ public final class ReadyEdits {
             if (project.isInPlanes(before)) {
                 now = steps.isEmpty() ? plan.moves().apply(project) : now;
                 Shot shot = now.shot(id).orElseThrow();
-                for (Edit step : PlaneSeal.of(now, shot).map(PlaneSeal::steps).orElse(List.of())) {
-                    steps.add(step);
-                    now = step.apply(now);
+                Optional<PlaneSeal> planes = PlaneSeal.of(now, shot);
+                if (planes.isPresent()) {
+                    steps.add(planes.get().edit());
+                    now = planes.get().edit().apply(now);
                 }
             }
         }

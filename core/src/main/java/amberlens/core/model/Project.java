@@ -10,6 +10,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.look.Appearance;
 import amberlens.core.look.Look;
 import amberlens.core.look.LookKind;
+import amberlens.core.look.LookKinds;
 import amberlens.core.look.Looks;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Exposure;
@@ -253,9 +254,13 @@ public record Project(
                 : 0;
     }
 
-    /** Whether what a shot of this project shows is drawn as large as it is seen: words, or a drawing that lies flat. */
+    /** Whether what a shot of this project shows is drawn as large as it is seen: words, or a whole drawing that lies flat. */
     public boolean isDrawn(Shot shot) {
-        return isTitle(shot) || (mediaOf(shot).isDrawing() && !shot.camera().hasDepth() && !isInPlanes(shot));
+        Media shown = mediaOf(shot);
+        boolean whole = shown.isDrawing()
+                && judged(shot).picture().equals(shown.size())
+                && shot.looks().stream().noneMatch(look -> look.kind().equals(LookKinds.CROP));
+        return isTitle(shot) || (whole && !shot.camera().hasDepth() && !isInPlanes(shot));
     }
 
     /** How the frames of a shot of this project run through its footage; empty for a still picture. */

@@ -63,9 +63,9 @@ final class Behind {
         int across = (int) Math.ceil(width / side);
         int down = (int) Math.ceil(height / side);
         for (int i = 0; i < across * down; i++) {
-            double middleX = left + width * (i % across + 0.5) / across;
-            double middleY = top + height * (i / across + 0.5) / down;
-            look(middleX, middleY, Math.hypot(width / across, height / down) / 2);
+            double middleX = left + side * (i % across + 0.5);
+            double middleY = top + side * (i / across + 0.5);
+            look(middleX, middleY, side / Math.sqrt(2)); // squares, whose quarters are squares again
         }
         for (int looked = 0; !open.isEmpty(); looked++) {
             Square square = open.poll();

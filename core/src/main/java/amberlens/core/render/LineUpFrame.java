@@ -31,7 +31,8 @@ public final class LineUpFrame {
         /**
          * The picture, or null while there is none; then it is left out.
          *
-         * @param frame of footage; 0 for a still picture
+         * @param frame of footage; 0 for a still picture, and for what is made of one its number by {@link
+         *     amberlens.core.planes.Cutouts} or {@link amberlens.core.drawing.DrawnWindow}
          */
         @Nullable
         Picture of(Media media, int frame);

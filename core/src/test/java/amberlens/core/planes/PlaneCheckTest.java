@@ -55,6 +55,14 @@ class PlaneCheckTest {
                 .isTrue();
     }
 
+    /** A rail of 1520 × 60: a slide along it by 10 px uncovers its end, 10 px deep, far from the middle of any square that is looked at. */
+    @Test
+    void seesTheVeryEndOfAFlatPlane() {
+        Plane rail = Cuts.plane("rail", 0.5, 0, SPREAD, Cuts.points(40, 470, 1560, 470, 1560, 530, 40, 530));
+        PlaneReport report = check(List.of(rail), pose(50, 810, 500));
+        assertThat(report.depths().get("rail").px()).isEqualTo(10, within(0.3));
+    }
+
     @Test
     void whatAnotherPlaneHidesIsNotSeen() {
         Plane lantern = Cuts.square(600, 300, 100, 0.9, Fill.NONE);

@@ -233,8 +233,7 @@ public final class CheckPanel extends DialogPanel implements Subscription {
                 edits.add(Edit.all("seal", with(edges, project, shot)));
             }
             case SealResult.Refused refusal -> refused.add(shot.name() + ": " + refusal.reason() + ".");
-            case SealResult.AlreadySealed _ ->
-                PlaneSeal.of(project, shot).ifPresent(found -> edits.add(Edit.all("seal", found.steps())));
+            case SealResult.AlreadySealed _ -> PlaneSeal.of(project, shot).ifPresent(found -> edits.add(found.edit()));
         }
     }
 
@@ -242,7 +241,7 @@ public final class CheckPanel extends DialogPanel implements Subscription {
     private static List<Edit> with(Edit edges, Project project, Shot shot) {
         List<Edit> steps = new ArrayList<>(List.of(edges));
         Project sealed = edges.apply(project);
-        PlaneSeal.of(sealed, sealed.shot(shot.id()).orElseThrow()).ifPresent(found -> steps.addAll(found.steps()));
+        PlaneSeal.of(sealed, sealed.shot(shot.id()).orElseThrow()).ifPresent(found -> steps.add(found.edit()));
         return steps;
     }
 }

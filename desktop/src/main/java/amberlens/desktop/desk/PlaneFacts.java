@@ -72,11 +72,6 @@ public final class PlaneFacts {
         return Optional.ofNullable(found.get(shot.id())).map(Found::report);
     }
 
-    /** Whether more is being found out about a shot. */
-    public boolean isLooking(Shot shot) {
-        return wanted.containsKey(shot.id());
-    }
-
     private void find(String id) {
         State state = wanted.get(id);
         background.execute(() -> {

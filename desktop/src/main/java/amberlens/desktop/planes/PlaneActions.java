@@ -1,9 +1,6 @@
 package amberlens.desktop.planes;
 
-import amberlens.core.delivery.DeliveryEdits;
-import amberlens.core.edit.Edit;
 import amberlens.core.edit.PlaneSeal;
-import amberlens.core.model.Delivery;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.desktop.actions.Action.Menu;
@@ -12,7 +9,6 @@ import amberlens.desktop.actions.Needs;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools.Tool;
 import amberlens.desktop.services.Services;
-import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 
@@ -56,11 +52,7 @@ public final class PlaneActions {
                 } else if (found.isEmpty()) {
                     desk.say("Nothing is open behind the planes of this shot.");
                 } else {
-                    Optional<String> shape = desk.document().delivery().map(Delivery::id);
-                    List<Edit> steps = found.get().steps().stream()
-                            .map(step -> DeliveryEdits.inAllShapes(step, shape))
-                            .toList();
-                    desk.document().applyToWhole(Edit.all("seal behind the planes", steps));
+                    desk.document().apply(found.get().edit());
                     desk.say("Sealed: " + found.get().words() + ".");
                 }
             });

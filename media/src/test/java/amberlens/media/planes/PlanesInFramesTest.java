@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberlens.core.check.ShotCheck;
 import amberlens.core.colour.Colour;
 import amberlens.core.edit.CarryEdits;
-import amberlens.core.edit.Edit;
 import amberlens.core.edit.PlaneSeal;
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.FramePoint;
@@ -142,12 +141,9 @@ class PlanesInFramesTest {
     void everyFrameIsCoveredOrNamedAndTheSealCoversAll(long seed) {
         Project project = project(new Random(seed));
         assertCoveredOrNamed(project);
-        Project sealed = project;
-        for (Edit step : PlaneSeal.of(project, project.shots().getFirst())
-                .map(PlaneSeal::steps)
-                .orElse(List.of())) {
-            sealed = CarryEdits.apply(step, sealed);
-        }
+        Project sealed = PlaneSeal.of(project, project.shots().getFirst())
+                .map(seal -> CarryEdits.apply(seal.edit(), project))
+                .orElse(project);
         assertThat(ShotCheck.of(sealed, sealed.shots().getFirst()).planes().isSealed())
                 .isTrue();
         assertCoveredOrNamed(sealed);
