@@ -97,7 +97,7 @@ final class CheckPainter {
 
     private static String words(EdgeReport report, int open, List<FrameSpan> behind) {
         if (open == 0 && !behind.isEmpty()) {
-            return "open behind " + behind.stream().mapToInt(FrameSpan::length).sum() + " f";
+            return "open " + behind.stream().mapToInt(FrameSpan::length).sum() + " f";
         }
         return open > 0
                 ? "open " + open + " f"

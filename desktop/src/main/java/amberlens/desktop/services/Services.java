@@ -74,7 +74,7 @@ public final class Services implements AutoCloseable {
         cache = new PixelCache(PixelCache.usualBudget(), decoding, rows, distrusted);
         facts = new ShotFacts(
                 desk.tools()::judgedDelivery,
-                new PlaneFacts(background, Platform::runLater, () -> desk.tell(Change.PICTURES)));
+                new PlaneFacts(background, Platform::runLater, () -> desk.tell(Change.VIEW)));
         ready = new ReadyPictures(
                 cache, Platform::runLater, desk.cursor().transport()::playing, () -> desk.tell(Change.PICTURES));
         exports = new ExportQueue(

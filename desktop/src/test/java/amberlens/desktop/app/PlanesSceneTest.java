@@ -180,6 +180,14 @@ class PlanesSceneTest extends ThreeShotsInteraction {
         waitUntil(
                 "a point less",
                 () -> planes().getFirst().outline().size() == before.outline().size() - 1);
+        PicturePoint one = planes().getFirst().outline().get(0);
+        PicturePoint next = planes().getFirst().outline().get(1);
+        double x = (one.x() + next.x()) / 2;
+        double y = (one.y() + next.y()) / 2;
+        dragTo(onTable(x, y), onTable(x + 40, y + 40));
+        waitUntil(
+                "a point more",
+                () -> planes().getFirst().outline().size() == before.outline().size());
     }
 
     @Test

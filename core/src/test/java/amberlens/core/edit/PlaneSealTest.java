@@ -1,0 +1,92 @@
+package amberlens.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import amberlens.core.check.ShotCheck;
+import amberlens.core.delivery.DeliveryEdits;
+import amberlens.core.delivery.DeliveryFilm;
+import amberlens.core.edges.Conform;
+import amberlens.core.extras.Extras;
+import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Size;
+import amberlens.core.model.Delivery;
+import amberlens.core.model.Media;
+import amberlens.core.model.Project;
+import amberlens.core.model.Shot;
+import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Properties;
+import amberlens.core.planes.Fill;
+import amberlens.core.planes.Plane;
+import amberlens.core.ready.ReadyMove;
+import amberlens.core.ready.Wish;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class PlaneSealTest {
+    private static final Size PICTURE = new Size(4000, 3000);
+
+    private static Project project(Fill fill) {
+        var outline = List.of(
+                new PicturePoint(1500, 1200),
+                new PicturePoint(2100, 1200),
+                new PicturePoint(2100, 2000),
+                new PicturePoint(1500, 2000));
+        Media gate = Media.photo("m1", "gate.jpg", PICTURE)
+                .withPlanes(List.of(new Plane("p1", "Post", outline, 0.5, 4, fill, Extras.NONE)));
+        Project empty = Project.empty("Gate");
+        CameraTrack camera = CameraTrack.still(Conform.FILL.pose(PICTURE, empty.frameSize()));
+        return empty.withMedia(List.of(gate))
+                .withShots(List.of(new Shot("s1", "Gate", "m1", 1, 0, 24, true, camera, Extras.NONE)));
+    }
+
+    private static Project moved(Project project, ReadyMove move) {
+        return ReadyEdits.plan(project, Set.of("s1"), move, Wish.USUAL, 300)
+                .edit()
+                .apply(project);
+    }
+
+    private static boolean sealed(Project project) {
+        return ShotCheck.of(project, project.shots().getFirst()).sealed();
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = ReadyMove.class,
+            names = {"SLIDE_PAST", "PUSH_THROUGH", "SLIDE", "DRIFT"})
+    void readyMovesEndSealedBehindPlanesWhateverIsFilled(ReadyMove move) {
+        Fill shallow = Fill.whole(Fill.Kind.SPREAD).withReach(1);
+        Project filled = moved(project(shallow), move);
+        assertThat(sealed(filled)).isTrue();
+        assertThat(filled.media().getFirst().planes().getFirst().fill().reach()).isGreaterThan(1);
+        Project bare = moved(project(Fill.NONE), move);
+        assertThat(sealed(bare)).isTrue();
+        assertThat(bare.shots().getFirst().camera().get(Properties.PARALLAX).constant())
+                .isLessThan(100);
+    }
+
+    /** The fill is the picture's, in whatever shape it is looked at; the moves of the film's own frame stay theirs. */
+    @Test
+    void aSealInADeliveryFillsDeeperAndLeavesTheFilmItsMove() {
+        Project film = moved(project(Fill.whole(Fill.Kind.SPREAD)), ReadyMove.SLIDE_PAST);
+        Project shallow = PlaneEdits.set(
+                        "filling",
+                        "m1",
+                        PlaneEdits.changed(
+                                film.media().getFirst(),
+                                "p1",
+                                plane -> plane.withFill(plane.fill().withReach(1))))
+                .apply(film)
+                .withDeliveries(List.of(new Delivery("d1", "Upright", new Size(1080, 1920), Extras.NONE)));
+        Project seen = new DeliveryFilm("d1").of(shallow);
+        PlaneSeal seal = PlaneSeal.of(seen, seen.shots().getFirst()).orElseThrow();
+        Project after = CarryEdits.apply(DeliveryEdits.inAllShapes(seal.edit(), Optional.of("d1")), shallow);
+        assertThat(sealed(new DeliveryFilm("d1").of(after))).isTrue();
+        assertThat(after.shots().getFirst().camera())
+                .isEqualTo(shallow.shots().getFirst().camera());
+        assertThat(after.media().getFirst().planes().getFirst().fill().reach()).isGreaterThan(1);
+    }
+}
