@@ -22,7 +22,8 @@ if "%verb%"=="help" goto usage
 if not exist "%here%target\built" (
   echo Building Amber Lens ... 1>&2
   pushd "%here%"
-  call mvn -B -q -Dstyle.color=never -DskipTests -Dspotless.check.skip=true package || (popd & exit /b 1)
+  set "MAVEN_OPTS=--sun-misc-unsafe-memory-access=allow -XX:TieredStopAtLevel=1 %MAVEN_OPTS%"
+  call mvn -B -q -Dstyle.color=never -T 2 -Dquick -pl cli,desktop -am package || (popd & exit /b 1)
   if not exist target mkdir target
   type nul >target\built
   popd

@@ -5,21 +5,14 @@
 set -eu
 deb=$1
 root=$2
-suite=$(. /etc/os-release && printf '%s' "${VERSION_CODENAME:-bookworm}")
-
+here=$(CDPATH= cd -- "$(dirname -- "$0")" && pwd)
+. "$here/clean-root.sh"
 say() { printf '%s\n' "$*" >&2; }
 
 inside() { chroot "$root" /usr/bin/env -i PATH=/usr/sbin:/usr/bin:/sbin:/bin HOME=/root LANG=C.UTF-8 DEBIAN_FRONTEND=noninteractive "$@"; }
 
-if [ ! -x "$root/usr/bin/apt-get" ]; then
-    say "Making a clean root in $root ..."
-    mirror=$(cat /etc/apt/sources.list /etc/apt/sources.list.d/*.list /etc/apt/sources.list.d/*.sources 2>/dev/null |
-        grep -oE 'https?://[^ ]*/debian/?( |$)' | head -n 1 | tr -d ' ')
-    # shellcheck disable=SC2086 # none or one
-    debootstrap --variant=minbase "$suite" "$root" $mirror >/dev/null
-fi
-cp -r /etc/apt/apt.conf.d/. "$root/etc/apt/apt.conf.d/"
-cp /etc/resolv.conf "$root/etc/resolv.conf" 2>/dev/null || true
+say "Making a clean root in $root ..."
+clean_root "$root" "$here/../target/clean-root.tar"
 mount -t proc proc "$root/proc" 2>/dev/null || true
 trap 'umount -l "$root/proc" 2>/dev/null || true' EXIT
 say "Installing the package there ..."

@@ -13,7 +13,7 @@ mkdir -p "$root/DEBIAN" "$root/opt" "$root/usr/bin" "$root/usr/share/application
     "$root/usr/share/icons/hicolor/512x512/apps" "$root/usr/share/icons/hicolor/512x512/mimetypes" \
     "$root/usr/share/man/man1" "$root/usr/share/bash-completion/completions" "$root/usr/share/doc/amber-lens"
 cp -r "$image" "$root/opt/amber-lens"
-rm -f "$root"/opt/amber-lens/lib/app/*.jsa
+rm -f "$root"/opt/amber-lens/lib/app/*.jsa "$root"/opt/amber-lens/lib/app/*.aot
 ln -s /opt/amber-lens/bin/amber "$root/usr/bin/amber"
 cp "$here/amber-lens.desktop" "$root/usr/share/applications/"
 cp "$here/amber-lens.xml" "$root/usr/share/mime/packages/"

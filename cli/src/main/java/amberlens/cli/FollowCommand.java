@@ -73,7 +73,7 @@ final class FollowCommand implements Callable<Integer> {
             names = "--around",
             paramLabel = "PX",
             description =
-                    "How far around the point belongs to the subject, in source pixels; 6 % of the shorter side if left out.")
+                    "How far around the point belongs to the subject, in source pixels; 6 %% of the shorter side if left out.")
     private @Nullable Double around;
 
     @Option(

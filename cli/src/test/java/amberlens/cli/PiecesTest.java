@@ -41,7 +41,7 @@ class PiecesTest extends CommandTrial {
                 """);
     }
 
-    /** 48 s of a mono square wave at 8 kHz. */
+    /** 48 s of a mono tone at 8 kHz. */
     private static byte[] tone(int seconds) {
         int rate = 8000;
         var bytes = ByteBuffer.allocate(44 + 2 * rate * seconds).order(ByteOrder.LITTLE_ENDIAN);
@@ -54,7 +54,7 @@ class PiecesTest extends CommandTrial {
                 .putShort((short) 16);
         bytes.put("data".getBytes(StandardCharsets.US_ASCII)).putInt(2 * rate * seconds);
         for (int i = 0; i < rate * seconds; i++) {
-            bytes.putShort((short) (i / 20 % 2 == 0 ? 6000 : -6000));
+            bytes.putShort((short) Math.round(6000 * Math.sin(2 * Math.PI * 200 * i / rate)));
         }
         return bytes.array();
     }

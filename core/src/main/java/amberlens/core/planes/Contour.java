@@ -93,10 +93,8 @@ public final class Contour {
         double nearest = Double.POSITIVE_INFINITY;
         boolean inside = false;
         for (int run = 0; run < runs.length; run += 4) {
-            double awayX = Math.max(0, Math.max(runs[run] - atX, atX - runs[run + 2]));
-            double awayY = Math.max(0, Math.max(runs[run + 1] - atY, atY - runs[run + 3]));
             boolean crossed = atY >= runs[run + 1] && atY <= runs[run + 3] && atX <= runs[run + 2];
-            if (crossed || awayX * awayX + awayY * awayY < nearest) {
+            if (crossed || fromRun(run, atX, atY) < nearest) {
                 int from = run / 4 * RUN;
                 int to = Math.min(from + RUN, x.length);
                 for (int i = from; i < to; i++) {
@@ -110,6 +108,51 @@ public final class Contour {
             }
         }
         return inside ? Math.sqrt(nearest) : -Math.sqrt(nearest);
+    }
+
+    /** How deep places lie, of those about one place. */
+    @FunctionalInterface
+    public interface Depths {
+        /** As {@link Contour#depth}. */
+        double at(double x, double y);
+    }
+
+    /**
+     * Depths of the places about one, found several times as fast where the outline is further away than they reach: depth changes by no
+     * more than the way does, so all of them lie on one side, and only what is hardly further than the nearest can be nearest to any.
+     *
+     * @param radius how far they are from the place at most, source pixels
+     */
+    public Depths near(double atX, double atY, double radius) {
+        double depth = depth(atX, atY);
+        double away = Math.abs(depth);
+        if (away <= radius) {
+            return this::depth;
+        }
+        int[] nearest = IntStream.range(0, runs.length / 4)
+                .filter(run -> fromRun(4 * run, atX, atY) <= (away + 2 * radius) * (away + 2 * radius))
+                .toArray();
+        return (x, y) -> Math.copySign(Math.sqrt(least(nearest, x, y)), depth);
+    }
+
+    /** The square of the distance from the rectangle around a run. */
+    private double fromRun(int run, double atX, double atY) {
+        double awayX = Math.max(0, Math.max(runs[run] - atX, atX - runs[run + 2]));
+        double awayY = Math.max(0, Math.max(runs[run + 1] - atY, atY - runs[run + 3]));
+        return awayX * awayX + awayY * awayY;
+    }
+
+    private double least(int[] of, double atX, double atY) {
+        double nearest = Double.POSITIVE_INFINITY;
+        for (int run : of) {
+            if (fromRun(4 * run, atX, atY) < nearest) {
+                int to = Math.min((run + 1) * RUN, x.length);
+                for (int i = run * RUN; i < to; i++) {
+                    nearest = Math.min(nearest, squared(i, i + 1 == x.length ? 0 : i + 1, atX, atY));
+                }
+            }
+        }
+        return nearest;
     }
 
     /** The square of the distance from a piece of the outline. */

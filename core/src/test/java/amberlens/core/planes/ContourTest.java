@@ -34,6 +34,26 @@ class ContourTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6})
+    void depthsAboutAPlaceAreThoseOfTheWholeOutline(int seed) {
+        Random chance = new Random(seed);
+        Contour contour = Contour.of(Cuts.star(chance, PICTURE), PICTURE);
+        for (int i = 0; i < 200; i++) {
+            double x = PICTURE.width() * chance.nextDouble();
+            double y = PICTURE.height() * chance.nextDouble();
+            double radius = 60 * chance.nextDouble();
+            Contour.Depths near = contour.near(x, y, radius);
+            for (int k = 0; k < 20; k++) {
+                double turn = 2 * Math.PI * chance.nextDouble();
+                double away = radius * chance.nextDouble();
+                double atX = x + away * Math.cos(turn);
+                double atY = y + away * Math.sin(turn);
+                assertThat(near.at(atX, atY)).isEqualTo(contour.depth(atX, atY));
+            }
+        }
+    }
+
     /** Away from the sides, where outlines would go on. */
     private static List<PicturePoint> inside(List<PicturePoint> outline) {
         List<PicturePoint> points = new ArrayList<>();

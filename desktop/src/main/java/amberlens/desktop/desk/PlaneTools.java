@@ -10,6 +10,7 @@ public final class PlaneTools {
     private final Runnable changed;
     private boolean shown;
     private boolean snapping = true;
+    private boolean looking;
     private Optional<String> selected = Optional.empty();
     private final List<List<PicturePoint>> ways = new ArrayList<>();
     private List<PicturePoint> ahead = List.of();
@@ -43,6 +44,16 @@ public final class PlaneTools {
 
     public void setSnapping(boolean now) {
         snapping = now;
+        changed.run();
+    }
+
+    /** Whether contours around the last point are still being looked for; until then the way to the pointer is straight. */
+    public boolean looking() {
+        return looking;
+    }
+
+    public void setLooking(boolean now) {
+        looking = now;
         changed.run();
     }
 

@@ -3,6 +3,7 @@ package amberlens.desktop.planes;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.model.Media;
 import amberlens.core.model.Shot;
+import amberlens.core.sampling.Pyramid;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.PlaneTools;
 import amberlens.desktop.desk.Tools.Tool;
@@ -14,6 +15,7 @@ import amberlens.media.planes.SmartEdge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
@@ -39,6 +41,7 @@ public final class PlanePen {
     private final Services services;
     private volatile @Nullable SmartEdge edge;
     private @Nullable Media edgeOf;
+    private final AtomicInteger newest = new AtomicInteger();
     private Optional<String> drawingOn = Optional.empty();
 
     public PlanePen(Desk desk, Services services) {
@@ -158,7 +161,7 @@ public final class PlanePen {
                 .orElse(List.of(to));
     }
 
-    /** Looks for contours around a point, behind the bench. */
+    /** Looks for contours around a point, in the background; only the newest point counts. */
     private void look(PicturePoint from) {
         Optional<Shot> shot = PlaneCuts.shot(desk);
         if (shot.isEmpty() || !tools().snapping()) {
@@ -166,17 +169,31 @@ public final class PlanePen {
         }
         Media media = PlaneCuts.media(desk, shot.get());
         PicturePoint source = PlaneCuts.shown(desk, shot.get()).apply(from);
+        int number = newest.incrementAndGet();
+        tools().setLooking(true);
         services.cache()
                 .request(PixelKey.of(media, 0))
-                .thenAcceptAsync(
-                        picture -> {
-                            SmartEdge looking = edgeOf(media, () -> new SmartEdge(picture));
-                            looking.begin(source);
-                        },
-                        services.background());
+                .thenAcceptAsync(picture -> lookIn(picture, media, source, number), services.background())
+                .whenComplete((_, problem) -> Platform.runLater(() -> looked(number, problem)));
     }
 
-    private synchronized SmartEdge edgeOf(Media media, Supplier<SmartEdge> made) {
+    private synchronized void lookIn(Pyramid picture, Media media, PicturePoint source, int number) {
+        if (number == newest.get()) {
+            edgeOf(media, () -> new SmartEdge(picture)).begin(source);
+        }
+    }
+
+    private void looked(int number, @Nullable Throwable problem) {
+        if (number != newest.get()) {
+            return;
+        }
+        tools().setLooking(false);
+        if (problem != null) {
+            desk.say("No contours can be found in this picture: the outline is straight from point to point.");
+        }
+    }
+
+    private SmartEdge edgeOf(Media media, Supplier<SmartEdge> made) {
         SmartEdge known = edge;
         if (known == null || !media.withPlanes(List.of()).equals(edgeOf)) {
             known = made.get();

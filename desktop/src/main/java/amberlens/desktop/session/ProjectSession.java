@@ -16,6 +16,7 @@ import amberlens.project.safe.Safe.LeftBehind;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 
 /** New, open, save, and what was kept safe: always asks before changes are lost, and reads and writes in the background. */
 public final class ProjectSession {
@@ -180,17 +181,22 @@ public final class ProjectSession {
                         new Overlay.Answer("Cancel", false, () -> {})));
     }
 
-    /** Offers the work that ended programs left, if there is any. */
-    public void offerKeptWork() {
+    /** Offers the work that ended programs left; tells whether there was any. */
+    public CompletableFuture<Boolean> offerKeptWork() {
+        var offered = new CompletableFuture<Boolean>();
         services.leftBehind(left -> {
-            if (left.stream()
-                    .allMatch(safe -> safe.entries().isEmpty() && safe.exports().isEmpty())) {
+            boolean something = left.stream()
+                    .anyMatch(
+                            safe -> !safe.entries().isEmpty() || !safe.exports().isEmpty());
+            if (something) {
+                var panel = new RecoveryPanel(left, overlay, this::restore, this::openSafely, this::exportAgain);
+                overlay.show(panel, panel::done);
+            } else {
                 left.forEach(LeftBehind::close);
-                return;
             }
-            var panel = new RecoveryPanel(left, overlay, this::restore, this::openSafely, this::exportAgain);
-            overlay.show(panel, panel::done);
+            offered.complete(something);
         });
+        return offered;
     }
 
     private void restore(LeftBehind safe, LeftBehind.Work work) {

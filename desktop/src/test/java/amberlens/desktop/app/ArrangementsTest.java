@@ -45,7 +45,7 @@ class ArrangementsTest extends BenchInteraction {
             bench.desk().cursor().select(Selection.shot("s1"));
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private double width(String id) {
@@ -55,7 +55,7 @@ class ArrangementsTest extends BenchInteraction {
     private void arrange(KeyCode key, Arrangement wanted) {
         keys(key, KeyCode.ALT);
         waitUntil("arrangement " + wanted, () -> bench.desk().preferences().arrangement() == wanted);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @Test
@@ -66,7 +66,7 @@ class ArrangementsTest extends BenchInteraction {
         assertThat(width("#lens-surface")).isGreaterThan(1.2 * width("#table-surface"));
         clickOn("#arrange-both");
         waitUntil("both", () -> bench.desk().preferences().arrangement() == Arrangement.BOTH);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(width("#lens-surface")).isCloseTo(width("#table-surface"), within(12.0));
     }
 
@@ -76,10 +76,10 @@ class ArrangementsTest extends BenchInteraction {
         double small = width("#lens-surface");
         type(KeyCode.W);
         waitUntil("the ends", () -> bench.desk().tools().lensShow() == Tools.LensShow.ENDS);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(width("#lens-surface")).isGreaterThan(1.2 * small);
         type(KeyCode.W);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(width("#lens-surface")).isCloseTo(small, within(2.0));
     }
 
@@ -88,7 +88,7 @@ class ArrangementsTest extends BenchInteraction {
         double before = width("#table-surface");
         clickOn("#rail-shelf");
         waitUntil("the fold", () -> !bench.desk().preferences().shelfOpen());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(width("#table-surface")).isGreaterThan(before + 40);
         clickOn("#rail-ready");
         waitUntil("the ready moves", () -> bench.desk().preferences().shelfOpen());

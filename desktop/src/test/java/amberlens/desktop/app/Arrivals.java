@@ -1,25 +1,33 @@
 package amberlens.desktop.app;
 
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
-import java.util.concurrent.atomic.AtomicInteger;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.function.BooleanSupplier;
 import javafx.collections.ListChangeListener;
-import javafx.event.EventType;
+import javafx.geometry.Point2D;
 import javafx.scene.input.InputEvent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
 import javafx.stage.Window;
-import org.testfx.util.WaitForAsyncUtils;
 
 /**
- * Waits until what the hands of a test did has come from the window system to a window: on a busy machine that is a good while later, and
- * what is looked at before is what was there before. What never comes, as when a window closed under the pointer, is not waited for long.
+ * What has come from the window system to the windows: on a busy machine that is a good while after the hands of a test did it, and what
+ * is looked at before is what was there before. What never comes, as when a window closed under the pointer, is not waited for long.
  */
 final class Arrivals {
-    private static final int PATIENCE_MS = 700;
+    /** What hands do and windows hear of. */
+    enum Kind {
+        KEY_DOWN,
+        KEY_UP,
+        BUTTON_DOWN,
+        BUTTON_UP,
+        WHEEL
+    }
 
-    private final AtomicInteger keys = new AtomicInteger();
-    private final AtomicInteger buttons = new AtomicInteger();
+    private final Map<Kind, Integer> seen = new EnumMap<>(Kind.class);
+    private Point2D pointer = new Point2D(Double.NaN, Double.NaN);
+
     private final ListChangeListener<Window> watching = change -> {
         while (change.next()) {
             change.getAddedSubList().forEach(this::watch);
@@ -31,31 +39,66 @@ final class Arrivals {
         Window.getWindows().addListener(watching);
     }
 
+    /** On the interface thread. */
+    void close() {
+        Window.getWindows().removeListener(watching);
+    }
+
     private void watch(Window window) {
-        count(window, KeyEvent.KEY_RELEASED, keys);
-        count(window, MouseEvent.MOUSE_RELEASED, buttons);
+        window.addEventFilter(InputEvent.ANY, this::note);
     }
 
-    private static <T extends InputEvent> void count(Window window, EventType<T> type, AtomicInteger seen) {
-        window.addEventFilter(type, _ -> seen.incrementAndGet());
-    }
-
-    void afterKey(Runnable hands) {
-        after(hands, keys);
-    }
-
-    void afterMouse(Runnable hands) {
-        after(hands, buttons);
-    }
-
-    private static void after(Runnable hands, AtomicInteger seen) {
-        int before = seen.get();
-        hands.run();
-        try {
-            WaitForAsyncUtils.waitFor(PATIENCE_MS, TimeUnit.MILLISECONDS, () -> seen.get() > before);
-        } catch (TimeoutException _) {
-            // A window that is gone has nothing to tell.
+    private synchronized void note(InputEvent event) {
+        if (event instanceof MouseEvent mouse) {
+            pointer = new Point2D(mouse.getScreenX(), mouse.getScreenY());
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        if (event.getEventType() == KeyEvent.KEY_PRESSED) {
+            count(Kind.KEY_DOWN);
+        } else if (event.getEventType() == KeyEvent.KEY_RELEASED) {
+            count(Kind.KEY_UP);
+        } else if (event.getEventType() == MouseEvent.MOUSE_PRESSED) {
+            count(Kind.BUTTON_DOWN);
+        } else if (event.getEventType() == MouseEvent.MOUSE_RELEASED) {
+            count(Kind.BUTTON_UP);
+        } else if (event.getEventType() == ScrollEvent.SCROLL) {
+            count(Kind.WHEEL);
+        }
+        notifyAll();
+    }
+
+    private void count(Kind kind) {
+        seen.merge(kind, 1, Integer::sum);
+    }
+
+    private synchronized int seen(Kind kind) {
+        return seen.getOrDefault(kind, 0);
+    }
+
+    /** Does something with the hands, and waits until a window has heard of it. */
+    void after(Runnable hands, Kind kind, int patienceMs) {
+        int before = seen(kind);
+        hands.run();
+        await(() -> seen(kind) > before, patienceMs);
+    }
+
+    /** Moves the pointer, and waits until a window has it there. */
+    void afterMove(Runnable hands, Point2D place, int patienceMs) {
+        hands.run();
+        await(() -> pointer.distance(place) < 1.5, patienceMs);
+    }
+
+    private synchronized void await(BooleanSupplier arrived, int patienceMs) {
+        long end = System.nanoTime() + patienceMs * 1_000_000L;
+        try {
+            while (!arrived.getAsBoolean()) {
+                long left = (end - System.nanoTime()) / 1_000_000L;
+                if (left <= 0) {
+                    return;
+                }
+                wait(left);
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 }

@@ -18,21 +18,18 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxRobotException;
-import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.robot.Motion;
 import org.testfx.service.query.EmptyNodeQueryException;
-import org.testfx.service.query.PointQuery;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real bench in a real window, and the hands to use it. */
-abstract class BenchInteraction extends ApplicationTest {
+abstract class BenchInteraction extends Hands {
     private static final double RIBBON_MARGIN = 7;
 
     @TempDir
     static Path folder;
 
     final AnsweredFiles files = new AnsweredFiles();
-    private final Arrivals arrivals = new Arrivals();
     Bench bench;
 
     @Override
@@ -40,7 +37,7 @@ abstract class BenchInteraction extends ApplicationTest {
         AmberLens.dress();
         System.setProperty("amber.sound", System.getProperty("amber.sound", "none"));
         bench = new Bench(files, Folders.below(folder.resolve("settings")), 1280, 800);
-        arrivals.watch();
+        watchArrivals();
         stage.setScene(bench.scene());
         stage.setX(0);
         stage.setY(0);
@@ -63,33 +60,12 @@ abstract class BenchInteraction extends ApplicationTest {
         return clickOn(place[0], motion, buttons);
     }
 
-    @Override
-    public FxRobot clickOn(PointQuery place, Motion motion, MouseButton... buttons) {
-        arrivals.afterMouse(() -> super.clickOn(place, motion, buttons));
-        return this;
-    }
-
-    @Override
-    public FxRobot release(KeyCode... codes) {
-        arrivals.afterKey(() -> super.release(codes));
-        return this;
-    }
-
-    @Override
-    public FxRobot release(MouseButton... buttons) {
-        arrivals.afterMouse(() -> super.release(buttons));
-        return this;
-    }
-
-    @Override
-    public FxRobot type(KeyCode... codes) {
-        arrivals.afterKey(() -> super.type(codes));
-        return this;
-    }
-
     @AfterEach
     void closeBench() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, bench::close);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
+            leaveArrivals();
+            bench.close();
+        });
     }
 
     Project project() {
@@ -115,7 +91,7 @@ abstract class BenchInteraction extends ApplicationTest {
                 .moveTo(from.midpoint(to))
                 .moveTo(to)
                 .release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     static void waitUntil(String what, BooleanSupplier condition) {
@@ -125,7 +101,7 @@ abstract class BenchInteraction extends ApplicationTest {
         } catch (TimeoutException e) {
             throw new AssertionError("waited in vain for " + what, e);
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** Where a frame of the selected shot stands on the ribbon of a lane. */
@@ -140,19 +116,19 @@ abstract class BenchInteraction extends ApplicationTest {
     /** Sets or takes the key of a lane at the playhead. */
     void toggleKey(String lane) {
         clickOn(onRibbon(lane, bench.desk().cursor().shotFrame()));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** Presses a key with others held down. */
     void keys(KeyCode key, KeyCode... held) {
         press(held).type(key).release(held);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** Chooses an item of a menu inside a menu. */
     void fromMenu(String menu, String inner, String item) {
         clickOn("#menu-" + menu).moveTo("#inner-" + inner).clickOn("#item-" + item, Motion.HORIZONTAL_FIRST);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** A drag with a key held down. */
@@ -163,6 +139,6 @@ abstract class BenchInteraction extends ApplicationTest {
                 .moveTo(from.midpoint(to))
                 .moveTo(to);
         release(MouseButton.PRIMARY).release(held);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 }

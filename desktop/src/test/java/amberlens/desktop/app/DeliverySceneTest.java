@@ -17,7 +17,6 @@ import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** One film in several shapes, by mouse and keyboard in a real window. */
 @EnabledIfSystemProperty(named = "amber.window", matches = "true", disabledReason = "needs a real window: ./amber test")
@@ -33,7 +32,7 @@ class DeliverySceneTest extends ThreeShotsInteraction {
     private void enter(String query, String words) {
         fill(query, words);
         clickOn(query).type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private void addUpright() {

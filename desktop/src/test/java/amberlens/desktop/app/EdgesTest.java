@@ -84,7 +84,7 @@ class EdgesTest extends BenchInteraction {
             });
             bench.desk().document().load(project, Optional.empty());
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private Pose pose() {
@@ -97,7 +97,7 @@ class EdgesTest extends BenchInteraction {
 
     private void onFx(Runnable work) {
         WaitForAsyncUtils.waitForAsyncFx(5_000, work);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private boolean sealed() {

@@ -59,8 +59,8 @@ class ExchangeSceneTest extends ThreeShotsInteraction {
         files.edit = Optional.of(list);
         fromMenu("project", "begin-with", "project-take");
         waitUntil(
-                "the question about unsaved work, or the project",
-                () -> told("Spring") || told("saved") || told("wipe"));
+                "the question about unsaved work, or the remark",
+                () -> told("wipe") || lookup("Discard").tryQuery().isPresent());
         if (!told("wipe")) {
             clickOn("Discard");
         }

@@ -51,7 +51,7 @@ class FindingThingsTest extends BenchInteraction {
             bench.desk().cursor().select(Selection.shot("s1"));
             return null;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @Test

@@ -113,12 +113,12 @@ class FirstMoveTest extends BenchInteraction {
         Project done = project();
         for (int i = 0; i < 20 && bench.desk().document().undoName().isPresent(); i++) {
             press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
         }
         assertThat(project().media()).isEmpty();
         for (int i = 0; i < 20 && bench.desk().document().redoName().isPresent(); i++) {
             press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.Z).release(KeyCode.SHIFT, KeyCode.CONTROL);
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
         }
         assertThat(project()).isEqualTo(done);
     }

@@ -60,7 +60,7 @@ class FirstStepsTest extends BenchInteraction {
         Files.writeString(beds.resolve("broken.png"), "no picture");
         files.folder = Optional.of(beds);
         WaitForAsyncUtils.asyncFx(() -> bench.actions().run("project.film"));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         doubleClickOn("#film-seconds").write("none\n");
         assertThat(text("#form-note")).isNotEmpty();
         assertThat(project().shots()).isEmpty();

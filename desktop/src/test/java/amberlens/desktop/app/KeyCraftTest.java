@@ -96,7 +96,7 @@ class KeyCraftTest extends BenchInteraction {
             });
             bench.desk().document().load(project, Optional.empty());
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private static <V> Channel<V> keyed(ValueKind<V> kind, V first, V second, V third) {
@@ -123,7 +123,7 @@ class KeyCraftTest extends BenchInteraction {
 
     private void seek(int frame) {
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> bench.desk().cursor().seekInShot(frame));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @Test
@@ -236,7 +236,7 @@ class KeyCraftTest extends BenchInteraction {
             seek(frame);
             type(KeyCode.A);
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         keys(KeyCode.A, KeyCode.CONTROL);
         assertThat(bench.desk().cursor().selectedKeys().size()).isEqualTo(12);
         CameraTrack before = shot().camera();
@@ -377,7 +377,7 @@ class KeyCraftTest extends BenchInteraction {
         moveTo(at(() -> ScoreProbe.inLane(bench.scene(), SCALE, 60, 0.5)));
         press(KeyCode.CONTROL).scroll(5, VerticalDirection.DOWN).release(KeyCode.CONTROL);
         press(KeyCode.CONTROL).scroll(9, VerticalDirection.UP).release(KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(perFrame()).isGreaterThan(before);
         clickOn("#show-all");
         assertThat(perFrame()).isEqualTo(before);
@@ -385,7 +385,7 @@ class KeyCraftTest extends BenchInteraction {
         double height = bead(SCALE, 10).getY() - bead(SCALE, 50).getY();
         moveTo(at(() -> ScoreProbe.inLane(bench.scene(), SCALE, 60, 0.5)));
         press(KeyCode.ALT).scroll(2, VerticalDirection.UP).release(KeyCode.ALT);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(bead(SCALE, 10).getY() - bead(SCALE, 50).getY()).isNotCloseTo(height, within(0.5));
     }
 

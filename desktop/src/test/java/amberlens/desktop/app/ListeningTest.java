@@ -9,10 +9,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** What is heard, on a device that only writes it down. */
 class ListeningTest extends SoundInteraction {
@@ -84,8 +82,7 @@ class ListeningTest extends SoundInteraction {
         layClicks();
         seek(47);
         waitUntil("the grain", () -> Files.exists(heard.resolveSibling(heard.getFileName() + ".raw")));
-        WaitForAsyncUtils.sleep(300, TimeUnit.MILLISECONDS);
-        float[] pairs = heard();
+        float[] pairs = heard(); // which lets the grain sound to its end
         assertThat(pairs.length / 2.0 / Samples.RATE).isBetween(0.05, 0.2);
         double loudest = 0;
         for (float sample : pairs) {

@@ -133,7 +133,7 @@ class PlanesSceneTest extends ThreeShotsInteraction {
         keys(KeyCode.P, KeyCode.ALT);
         for (int degrees : new int[] {0, 90, 180, 270}) {
             clickOn(onMoon(degrees, RADIUS + 1));
-            sleep(900); // contours are looked for behind the bench
+            waitUntil("the contours", () -> !bench.desk().tools().planes().looking());
         }
         clickOn(onMoon(10, RADIUS + 90));
         waitUntil("five ways", () -> bench.desk().tools().planes().drawn().size() > 20);

@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Application;
-import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -81,27 +80,19 @@ class SafeAndSavedTest extends BenchInteraction {
                 line = said.readLine();
             }
             assertThat(line).isEqualTo("dragging");
-            onFx(() -> bench.session().offerKeptWork());
-            WaitFor.moment();
-            assertThat(lookup("#recovery-restore").tryQuery())
-                    .as("it still runs")
-                    .isEmpty();
+            assertThat(offered()).as("it still runs").isFalse();
         } finally {
             other.destroyForcibly().waitFor(20, TimeUnit.SECONDS);
         }
-        onFx(() -> bench.session().offerKeptWork());
-        waitUntil("the offer", () -> lookup("#recovery-restore").tryQuery().isPresent());
+        assertThat(offered()).isTrue();
+        settle();
         assertThat(lookup("The mill pond").tryQuery()).isPresent();
         clickOn("#recovery-restore");
         waitUntil("the work", () -> project().name().equals("The mill pond"));
         assertThat(bench.desk().document().unsaved()).isTrue();
         assertThat(bench.title()).startsWith("•");
         waitUntil("it kept safe here", () -> text("#saved").contains("kept safe"));
-        onFx(() -> bench.session().offerKeptWork());
-        WaitFor.moment();
-        assertThat(lookup("#recovery-restore").tryQuery())
-                .as("it was decided on")
-                .isEmpty();
+        assertThat(offered()).as("it was decided on").isFalse();
     }
 
     @Test
@@ -149,12 +140,12 @@ class SafeAndSavedTest extends BenchInteraction {
 
     private static void onFx(Runnable work) {
         WaitForAsyncUtils.waitForAsyncFx(10_000, work);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private void undoOnce() {
         press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-        WaitFor.moment();
+        settle();
     }
 
     @Test
@@ -184,15 +175,8 @@ class SafeAndSavedTest extends BenchInteraction {
                 .orElse("");
     }
 
-    /** A moment for the interface thread and those that answer to it. */
-    private static final class WaitFor {
-        private WaitFor() {}
-
-        static void moment() {
-            WaitForAsyncUtils.waitForFxEvents();
-            WaitForAsyncUtils.sleep(600, TimeUnit.MILLISECONDS);
-            WaitForAsyncUtils.waitForFxEvents();
-            Platform.runLater(() -> {});
-        }
+    /** Looks for work that was kept safe, and tells whether there was some to offer. */
+    private boolean offered() throws Exception {
+        return at(() -> bench.session().offerKeptWork()).get(20, TimeUnit.SECONDS);
     }
 }

@@ -95,7 +95,7 @@ abstract class ThreeShotsInteraction extends BenchInteraction {
 
     void onFx(Runnable work) {
         WaitForAsyncUtils.waitForAsyncFx(5_000, work);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     Shot shot(String id) {

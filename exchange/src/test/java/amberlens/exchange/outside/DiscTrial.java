@@ -20,20 +20,26 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import javax.imageio.ImageIO;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A picture with a red disc on it, moved in several ways, and where the disc is seen. */
 abstract class DiscTrial {
     @TempDir
-    Path folder;
+    static Path folder;
 
     static final int WIDTH = 320;
     static final int HEIGHT = 180;
     static final List<Integer> FRAMES = List.of(0, 8, 14, 23, 29);
+
+    private static final Map<String, String> WRITTEN = new HashMap<>();
+    private static @Nullable Project opened;
+    private static @Nullable FrameSource source;
 
     private static final int LENGTH = 30;
     private static final int GROUND = 0x305070;
@@ -69,7 +75,10 @@ abstract class DiscTrial {
             "swivel": {"keys": [{"at": 0, "value": -20, "leg": {"kind": "linear"}}, {"at": 29, "value": 20}]},
             "rotation": {"value": 8}""";
 
-    final void write(Map<String, String> cameras) throws IOException {
+    static void write(Map<String, String> cameras) throws IOException {
+        opened = null;
+        source = null;
+        WRITTEN.clear();
         picture();
         var shots = new StringBuilder();
         int start = 0;
@@ -103,7 +112,7 @@ abstract class DiscTrial {
         return camera.contains("\"" + property + "\"") ? "" : "\"" + property + "\": {\"value\": " + value + "}, ";
     }
 
-    private void picture() throws IOException {
+    private static void picture() throws IOException {
         var image = new BufferedImage(800, 600, BufferedImage.TYPE_INT_RGB);
         Graphics2D paint = image.createGraphics();
         paint.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
@@ -116,10 +125,9 @@ abstract class DiscTrial {
     }
 
     /** Where our own frame of a leg has the disc. */
-    final FramePoint ours(String leg, int frame) throws FileProblem {
+    static FramePoint ours(String leg, int frame) throws FileProblem {
         Project project = project();
-        var source = new FrameSource(project, new PixelCache(1 << 28, Runnable::run, Rows.ALONE), Rows.ALONE);
-        FrameRaster ours = source.frame(project.shot(leg).orElseThrow().start() + frame, project.frameSize());
+        FrameRaster ours = frames().frame(project.shot(leg).orElseThrow().start() + frame, project.frameSize());
         var image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
         for (int y = 0; y < HEIGHT; y++) {
             for (int x = 0; x < WIDTH; x++) {
@@ -129,16 +137,31 @@ abstract class DiscTrial {
         return disc(image, 0, 0);
     }
 
-    private Project project() throws FileProblem {
-        return ProjectFile.open(folder.resolve("disc.amber"));
+    private static Project project() throws FileProblem {
+        if (opened == null) {
+            opened = ProjectFile.open(folder.resolve("disc.amber"));
+        }
+        return opened;
+    }
+
+    private static FrameSource frames() throws FileProblem {
+        if (source == null) {
+            source = new FrameSource(project(), new PixelCache(1 << 28, Runnable::run, Rows.ALONE), Rows.ALONE);
+        }
+        return source;
     }
 
     /** The move of a leg in a format. */
-    final String written(String leg, MoveFormat format) throws FileProblem, IOException {
-        Project project = project();
-        Path file = folder.resolve("move" + format.ending());
-        MoveOut.write(project, project.shot(leg).orElseThrow(), format, file);
-        return Files.readString(file);
+    static String written(String leg, MoveFormat format) throws FileProblem, IOException {
+        String known = WRITTEN.get(leg + format);
+        if (known == null) {
+            Project project = project();
+            Path file = folder.resolve("move" + format.ending());
+            MoveOut.write(project, project.shot(leg).orElseThrow(), format, file);
+            known = Files.readString(file);
+            WRITTEN.put(leg + format, known);
+        }
+        return known;
     }
 
     /** The middle of what is red in a frame of a picture, in pixels from the frame's upper left. */

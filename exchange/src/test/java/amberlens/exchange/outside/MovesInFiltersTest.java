@@ -7,6 +7,7 @@ import amberlens.core.geometry.FramePoint;
 import amberlens.exchange.MoveFormat;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.lang.ProcessBuilder.Redirect;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -39,10 +40,11 @@ class MovesInFiltersTest extends DiscTrial {
         String program = Loader.load(org.bytedeco.ffmpeg.ffmpeg.class);
         List<String> command = new ArrayList<>(List.of(program));
         command.addAll(List.of(arguments));
-        Process process = new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                .start();
+        var builder = new ProcessBuilder(command).redirectErrorStream(true).redirectOutput(Redirect.DISCARD);
+        // What its libraries are linked to lies beside it, too, but they look for it in the system only.
+        builder.environment()
+                .put("LD_LIBRARY_PATH", Path.of(program).getParent().toString());
+        Process process = builder.start();
         return process.waitFor(300, TimeUnit.SECONDS) ? process.exitValue() : -1;
     }
 

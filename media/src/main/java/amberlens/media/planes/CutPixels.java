@@ -4,14 +4,17 @@ import amberlens.core.colour.Srgb;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import amberlens.core.planes.Contour;
+import amberlens.core.planes.Contour.Depths;
 import amberlens.core.planes.Cutouts;
 import amberlens.core.planes.Fill;
 import amberlens.core.raster.Light;
 import amberlens.core.raster.Raster;
 import amberlens.core.raster.Rows;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 
 /** Cuts a picture into its ground and its planes. */
 public final class CutPixels {
@@ -80,9 +83,13 @@ public final class CutPixels {
             double y = (top + bottom) / 2.0;
             double radius = Math.hypot(right - left, bottom - top) / 2;
             if (holes.stream().anyMatch(hole -> hole.begins(x, y, radius))) {
+                List<Depths> here = near(x, y, radius);
+                Map<Fill, List<Depths>> known = new HashMap<>();
+                Function<Fill, List<Depths>> beside = fill ->
+                        known.computeIfAbsent(fill, from -> near(x + from.byX(), y + from.byY(), radius + 1));
                 for (int i = top; i < bottom; i++) {
                     for (int k = left; k < right; k++) {
-                        fill(sheet, k, i);
+                        fill(sheet, k, i, here, beside);
                     }
                 }
             }
@@ -110,12 +117,18 @@ public final class CutPixels {
         return new PictureArea(fromX, fromY, new Size(toX - fromX, toY - fromY));
     }
 
-    private void fill(PixelSheet sheet, int x, int y) {
+    /** Depths within the outlines of the holes, of the places about one. */
+    private List<Depths> near(double x, double y, double radius) {
+        return holes.stream().map(hole -> hole.contour().near(x, y, radius)).toList();
+    }
+
+    private void fill(PixelSheet sheet, int x, int y, List<Depths> here, Function<Fill, List<Depths>> beside) {
         Hole deepest = null;
         double most = Double.NEGATIVE_INFINITY;
         float kept = 1;
-        for (Hole hole : holes) {
-            double depth = hole.depth(x + 0.5, y + 0.5);
+        for (int i = 0; i < holes.size(); i++) {
+            Hole hole = holes.get(i);
+            double depth = here.get(i).at(x + 0.5, y + 0.5) - hole.half();
             kept = Math.min(kept, hole.kept(depth, beyond));
             double begun = depth + 2 * hole.half();
             if (begun > most) {
@@ -126,7 +139,7 @@ public final class CutPixels {
         if (deepest != null && deepest.fill().kind() != Fill.Kind.NONE) {
             float part = deepest.filled(most - 2 * deepest.half());
             if (part > 0) {
-                sheet.mix(x, y, colour(deepest.fill(), x, y), part);
+                sheet.mix(x, y, colour(deepest.fill(), x, y, beside), part);
             }
         }
         if (kept < 1) {
@@ -134,21 +147,21 @@ public final class CutPixels {
         }
     }
 
-    private int colour(Fill fill, int x, int y) {
+    private int colour(Fill fill, int x, int y, Function<Fill, List<Depths>> from) {
         return switch (fill.kind()) {
             case SPREAD -> fillings.get(Fill.Kind.SPREAD).code(x, y);
-            case BESIDE -> beside(fill, x, y);
+            case BESIDE -> beside(fill, x, y, from.apply(fill));
             case CONTINUE, NONE -> fillings.get(Fill.Kind.CONTINUE).code(x, y);
         };
     }
 
     /** A copy of the picture where it has something to give. */
-    private int beside(Fill fill, int x, int y) {
+    private int beside(Fill fill, int x, int y, List<Depths> from) {
         int fromX = (int) Math.round(x + fill.byX());
         int fromY = (int) Math.round(y + fill.byY());
         double room = Math.min(Math.min(fromX, size.width() - 1 - fromX), Math.min(fromY, size.height() - 1 - fromY));
-        for (Hole hole : holes) {
-            room = Math.min(room, -hole.depth(fromX + 0.5, fromY + 0.5) - 2 * hole.half());
+        for (int i = 0; i < holes.size(); i++) {
+            room = Math.min(room, -from.get(i).at(fromX + 0.5, fromY + 0.5) - holes.get(i).half());
         }
         int around = fillings.get(Fill.Kind.CONTINUE).code(x, y);
         return room <= 0 ? around : between(around, code(fromX, fromY), Math.min(1, room / SEAM));
@@ -178,9 +191,10 @@ public final class CutPixels {
             if (depth - radius >= soft / 2) {
                 return;
             }
+            Depths near = contour.near((left + right) / 2.0, (top + bottom) / 2.0, radius);
             for (int y = top; y < bottom; y++) {
                 for (int x = left; x < right; x++) {
-                    double inside = depth + radius < -soft / 2 ? -soft : contour.depth(x + 0.5, y + 0.5);
+                    double inside = depth + radius < -soft / 2 ? -soft : near.at(x + 0.5, y + 0.5);
                     sheet.keep(x, y, (float) Math.clamp(0.5 + inside / soft, 0, 1));
                 }
             }
