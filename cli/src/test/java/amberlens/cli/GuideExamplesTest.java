@@ -2,12 +2,14 @@ package amberlens.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.BeforeEach;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Every command that the guide shows does what the guide says of it, on the demo. */
@@ -16,19 +18,36 @@ class GuideExamplesTest extends CommandTrial {
     private static final Path DEMO = Path.of("../demo/fernhollow");
     private static final String COMMAND = "amber ";
 
-    @BeforeEach
-    void copyTheDemo() throws IOException {
-        try (Stream<Path> all = Files.walk(DEMO)) {
-            for (Path file : all.filter(Files::isRegularFile).toList()) {
-                Path copy = folder.resolve(DEMO.relativize(file).toString());
-                Files.createDirectories(copy.getParent());
-                Files.copy(file, copy);
-            }
-        }
+    /** @param times how many times smaller its pictures are; the program says so and shows them as large as they were */
+    private void copyTheDemo(int times) throws IOException {
+        copy(folder, times);
+        copy(folder.resolve("whole"), 1);
         Files.writeString(
                 folder.resolve("cut.edl"),
                 "001  AX  V  C  00:00:00:00 00:00:02:00 01:00:00:00 01:00:02:00\n* FROM CLIP NAME: garden-plan.jpg\n");
         Files.writeString(folder.resolve("keys.csv"), "frame,rotation\n0,0\n50,3\n");
+    }
+
+    private static void copy(Path folder, int times) throws IOException {
+        try (Stream<Path> all = Files.walk(DEMO)) {
+            for (Path file : all.filter(Files::isRegularFile).toList()) {
+                Path copy = folder.resolve(DEMO.relativize(file).toString());
+                Files.createDirectories(copy.getParent());
+                if (times > 1 && file.toString().endsWith(".jpg")) {
+                    ImageIO.write(smaller(ImageIO.read(file.toFile()), times), "jpg", copy.toFile());
+                } else {
+                    Files.copy(file, copy);
+                }
+            }
+        }
+    }
+
+    private static BufferedImage smaller(BufferedImage picture, int times) {
+        int width = Math.ceilDiv(picture.getWidth(), times);
+        int height = Math.ceilDiv(picture.getHeight(), times);
+        var small = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        small.createGraphics().drawImage(picture, 0, 0, width, height, null);
+        return small;
     }
 
     private static List<String> examples() throws IOException {
@@ -50,19 +69,34 @@ class GuideExamplesTest extends CommandTrial {
     }
 
     /** Files lie in the folder of this test. */
-    private static String placed(String word) {
+    private static String placed(String word, String example) {
+        if (example.contains("seal ") && word.endsWith("low.amber")) {
+            return "@whole/" + word; // how far may be enlarged depends on the pixels that are there
+        }
         return word.matches(".*\\.(amber|png|mp4|mkv|gif|jpg|wav|html|edl|csv|otio|filter)|pictures")
                 ? "@" + word
                 : word;
     }
 
     @Test
-    void all_commands_of_the_guide_run() throws IOException {
+    void all_commands_of_the_guide_run_on_smaller_pictures() throws IOException {
+        copyTheDemo(4);
+        allRun();
+    }
+
+    @Test
+    @Tag("long")
+    void all_commands_of_the_guide_run_on_the_demo() throws IOException {
+        copyTheDemo(1);
+        allRun();
+    }
+
+    private void allRun() throws IOException {
         List<String> examples = examples();
         assertThat(examples).hasSizeGreaterThan(8);
         for (String example : examples) {
             String[] arguments = Stream.of(example.substring(COMMAND.length()).split("\\s+"))
-                    .map(GuideExamplesTest::placed)
+                    .map(word -> placed(word, example))
                     .toArray(String[]::new);
             int output = List.of(arguments).indexOf("-o");
             int code = run(arguments);

@@ -12,7 +12,8 @@ import org.junit.jupiter.api.Test;
 
 /** The script by which people start it. */
 class LauncherTest extends CommandTrial {
-    private static final Pattern HANDED_ON = Pattern.compile("(?m)^([a-z -]+(?: \\| [a-z-]+)*)\\) (?:cli|quick_command .*--) \"\\$@\" ;;");
+    private static final Pattern HANDED_ON =
+            Pattern.compile("(?m)^([a-z -]+(?: \\| [a-z-]+)*)\\) (?:cli|quick_command .*--) \"\\$@\" ;;");
 
     @Test
     void every_command_can_be_reached_by_the_script_and_stands_in_its_help() throws Exception {

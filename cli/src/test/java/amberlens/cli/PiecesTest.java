@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.DisabledIf;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -112,6 +113,7 @@ class PiecesTest extends CommandTrial {
 
     /** As many people spread work over the cores of a machine; the test's own classes stand for the program. */
     @Test
+    @Tag("long")
     @DisabledIf(value = "noParallel", disabledReason = "needs GNU parallel: ./amber test installs it")
     void four_processes_at_once_render_what_one_does() throws Exception {
         String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();

@@ -20,6 +20,7 @@ import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.bytedeco.ffmpeg.global.avutil;
 import org.bytedeco.javacpp.Loader;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.DisabledIf;
 
@@ -51,8 +52,19 @@ class MovesInFiltersTest extends DiscTrial {
     @Test
     @DisabledIf(value = "noProgram", disabledReason = "needs sound libraries: ./amber test installs them")
     void the_program_shows_the_disc_where_our_frames_have_it() throws Exception {
+        shows("turned");
+    }
+
+    @Test
+    @Tag("long")
+    @DisabledIf(value = "noProgram", disabledReason = "needs sound libraries: ./amber test installs them")
+    void the_program_shows_legs_of_all_kinds_as_our_frames_do() throws Exception {
+        shows("eased", "held", "even", "turned", "mirrored");
+    }
+
+    private static void shows(String... legs) throws Exception {
         write(LEGS);
-        for (String leg : List.of("eased", "held", "even", "turned", "mirrored")) {
+        for (String leg : legs) {
             written(leg, MoveFormat.FFMPEG);
             Files.createDirectories(folder.resolve(leg));
             int code = runs(

@@ -85,8 +85,8 @@ public final class CutPixels {
             if (holes.stream().anyMatch(hole -> hole.begins(x, y, radius))) {
                 List<Depths> here = near(x, y, radius);
                 Map<Fill, List<Depths>> known = new HashMap<>();
-                Function<Fill, List<Depths>> beside = fill ->
-                        known.computeIfAbsent(fill, from -> near(x + from.byX(), y + from.byY(), radius + 1));
+                Function<Fill, List<Depths>> beside =
+                        fill -> known.computeIfAbsent(fill, from -> near(x + from.byX(), y + from.byY(), radius + 1));
                 for (int i = top; i < bottom; i++) {
                     for (int k = left; k < right; k++) {
                         fill(sheet, k, i, here, beside);
@@ -161,7 +161,9 @@ public final class CutPixels {
         int fromY = (int) Math.round(y + fill.byY());
         double room = Math.min(Math.min(fromX, size.width() - 1 - fromX), Math.min(fromY, size.height() - 1 - fromY));
         for (int i = 0; i < holes.size(); i++) {
-            room = Math.min(room, -from.get(i).at(fromX + 0.5, fromY + 0.5) - holes.get(i).half());
+            room = Math.min(
+                    room,
+                    -from.get(i).at(fromX + 0.5, fromY + 0.5) - holes.get(i).half());
         }
         int around = fillings.get(Fill.Kind.CONTINUE).code(x, y);
         return room <= 0 ? around : between(around, code(fromX, fromY), Math.min(1, room / SEAM));
