@@ -21,7 +21,7 @@ clean_root() {
     suite=$(. /etc/os-release && printf '%s' "${VERSION_CODENAME:-bookworm}")
     if [ ! -s "$archive" ]; then
         mirror=$(cat /etc/apt/sources.list /etc/apt/sources.list.d/*.list /etc/apt/sources.list.d/*.sources 2>/dev/null |
-            grep -oE 'https?://[^ ]*/debian/?( |$)' | head -n 1 | tr -d ' ')
+            grep -oE 'https?://[^ ]*/debian/?( |$)' | head -n 1 | tr -d ' ' || true)
         mkdir -p "$(dirname "$archive")"
         rm -rf "$archive.root"
         # shellcheck disable=SC2086 # none or one
