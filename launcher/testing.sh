@@ -17,6 +17,19 @@ install() { # what-for packages...
     fi
 }
 
+# Letters are drawn by libraries of the system, offscreen too; without them there are no titles and no pictures of views.
+install_fonts() {
+    set --
+    command -v fc-list >/dev/null 2>&1 || set -- "$@" fontconfig
+    has_library 'libfreetype\.so\.6' || set -- "$@" libfreetype6
+    has_library 'libpangoft2-1\.0\.so\.0' || set -- "$@" libpangoft2-1.0-0
+    [ $# = 0 ] || if command -v apt-get >/dev/null 2>&1 && [ "$(id -u)" = 0 ]; then
+        install "letters in pictures" "$@"
+    else
+        say "amber: letters in pictures need these packages; please install: $*"
+    fi
+}
+
 install_window_system() {
     set --
     command -v Xvfb >/dev/null 2>&1 || set -- "$@" xvfb
