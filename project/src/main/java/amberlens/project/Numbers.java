@@ -22,11 +22,8 @@ final class Numbers {
      */
     static void check(JsonNode node, String at, Object source) throws FileProblem {
         if (node.isNumber()) {
-            BigDecimal number = node.decimalValue();
-            boolean huge = Math.abs((long) number.scale()) > MOST_PLACES || number.precision() > MOST_PLACES;
-            if (huge || !Double.isFinite(number.doubleValue())) {
-                throw CameraReader.problem(
-                        source, at, "a number that computers can reckon with was expected (up to about 1e308)");
+            if (!isFinite(node)) {
+                throw CameraReader.problem(source, at, "a finite number was expected (up to about 1e308)");
             }
         } else if (node.isObject()) {
             for (Map.Entry<String, JsonNode> member : node.properties()) {
@@ -37,5 +34,14 @@ final class Numbers {
                 check(node.get(i), at + "/" + i, source);
             }
         }
+    }
+
+    private static boolean isFinite(JsonNode node) {
+        if (!node.isBigDecimal()) {
+            return Double.isFinite(node.doubleValue());
+        }
+        BigDecimal number = node.decimalValue();
+        boolean huge = Math.abs((long) number.scale()) > MOST_PLACES || number.precision() > MOST_PLACES;
+        return !huge && Double.isFinite(number.doubleValue());
     }
 }

@@ -119,7 +119,7 @@ public final class ProjectFile {
             String where = at == null ? "" : " (line " + at.getLineNr() + ", column " + at.getColumnNr() + ")";
             throw new FileProblem(file + " is not a project: it is not valid JSON" + where + ".", e);
         } catch (NumberFormatException e) {
-            throw new FileProblem(file + " is not a project: it holds a number that nobody can reckon with.", e);
+            throw new FileProblem(file + " is not a project: it holds a number out of range.", e);
         } catch (IOException e) {
             throw new FileProblem(file + " cannot be read: " + FileWords.reason(e) + ".", e);
         }

@@ -44,6 +44,7 @@ final class ProjectSchema {
     }
 
     private static void check(JsonSchema schema, JsonNode node, Object source) throws FileProblem {
+        Numbers.check(node, "", source);
         var first = schema.validate(node).stream().max(Comparator.comparingInt(message -> message.getInstanceLocation()
                 .getNameCount()));
         if (first.isPresent()) {

@@ -13,13 +13,21 @@ import amberlens.core.render.Compositor;
 import amberlens.core.render.LineUpFrame;
 import amberlens.core.render.Picture;
 import amberlens.core.sampling.Pyramid;
+import amberlens.core.sound.Loudness;
+import amberlens.exchange.cut.Probe;
+import amberlens.exchange.take.TakeIn;
 import amberlens.media.footage.Film;
 import amberlens.media.intake.MediaProbe;
 import amberlens.media.picture.PictureReader;
+import amberlens.media.sound.DecodedSound;
 import amberlens.project.ProjectFile;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javax.imageio.ImageIO;
 
 /** The kinds of files that are tried, and what the program does with each. */
 enum Kind {
@@ -35,7 +43,7 @@ enum Kind {
                     frame(project, shot);
                 }
             }
-            Path again = file.resolveSibling("again.amber");
+            Path again = file.resolveSibling("once-more.amber");
             ProjectFile.save(project, again);
             boolean same = ProjectFile.open(again).equals(project);
             Files.delete(again);
@@ -65,9 +73,42 @@ enum Kind {
                 }
             }
         }
+    },
+    /** Looked at as on import, decoded, and heard at its beginning and at its end. */
+    SOUND {
+        @Override
+        void examine(Path file) throws FileProblem {
+            MediaProbe.file(file);
+            try (DecodedSound sound = DecodedSound.of(file, () -> true)) {
+                var pairs = new float[2 * HEARD];
+                sound.read(0, HEARD, pairs, 0);
+                sound.read(Math.max(0, sound.length() - HEARD), HEARD, pairs, 0);
+                Loudness.of(sound);
+            }
+        }
+    },
+    /** Edits and moves of other programs, taken in; what becomes of them is written and opened again. */
+    TAKEN {
+        @Override
+        void examine(Path file) throws FileProblem, IOException {
+            Path picture = file.resolveSibling("taken.png");
+            if (!Files.exists(picture)) {
+                ImageIO.write(new BufferedImage(96, 64, BufferedImage.TYPE_INT_RGB), "png", picture.toFile());
+            }
+            var wishes = new TakeIn.Wishes(Optional.of(picture), Optional.empty(), Optional.empty());
+            var probe = new Probe(
+                    path -> MediaProbe.file(path).media(),
+                    (first, rate) -> MediaProbe.sequence(List.of(first), rate).media(),
+                    MediaProbe::isFilm);
+            Path again = file.resolveSibling("again.amber");
+            ProjectFile.save(TakeIn.from(file, wishes, probe).project(), again);
+            PROJECT.examine(again);
+            Files.delete(again);
+        }
     };
 
     private static final int LONGEST_CHECKED = 5000;
+    private static final int HEARD = 4800;
     private static final int MOST_SHOTS = 12;
     private static final Size SMALL = new Size(64, 36);
     private static final Picture GREY = new Picture.Pixels(Pyramid.of(grey(), Rows.ALONE));

@@ -20,14 +20,18 @@ import picocli.CommandLine.Option;
 @Command(
         name = "fuzz",
         description =
-                "Damages projects, pictures and films by chance and has each examined in a process of its own. A file holds when"
+                "Damages projects, pictures, films, sounds and edits of other programs by chance and has each examined in a process of its own. A file holds when"
                         + " it is read or refused in words within 10 s. Exit code 1: some did not; they are kept, made as small as they stay faults.",
         mixinStandardHelpOptions = true)
 public final class Main implements Callable<Integer> {
     @Option(names = "--minutes", required = true, paramLabel = "N", description = "How long.")
     private double minutes;
 
-    @Option(names = "--kind", paramLabel = "KIND", description = "project, picture or film; all three if left out.")
+    @Option(
+            names = "--kind",
+            paramLabel = "KIND",
+            description =
+                    "project, picture, film, sound or taken (edits and moves of other programs); all if left out.")
     private List<Kind> kinds = List.of(Kind.values());
 
     @Option(

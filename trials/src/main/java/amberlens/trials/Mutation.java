@@ -37,7 +37,9 @@ final class Mutation {
         byte[] bytes = good;
         int times = 1 + chance.nextInt(4);
         for (int i = 0; i < times; i++) {
-            bytes = kind == Kind.PROJECT && chance.nextInt(4) > 0 ? word(bytes, chance) : once(bytes, chance);
+            bytes = (kind == Kind.PROJECT || kind == Kind.TAKEN) && chance.nextInt(4) > 0
+                    ? word(bytes, chance)
+                    : once(bytes, chance);
         }
         return bytes;
     }

@@ -2,13 +2,20 @@ package amberlens.trials;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.model.Project;
 import amberlens.core.raster.Rows;
 import amberlens.core.render.DeepRaster;
 import amberlens.core.render.FrameRaster;
+import amberlens.core.sound.Samples;
 import amberlens.core.time.FrameRate;
+import amberlens.exchange.MoveFormat;
+import amberlens.exchange.MoveOut;
 import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.Quality;
+import amberlens.media.film.SoundCodec;
+import amberlens.media.film.SoundFile;
+import amberlens.project.ProjectFile;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -38,6 +45,8 @@ final class Seeds {
             case PROJECT -> List.of(new Seed(resource("everything.amber"), ".amber"));
             case PICTURE -> pictures();
             case FILM -> films(folder);
+            case SOUND -> sounds(folder);
+            case TAKEN -> taken(folder);
         };
     }
 
@@ -62,6 +71,7 @@ final class Seeds {
             }
         }
         seeds.add(new Seed(Base64.getDecoder().decode(WEBP), ".webp"));
+        seeds.add(new Seed(resource("leaf.svg"), ".svg"));
         return seeds;
     }
 
@@ -73,6 +83,47 @@ final class Seeds {
             }
         }
         return image;
+    }
+
+    private static List<Seed> sounds(Path folder) throws IOException, FileProblem {
+        List<Seed> seeds = new ArrayList<>();
+        for (SoundCodec codec : List.of(SoundCodec.FLAC, SoundCodec.PCM)) {
+            String ending = codec == SoundCodec.FLAC ? ".flac" : ".wav";
+            Path file = folder.resolve("seed" + ending);
+            SoundFile.write(file, codec, Seeds::tone, 0, Samples.RATE / 4, _ -> true);
+            seeds.add(new Seed(Files.readAllBytes(file), ending));
+            Files.delete(file);
+        }
+        return seeds;
+    }
+
+    private static void tone(long from, int count, float[] into) {
+        for (int i = 0; i < count; i++) {
+            float value = (float) (0.4 * Math.sin(2 * Math.PI * 220 * (from + i) / Samples.RATE));
+            into[2 * i] = value;
+            into[2 * i + 1] = value;
+        }
+    }
+
+    /** What our own project becomes in other formats, and what is written in those that we only read. */
+    private static List<Seed> taken(Path folder) throws IOException, FileProblem {
+        List<Seed> seeds = new ArrayList<>();
+        for (String name : List.of("cut.edl", "keys.csv", "keys.json")) {
+            seeds.add(new Seed(resource(name), name.substring(name.indexOf('.'))));
+        }
+        Path file = Files.write(folder.resolve("everything.amber"), resource("everything.amber"));
+        Project project = ProjectFile.open(file);
+        Path table = folder.resolve("move.csv");
+        MoveOut.write(project, project.shots().getFirst(), MoveFormat.CSV, table);
+        Path timeline = folder.resolve("film.otio");
+        MoveOut.lineUp(project, timeline);
+        for (Path written : List.of(table, timeline)) {
+            String name = written.getFileName().toString();
+            seeds.add(new Seed(Files.readAllBytes(written), name.substring(name.indexOf('.'))));
+            Files.delete(written);
+        }
+        Files.delete(file);
+        return seeds;
     }
 
     private static List<Seed> films(Path folder) throws IOException, FileProblem {

@@ -19,7 +19,7 @@ class FuzzTest {
     private Path folder;
 
     @ParameterizedTest
-    @CsvSource({"PROJECT, 600", "PICTURE, 500", "FILM, 120"})
+    @CsvSource({"PROJECT, 500", "PICTURE, 400", "FILM, 100", "SOUND, 150", "TAKEN, 400"})
     void damaged_files_are_read_or_refused_in_words_and_in_time(Kind kind, int count) throws Exception {
         var fuzz = new Fuzz(kind, folder);
         var left = new AtomicInteger(count);

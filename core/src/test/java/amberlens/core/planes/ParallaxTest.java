@@ -2,7 +2,7 @@ package amberlens.core.planes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.bytedeco.opencv.global.opencv_calib3d.projectPoints;
+import static org.bytedeco.opencv.global.opencv_core.perspectiveTransform;
 
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
@@ -56,25 +56,38 @@ class ParallaxTest {
     private static double[] seen(double px, double py, double pz, double cx, double cy, double cz, double degrees) {
         double cos = Math.cos(Math.toRadians(degrees));
         double sin = Math.sin(Math.toRadians(degrees));
-        try (Mat points = row(px, py, pz);
-                Mat turn = row(0, 0, Math.toRadians(degrees));
-                Mat shift = row(-cos * cx + sin * cy, -sin * cx - cos * cy, -cz);
-                Mat lens = square(0.64, 0, 960, 0, 0.64, 540, 0, 0, 1);
-                Mat none = new Mat();
+        double toX = -cos * cx + sin * cy;
+        double toY = -sin * cx - cos * cy;
+        double toZ = -cz;
+        double f = 0.64;
+        // Lens times (turn | shift), the pinhole camera of the library's handbook; its own function of it lies in a
+        // module that wants windows.
+        double[] camera = {
+            f * cos,
+            -f * sin,
+            960,
+            f * toX + 960 * toZ,
+            f * sin,
+            f * cos,
+            540,
+            f * toY + 540 * toZ,
+            0,
+            0,
+            1,
+            toZ,
+            0,
+            0,
+            1,
+            toZ
+        };
+        try (Mat points = new Mat(1, 1, opencv_core.CV_64FC3, new DoublePointer(px, py, pz)).clone();
+                Mat map = new Mat(4, 4, opencv_core.CV_64F, new DoublePointer(camera)).clone();
                 Mat out = new Mat()) {
-            projectPoints(points, turn, shift, lens, none, out);
+            perspectiveTransform(points, out, map);
             try (DoubleIndexer indexer = out.createIndexer()) {
                 return new double[] {indexer.get(0, 0, 0), indexer.get(0, 0, 1)};
             }
         }
-    }
-
-    private static Mat row(double... numbers) {
-        return new Mat(1, 3, opencv_core.CV_64F, new DoublePointer(numbers)).clone();
-    }
-
-    private static Mat square(double... numbers) {
-        return new Mat(3, 3, opencv_core.CV_64F, new DoublePointer(numbers)).clone();
     }
 
     @Test

@@ -61,8 +61,8 @@ public final class Wardrobe {
         Palette.wear(appearance);
         Application.setUserAgentStylesheet(
                 appearance == Appearance.DARK
-                        ? new PrimerDark().getUserAgentStylesheet()
-                        : new PrimerLight().getUserAgentStylesheet());
+                        ? new PrimerDark().getUserAgentStylesheetBSS()
+                        : new PrimerLight().getUserAgentStylesheetBSS());
     }
 
     /** The text size, 1 for the usual one. */

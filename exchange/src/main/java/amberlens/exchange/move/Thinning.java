@@ -37,7 +37,7 @@ public final class Thinning {
             int good = here + stride;
             int bad = (int) Math.min(to + 1L, here + 2L * stride);
             while (bad - good > 1) {
-                int middle = (good + bad) >>> 1;
+                int middle = good + (bad - good) / 2; // frames may be below 0
                 if (straight(here, middle, of, near)) {
                     good = middle;
                 } else {

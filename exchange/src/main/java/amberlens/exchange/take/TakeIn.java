@@ -69,6 +69,8 @@ public final class TakeIn {
             throw e.getMessage().contains(file.toString())
                     ? e
                     : new FileProblem(file + " cannot be taken in: " + ended(e.getMessage()), e);
+        } catch (IllegalArgumentException e) { // a value that no part of a project can have, which says so itself
+            throw new FileProblem(file + " cannot be taken in: " + ended(String.valueOf(e.getMessage())), e);
         }
     }
 
