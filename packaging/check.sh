@@ -6,6 +6,8 @@ set -eu
 deb=$1
 root=$2
 here=$(CDPATH= cd -- "$(dirname -- "$0")" && pwd)
+# Mounts of its own, which are gone with it, however it ends.
+[ -n "${AMBER_CHECK:-}" ] || AMBER_CHECK=1 exec unshare --mount --propagation private sh "$0" "$@"
 . "$here/clean-root.sh"
 say() { printf '%s\n' "$*" >&2; }
 
@@ -30,6 +32,10 @@ inside amber check "$demo" >/dev/null || status=$?
 [ "$status" = 3 ] || { say "check ended with $status, not with 3."; exit 1; } # the demo has an edge that is open
 inside amber render "$demo" -o /tmp/film.mp4 --from 0 --to 20 --size 320x180 --overwrite
 [ -s "$root/tmp/film.mp4" ] || { say "Nothing was rendered."; exit 1; }
+# A picture in planes, which needs the vision library, and the sound of a film.
+inside amber frame "$demo" --at 460 -o /tmp/planes.png --size 320x180 --overwrite
+inside amber render "$demo" -o /tmp/heard.flac --from 0 --to 20 --overwrite
+[ -s "$root/tmp/planes.png" ] && [ -s "$root/tmp/heard.flac" ] || { say "No planes or no sound."; exit 1; }
 inside sh -c '
     Xvfb :5 -screen 0 1280x800x24 -nolisten tcp >/dev/null 2>&1 & server=$!
     sleep 2

@@ -15,6 +15,20 @@ can_make_root() {
     }
 }
 
+# Removes a root that was made here. What was mounted in it by a run that was killed is unmounted first, never entered: it is the machine's own.
+remove_root() {
+    [ -d "$1" ] || return 0
+    at=$(CDPATH= cd -- "$1" && pwd -P)
+    awk -v at="$at/" 'index($2, at) == 1 { print $2 }' /proc/self/mounts | sort -r | while IFS= read -r mounted; do
+        umount "$mounted" || umount -l "$mounted"
+    done
+    if awk -v at="$at/" 'index($2, at) == 1 { found = 1 } END { exit !found }' /proc/self/mounts; then
+        echo "Something is still mounted in $at; it is not removed." >&2
+        return 1
+    fi
+    rm -rf --one-file-system "$at"
+}
+
 clean_root() {
     root=$1
     archive=$2
@@ -23,15 +37,15 @@ clean_root() {
         mirror=$(cat /etc/apt/sources.list /etc/apt/sources.list.d/*.list /etc/apt/sources.list.d/*.sources 2>/dev/null |
             grep -oE 'https?://[^ ]*/debian/?( |$)' | head -n 1 | tr -d ' ' || true)
         mkdir -p "$(dirname "$archive")"
-        rm -rf "$archive.root"
+        remove_root "$archive.root" || return 1
         # shellcheck disable=SC2086 # none or one
         debootstrap --variant=minbase "$suite" "$archive.root" $mirror >"$archive.log" 2>&1 ||
-            { tail -n 5 "$archive.log" >&2; rm -rf "$archive.root"; return 1; }
+            { tail -n 5 "$archive.log" >&2; remove_root "$archive.root"; return 1; }
         tar -C "$archive.root" --exclude './var/cache/apt/archives/*.deb' --exclude './proc/*' --exclude './sys/*' -cf "$archive.part" .
         mv "$archive.part" "$archive"
-        rm -rf "$archive.root"
+        remove_root "$archive.root" || return 1
     fi
-    rm -rf "$root"
+    remove_root "$root" || return 1
     mkdir -p "$root"
     tar -C "$root" -xf "$archive"
     cp -r /etc/apt/apt.conf.d/. "$root/etc/apt/apt.conf.d/"

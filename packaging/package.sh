@@ -35,7 +35,7 @@ cp -r "$here/demo/fernhollow/." "$work/input/demo/"
 cp -r "$here/docs/guide" "$work/input/guide"
 sh "$here/packaging/licences.sh" "$work/input" >"$work/input/LICENCES.txt"
 cp "$here/LICENSE" "$work/input/LICENSE"
-JDK=$JDK sh "$here/packaging/slim.sh" "$work/input"
+"$JDK/bin/java" "$here/packaging/Slim.java" "$work/input" "$work/input/javafx"
 
 say "Linking the runtime ..."
 # The modules that the program and its libraries use: jdeps on all jars, and what is only loaded by name.

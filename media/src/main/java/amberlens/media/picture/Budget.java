@@ -27,7 +27,7 @@ final class Budget {
     }
 
     private static final Logger LOG = LoggerFactory.getLogger(Budget.class);
-    private static final Duration LEAST = Duration.ofSeconds(5);
+    private static final Duration LEAST = Duration.ofSeconds(3);
     private static final double BYTES_PER_SECOND = 1e6;
     private static final double PIXELS_PER_SECOND = 10e6;
 
