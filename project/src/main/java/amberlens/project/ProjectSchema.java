@@ -40,11 +40,11 @@ final class ProjectSchema {
     }
 
     static void requireClip(JsonNode clip) throws FileProblem {
+        Numbers.check(clip, "", "The clipboard");
         check(CLIP, clip, "The clipboard");
     }
 
     private static void check(JsonSchema schema, JsonNode node, Object source) throws FileProblem {
-        Numbers.check(node, "", source);
         var first = schema.validate(node).stream().max(Comparator.comparingInt(message -> message.getInstanceLocation()
                 .getNameCount()));
         if (first.isPresent()) {
