@@ -97,7 +97,10 @@ public final class CheckWords {
                             ? "judged with each shot that the rig moves"
                             : project.isTitle(check.shot())
                                     ? "not judged: a title"
-                                    : "not judged: the shot is not meant to fill the frame");
+                                    : project.cutOutBy(check.shot())
+                                            .map(rig -> "not judged: a mask of the rig \"" + rig.name()
+                                                    + "\" cuts a shape out of it")
+                                            .orElse("not judged: the shot is not meant to fill the frame"));
         }
         if (check.edges().isSealed()) {
             return List.of(String.format(

@@ -50,10 +50,7 @@ public record OutputEdge(Shot shot, double at, Optional<Margin> margin, Optional
         }
         return DoubleStream.of(take.momentsOf(report.worstFrame()))
                 .mapToObj(at -> new OutputEdge(
-                        shot,
-                        shot.start() + at,
-                        Optional.of(Margin.of(take.edgePose(at), take.picture(), take.frame())),
-                        Optional.empty()))
+                        shot, shot.start() + at, Optional.of(EdgeReport.margin(take, at)), Optional.empty()))
                 .min(Comparator.comparingDouble(
                         edge -> edge.margin.orElseThrow().framePx()));
     }

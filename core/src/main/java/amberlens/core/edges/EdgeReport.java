@@ -1,6 +1,7 @@
 package amberlens.core.edges;
 
 import amberlens.core.motion.Pose;
+import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
 import amberlens.core.time.FrameSpan;
 import java.util.Arrays;
@@ -36,7 +37,7 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
 
     /** Checks every frame at the instants at which the take is looked at. */
     public static EdgeReport of(Take take) {
-        List<Margin> margins = take.isPlain() ? ofFrames(take) : ofInstants(take);
+        List<Margin> margins = take.isPlain() && !take.ride().cuts() ? ofFrames(take) : ofInstants(take);
         return new EdgeReport(margins, openSpans(margins), worstIn(margins, 0, margins.size() - 1));
     }
 
@@ -51,10 +52,20 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
     private static List<Margin> ofInstants(Take take) {
         return IntStream.range(0, take.length())
                 .mapToObj(frame -> Arrays.stream(take.momentsOf(frame))
-                        .mapToObj(at -> Margin.of(take.edgePose(at), take.picture(), take.frame()))
+                        .mapToObj(at -> margin(take, at))
                         .min(Comparator.comparingDouble(Margin::framePx))
                         .orElse(Margin.NOT_SEEN))
                 .toList();
+    }
+
+    /** The margin at a moment: that of the picture, or of what rigs leave of the frame where that is less. */
+    public static Margin margin(Take take, double at) {
+        Margin least = Margin.of(take.edgePose(at), take.picture(), take.frame());
+        for (Ride.Sheet left : take.ride().left(at)) {
+            Margin cut = Margin.of(left.pose(), left.size(), take.frame());
+            least = cut.framePx() < least.framePx() ? cut : least;
+        }
+        return least;
     }
 
     /** Whether no frame is open. */

@@ -6,6 +6,7 @@ import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Depth;
+import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
@@ -113,8 +114,11 @@ public record Judged(PictureArea area, Size sheet, Size delivery, Size frame, Po
 
     private CameraTrack shifted(CameraTrack camera, int sign) {
         FramePoint origin = deliveryOrigin().times(sign);
-        return camera.withAnchor(camera.anchor()
+        CameraTrack moved = camera.withAnchor(camera.anchor()
                         .mapValues(anchor -> anchor.plus(sign * area.left(), (double) sign * area.top())))
                 .withPosition(camera.position().mapValues(position -> position.plus(origin)));
+        return moved.flies()
+                ? moved.mapLegs(leg -> leg instanceof Leg.Flight flight ? flight.shifted(origin) : leg)
+                : moved;
     }
 }

@@ -85,7 +85,11 @@ public record Margin(double framePx, Side side, Corner corner, Optional<Projecti
         return framePx >= SEALED;
     }
 
+    /** A distance that is no number is open: what is not known is not sealed. */
     private Margin orNearer(double distance, Side otherSide, Corner otherCorner) {
+        if (Double.isNaN(distance)) {
+            return new Margin(Double.NEGATIVE_INFINITY, otherSide, otherCorner);
+        }
         return distance < framePx ? new Margin(distance, otherSide, otherCorner) : this;
     }
 }

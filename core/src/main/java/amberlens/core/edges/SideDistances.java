@@ -14,8 +14,21 @@ import java.util.Arrays;
  * turn and anchor each is linear in scale and position.
  */
 public record SideDistances(double left, double right, double top, double bottom) {
+    private static final double FAR = 1e6;
+
     /** Of a picture that cannot be seen: far outside every side. */
-    private static final SideDistances UNSEEN = new SideDistances(-1e6, -1e6, -1e6, -1e6);
+    private static final SideDistances UNSEEN = new SideDistances(-FAR, -FAR, -FAR, -FAR);
+
+    public SideDistances {
+        left = known(left);
+        right = known(right);
+        top = known(top);
+        bottom = known(bottom);
+    }
+
+    private static double known(double distance) {
+        return Double.isNaN(distance) ? -FAR : distance;
+    }
 
     public static SideDistances of(Pose pose, Size picture, Size frame) {
         if (pose.projection().flatMap(Projection::unseen).isPresent()) {

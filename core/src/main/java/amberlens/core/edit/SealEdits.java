@@ -1,9 +1,11 @@
 package amberlens.core.edit;
 
 import amberlens.core.edges.Judged;
+import amberlens.core.edges.Margin;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
 import amberlens.core.seal.Seal;
 import amberlens.core.seal.SealResult;
@@ -81,10 +83,35 @@ public final class SealEdits {
                                     judgements(sealed, other.id(), other.id().equals(shot.id()), by, times).stream())
                             .toList();
                 });
+        Optional<SealResult> cut = cutByRig(project, concerned);
+        if (cut.isPresent()) {
+            return cut.get();
+        }
         SealResult result = Seal.by(way, subject, terms.withLocked(locked));
         return result instanceof SealResult.Sealed sealed
                 ? new SealResult.Sealed(own.back(sealed.camera()), sealed.cost(), sealed.addedKey())
                 : result;
+    }
+
+    /** What the looks of a rig cut away of the frame stays away wherever the picture lies. */
+    private static Optional<SealResult> cutByRig(Project project, List<Shot> concerned) {
+        for (Shot shot : concerned) {
+            Take take = project.take(shot);
+            for (double at : take.ride().cuts() ? take.moments() : new double[0]) {
+                for (Ride.Sheet left : take.ride().left(at)) {
+                    Margin margin = Margin.of(left.pose(), left.size(), take.frame());
+                    if (!margin.isSealed()) {
+                        return Optional.of(new SealResult.Refused(
+                                take.frameOf(at),
+                                Optional.of(margin.side()),
+                                "a crop or a card of a rig over \"" + shot.name() + "\" cuts into the frame at frame "
+                                        + take.frameOf(at)
+                                        + ", where neither scale nor position of the picture can help"));
+                    }
+                }
+            }
+        }
+        return Optional.empty();
     }
 
     /** A shot as the line-up sees it, and as the output does. */

@@ -79,6 +79,15 @@ public record ProjectiveMap(
         return xx * (yy * ww - dy * wy) - xy * (yx * ww - dy * wx) + dx * (yx * wy - yy * wx);
     }
 
+    /** Whether there is a map that undoes this one: not of one that flattens the plane. */
+    public boolean isInvertible() {
+        return isInvertible(determinant());
+    }
+
+    private static boolean isInvertible(double determinant) {
+        return determinant != 0 && Double.isFinite(determinant);
+    }
+
     /**
      * The map that undoes this one; its w is positive where this map's is.
      *
@@ -86,7 +95,7 @@ public record ProjectiveMap(
      */
     public ProjectiveMap inverse() {
         double det = determinant();
-        if (det == 0 || !Double.isFinite(det)) {
+        if (!isInvertible(det)) {
             throw new IllegalStateException("a map that flattens the plane has no inverse: " + this);
         }
         return new ProjectiveMap(

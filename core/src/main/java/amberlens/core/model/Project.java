@@ -5,6 +5,7 @@ import amberlens.core.extras.Extras;
 import amberlens.core.footage.SourceFrames;
 import amberlens.core.footage.SourceTime;
 import amberlens.core.geometry.FramePoint;
+import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.PictureArea;
 import amberlens.core.geometry.Size;
 import amberlens.core.look.Appearance;
@@ -182,9 +183,28 @@ public record Project(
                 .filter(rig -> rig.onLineUp().from() <= shot.onLineUp().to()
                         && rig.onLineUp().to() >= shot.onLineUp().from())
                 .sorted(Comparator.comparingInt(Shot::track))
-                .map(rig -> new Ride.Rig(rig.camera(), shot.start() - rig.start(), rig.length()))
+                .map(rig -> new Ride.Rig(rig.camera(), shot.start() - rig.start(), rig.length(), cut(rig)))
                 .toList();
         return rigs.isEmpty() ? Ride.NONE : new Ride(rigs, FramePoint.ZERO);
+    }
+
+    private Optional<Ride.Cut> cut(Shot rig) {
+        Size whole = mediaOf(rig).size();
+        return Looks.crop(rig.looks())
+                ? Optional.of(
+                        new Ride.Cut(whole, Looks.cropping(rig.looks(), PictureArea.whole(whole), whole, Mirror.NONE)))
+                : Optional.empty();
+    }
+
+    /** The rig over a shot of this project out of which a mask cuts a shape, so that what is below is meant to be seen. */
+    public Optional<Shot> cutOutBy(Shot shot) {
+        return !MediaIndex.of(media).rigs() || isRig(shot)
+                ? Optional.empty()
+                : shots.stream()
+                        .filter(rig -> rig.track() > shot.track() && isRig(rig) && Looks.cutOut(rig.looks()))
+                        .filter(rig -> rig.onLineUp().from() <= shot.onLineUp().to()
+                                && rig.onLineUp().to() >= shot.onLineUp().from())
+                        .findFirst();
     }
 
     /** The shots that a rig of this project moves for at least a frame, in order of time. */
@@ -199,10 +219,14 @@ public record Project(
 
     /**
      * Whether the edges of a shot of this project are judged: a rig's own are not, but those of what it moves; and not those of a
-     * title, nor of a picture out of which a mask cuts a shape.
+     * title, nor of a picture out of which a mask cuts a shape, be it one of a rig.
      */
     public boolean judges(Shot shot) {
-        return shot.fillsFrame() && !isRig(shot) && !isTitle(shot) && !Looks.cutOut(shot.looks());
+        return shot.fillsFrame()
+                && !isRig(shot)
+                && !isTitle(shot)
+                && !Looks.cutOut(shot.looks())
+                && cutOutBy(shot).isEmpty();
     }
 
     /** The kinds of looks in this project that are not known here, by their names in files. */

@@ -15,8 +15,11 @@ public record Exposure(Shutter shutter, double pxPerFramePx, int most) {
     /** One instant. */
     public static final Exposure NONE = new Exposure(Shutter.OFF, 1, Shutter.MOST);
 
-    /** The way of a corner is measured in so many straight parts. */
+    /** The way of a corner is measured in so many straight parts at first. */
     private static final int PARTS = 4;
+
+    /** What computing leaves over of a step of exactly one pixel. */
+    private static final double ROUNDING = 1e-9;
 
     /** Never fewer instants than frame pixels ask for, so that a smaller output shows what was judged. */
     public static Exposure of(Shutter shutter, double pxPerFramePx) {
@@ -48,14 +51,28 @@ public record Exposure(Shutter shutter, double pxPerFramePx, int most) {
         return moments;
     }
 
+    /** From the fastest part of the way, not from its mean: a corner may stand still for half of the time. */
     private int count(double at, DoubleFunction<Pose> poses, Size frame) {
-        double way = 0;
+        int count = (int) Math.ceil(PARTS * longestStep(at, PARTS, poses, frame) - ROUNDING);
+        while (count > 1 && count < most) {
+            double step = longestStep(at, count, poses, frame);
+            if (step <= 1 + ROUNDING) {
+                break;
+            }
+            count = Math.max(count + 1, (int) Math.min(most, Math.ceil(count * step - ROUNDING)));
+        }
+        return Math.clamp(count, 1, most);
+    }
+
+    /** How far the fastest corner goes, in output pixels, in that one of some equal parts of the time in which it goes furthest. */
+    private double longestStep(double at, int parts, DoubleFunction<Pose> poses, Size frame) {
+        double longest = 0;
         Pose before = poses.apply(at - shutter.open() / 2);
-        for (int part = 1; part <= PARTS; part++) {
-            Pose next = poses.apply(at + shutter.open() * ((double) part / PARTS - 0.5));
-            way += Travel.between(before, next).furthest(frame);
+        for (int part = 1; part <= parts; part++) {
+            Pose next = poses.apply(at + shutter.open() * ((double) part / parts - 0.5));
+            longest = Math.max(longest, Travel.between(before, next).furthest(frame));
             before = next;
         }
-        return (int) Math.clamp(Math.ceil(way * pxPerFramePx - 1e-9), 1, most);
+        return longest * pxPerFramePx;
     }
 }

@@ -56,6 +56,11 @@ public sealed interface Leg {
             return new Flight(rho, other, about, width);
         }
 
+        /** The same in a frame that begins elsewhere. */
+        public Flight shifted(FramePoint by) {
+            return new Flight(rho, timing, about.plus(by), width);
+        }
+
         /** The same in another frame, where it looks the same. */
         public Flight carried(Resizing to) {
             return new Flight(rho, timing, to.placeInFrame(about), width * to.frameX());

@@ -125,10 +125,14 @@ public record Pose(Scale scale, FramePoint position, double degrees, PicturePoin
         return new FramePoint(position.x() + cos * x - sin * y, position.y() + sin * x + cos * y);
     }
 
-    /** Which picture point lands at a frame point. */
+    /** Which picture point lands at a frame point; of a picture that is seen as a line, the one of the flat pose. */
     public PicturePoint toPicture(FramePoint point) {
         if (!isFlat()) {
-            ProjectiveMap back = map().inverse();
+            ProjectiveMap map = map();
+            if (!map.isInvertible()) {
+                return withDepth(Depth.FLAT).toPicture(point);
+            }
+            ProjectiveMap back = map.inverse();
             return new PicturePoint(back.x(point.x(), point.y()), back.y(point.x(), point.y()));
         }
         FramePoint q = unturned(point);

@@ -23,7 +23,7 @@ public record Projection(ProjectiveMap toFrame, Optional<Unseen> unseen) {
     /** The least distance of what is seen, as a part of the viewer's own from the middle. */
     private static final double NEAREST = 0.02;
 
-    /** A sheet whose area is no larger than so much of the square over its longest side is seen edge-on. */
+    /** A sheet whose area, or whose part cut off at a corner, is no larger than so much of the square over its longest side is not seen. */
     private static final double THINNEST = 1e-6;
 
     /** Why a picture cannot be seen. */
@@ -110,25 +110,32 @@ public record Projection(ProjectiveMap toFrame, Optional<Unseen> unseen) {
                 ww);
     }
 
+    /** Three corners on a line, or a turn that is no number, count as crossed: no map shows a picture so. */
     private static Optional<Unseen> unseen(List<FramePoint> corners, boolean pulled) {
         double twice = 0;
         double longest = 0;
-        boolean left = false;
-        boolean right = false;
+        double leftmost = 0;
+        double rightmost = 0;
+        double flattest = Double.POSITIVE_INFINITY;
         for (int i = 0; i < 4; i++) {
             FramePoint here = corners.get(i);
             FramePoint next = corners.get((i + 1) % 4);
             FramePoint after = corners.get((i + 2) % 4);
             double turn = cross(next.minus(here), after.minus(next));
-            left |= turn < 0;
-            right |= turn > 0;
+            leftmost = Math.min(leftmost, turn);
+            rightmost = Math.max(rightmost, turn);
+            flattest = Math.min(flattest, Math.abs(turn));
             twice += cross(here, next);
             longest = Math.max(longest, next.distance(here));
         }
-        if (left && right) {
+        double least = 2 * THINNEST * longest * longest;
+        if (!pulled && !(Math.abs(twice) > least)) {
+            return Optional.of(Unseen.EDGE_ON);
+        }
+        if ((leftmost < 0 && rightmost > 0) || !(flattest > least)) {
             return Optional.of(pulled ? Unseen.CROSSED : Unseen.EDGE_ON);
         }
-        return Math.abs(twice) / 2 <= THINNEST * longest * longest ? Optional.of(Unseen.EDGE_ON) : Optional.empty();
+        return Optional.empty();
     }
 
     private static double cross(FramePoint a, FramePoint b) {

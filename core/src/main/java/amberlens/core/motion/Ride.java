@@ -2,7 +2,10 @@ package amberlens.core.motion;
 
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
+import amberlens.core.geometry.Portion;
+import amberlens.core.geometry.Size;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Moves that are laid over a shot as a whole: each maps the frame onto itself as a camera maps a picture, the nearest one first.
@@ -22,16 +25,71 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
      * @param camera of the rig; its scale counts by its horizontal number
      * @param offset the rig's frame at the shot's frame 0
      * @param length of the rig in frames; outside it does nothing
+     * @param cut what its looks cut away of the whole frame
      */
-    public record Rig(CameraTrack camera, int offset, int length) {
+    public record Rig(CameraTrack camera, int offset, int length, Optional<Cut> cut) {
+        /** One that cuts nothing away. */
+        public Rig(CameraTrack camera, int offset, int length) {
+            this(camera, offset, length, Optional.empty());
+        }
+
         private boolean rides(double shotFrame) {
             double at = shotFrame + offset;
             return at >= 0 && Math.floor(at) <= length - 1;
         }
     }
 
+    /**
+     * What a rig leaves of the frame.
+     *
+     * @param frame frame pixels
+     * @param cropping the part that is left
+     */
+    public record Cut(Size frame, Cropping cropping) {}
+
+    /**
+     * A sheet that has to cover the frame.
+     *
+     * @param pose in the frame that poses are given in
+     */
+    public record Sheet(Pose pose, Size size) {}
+
+    /** A side that is not cut lies so far out that nobody sees it, in frame pixels. */
+    private static final int FAR = 1_000_000;
+
     public Ride {
         rigs = List.copyOf(rigs);
+    }
+
+    /** Whether the looks of a rig cut something away. */
+    public boolean cuts() {
+        return rigs.stream().anyMatch(rig -> rig.cut.isPresent());
+    }
+
+    /** What rigs leave of the frame at a frame of the shot, each as a sheet of its own. */
+    public List<Sheet> left(double shotFrame) {
+        return rigs.stream()
+                .filter(rig -> rig.cut.isPresent() && rig.rides(shotFrame))
+                .map(rig -> left(rig.camera, rig.cut.get(), shotFrame + rig.offset))
+                .toList();
+    }
+
+    private Sheet left(CameraTrack camera, Cut cut, double at) {
+        Size size = new Size(cut.frame.width() + 2 * FAR, cut.frame.height() + 2 * FAR);
+        Pose rig = camera.at(at);
+        Pose pose = rig.withAnchor(rig.anchor().plus(FAR, FAR))
+                .withPosition(rig.position().minus(origin));
+        Portion left = cut.cropping.left(camera, at);
+        Portion seen = Portion.without(
+                far(left.left(), cut.frame.width(), size.width()),
+                far(left.top(), cut.frame.height(), size.height()),
+                far(1 - left.left() - left.width(), cut.frame.width(), size.width()),
+                far(1 - left.top() - left.height(), cut.frame.height(), size.height()));
+        return new Sheet(pose.within(seen, size), size);
+    }
+
+    private static double far(double part, int framePx, int sheetPx) {
+        return part > 1e-9 ? (FAR + part * framePx) / sheetPx : 0;
     }
 
     public boolean isNone() {

@@ -12,8 +12,12 @@ import amberlens.core.geometry.Size;
  * @param on from there to frame points, as the second pose shows them
  */
 public record Travel(ProjectiveMap back, ProjectiveMap on) {
+    /** Nothing moves. */
+    private static final Travel NONE = new Travel(ProjectiveMap.IDENTITY, ProjectiveMap.IDENTITY);
+
     public static Travel between(Pose now, Pose next) {
-        return new Travel(now.map().inverse(), next.map());
+        ProjectiveMap map = now.map();
+        return map.isInvertible() ? new Travel(map.inverse(), next.map()) : NONE;
     }
 
     /** Where the picture cannot be seen in one of both, nothing moves. */

@@ -31,21 +31,43 @@ import java.util.List;
  * @param output output pixels
  */
 record Dressing(Appearance looks, Size picture, ProjectiveMap toOutput, Size frame, Size output) {
+    /** Sides that are not cropped lie so many frames further out. */
+    private static final double BEYOND = 1000;
+
+    private static final double ROUNDING = 1e-9;
+
     /** A title as looks have it written, cropped by the sides of its text box. */
     Seen lettered(Written written) {
         Written set = written.as(looks.lettering().on(written.title()));
         Portion left = looks.left();
-        return left.isWhole()
-                ? set
-                : new Seen.Worked(
-                        set,
-                        Masking.rounded(
-                                left.left() * picture.width(),
-                                left.top() * picture.height(),
-                                left.width() * picture.width(),
-                                left.height() * picture.height(),
-                                0,
-                                toOutput));
+        return left.isWhole() ? set : clipped(set, left);
+    }
+
+    private Seen clipped(Seen seen, Portion left) {
+        return new Seen.Worked(
+                seen,
+                Masking.rounded(
+                        left.left() * picture.width(),
+                        left.top() * picture.height(),
+                        left.width() * picture.width(),
+                        left.height() * picture.height(),
+                        0,
+                        toOutput));
+    }
+
+    /** Several pictures as one with their looks: where a side is not cropped, what they show beyond it stays. */
+    Seen ofGroup(Seen all) {
+        Portion left = looks.left();
+        if (left.isWhole()) {
+            return of(all);
+        }
+        double right = 1 - left.left() - left.width();
+        double bottom = 1 - left.top() - left.height();
+        double fromX = left.left() > 0 ? left.left() : -BEYOND;
+        double fromY = left.top() > 0 ? left.top() : -BEYOND;
+        double toX = right > ROUNDING ? 1 - right : 1 + BEYOND;
+        double toY = bottom > ROUNDING ? 1 - bottom : 1 + BEYOND;
+        return of(clipped(all, new Portion(fromX, fromY, toX - fromX, toY - fromY)));
     }
 
     /** The picture with its looks. */

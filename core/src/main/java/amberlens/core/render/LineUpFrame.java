@@ -110,7 +110,7 @@ public final class LineUpFrame {
         Seen all = below.size() == 1 ? below.getFirst() : new Seen.Group(below, 1, BlendMode.NORMAL);
         Size size = project.mediaOf(rig).size();
         ProjectiveMap map = toOutput(size, pose, Mirror.NONE, project.frameSize(), output);
-        return new ArrayList<>(List.of(new Dressing(looks, size, map, project.frameSize(), output).of(all)));
+        return new ArrayList<>(List.of(new Dressing(looks, size, map, project.frameSize(), output).ofGroup(all)));
     }
 
     private Optional<Seen> whole(Shot shot, double frame, boolean lowest, double shown, UnaryOperator<Seen> passing) {

@@ -28,7 +28,7 @@ final class ConvexArea {
         double top = window.top() + 0.5;
         double right = left + window.width() - 1;
         double bottom = top + window.height() - 1;
-        return new ConvexArea(new double[] {left, right, right, left}, new double[] {top, top, bottom, bottom});
+        return upright(left, top, right, bottom);
     }
 
     boolean isEmpty() {
@@ -66,6 +66,37 @@ final class ConvexArea {
             toY[i] = map.y(x[i], y[i]);
         }
         return new ConvexArea(toX, toY);
+    }
+
+    /**
+     * Likewise, of a map that is of use only in a rectangle about the origin: where something of this area comes to lie outside of it, or
+     * behind the viewer, the upright rectangle around what is left.
+     *
+     * @param width of the rectangle
+     * @param beyond how far it goes on at all sides
+     */
+    ConvexArea through(ProjectiveMap map, int width, int height, double beyond) {
+        ConvexArea all = through(map);
+        boolean ahead = true;
+        for (int i = 0; i < x.length; i++) {
+            ahead &= map.w(x[i], y[i]) > 0;
+        }
+        double left = ahead ? all.left() : Double.NEGATIVE_INFINITY;
+        double top = ahead ? all.top() : Double.NEGATIVE_INFINITY;
+        double right = ahead ? all.right() : Double.POSITIVE_INFINITY;
+        double bottom = ahead ? all.bottom() : Double.POSITIVE_INFINITY;
+        if (left >= -beyond && top >= -beyond && right <= width + beyond && bottom <= height + beyond) {
+            return all;
+        }
+        return upright(
+                Math.clamp(left, -beyond, width + beyond),
+                Math.clamp(top, -beyond, height + beyond),
+                Math.clamp(right, -beyond, width + beyond),
+                Math.clamp(bottom, -beyond, height + beyond));
+    }
+
+    private static ConvexArea upright(double left, double top, double right, double bottom) {
+        return new ConvexArea(new double[] {left, right, right, left}, new double[] {top, top, bottom, bottom});
     }
 
     /** Scaled about the origin, then shifted, each axis on its own. */

@@ -9,6 +9,9 @@ final class GeneralSampler implements LevelSampler {
     /** Output pixels that are read at once. */
     private static final int RUN = Window.Shape.TILE.width();
 
+    /** Further out than so many pixels nothing is seen of a picture but what goes on from its border. */
+    private static final double BEYOND = 64;
+
     private final Loops loops;
     private final Raster level;
     private final ProjectiveMap toLevel;
@@ -46,13 +49,17 @@ final class GeneralSampler implements LevelSampler {
         int acrossTaps = across.taps();
         int downTaps = down.taps();
         boolean stretched = acrossTaps > Kernel.LEAST || downTaps > Kernel.LEAST;
-        patch.read(level, area.through(toLevel), acrossTaps / 2 + 1, downTaps / 2 + 1);
+        patch.read(
+                level,
+                area.through(toLevel, level.width(), level.height(), BEYOND),
+                acrossTaps / 2 + 1,
+                downTaps / 2 + 1);
         int back = 4 * Kernel.before(acrossTaps) + patch.pitch() * Kernel.before(downTaps);
         for (int y = 0; y < window.height(); y++) {
             for (int x = spans.from(y); x < spans.to(y); x += RUN) {
                 int count = Math.min(RUN, spans.to(y) - x);
                 int to = window.row(y) + 4 * x;
-                place(window.left() + x, window.top() + y, back, count);
+                place(window.left() + x, window.top() + y, back, acrossTaps, downTaps, count);
                 if (stretched) {
                     stretched(reduction, y, x, downTaps, count, light, to);
                 } else {
@@ -85,7 +92,7 @@ final class GeneralSampler implements LevelSampler {
      *
      * @param back from the pixel before each place to the first neighbour
      */
-    private void place(int x, int y, int back, int count) {
+    private void place(int x, int y, int back, int acrossTaps, int downTaps, int count) {
         double px = x + 0.5;
         double py = y + 0.5;
         double w = toLevel.w(px, py);
@@ -97,8 +104,10 @@ final class GeneralSampler implements LevelSampler {
             along((float) (u / w), (float) (du / w), back, count, at, right);
             alsoDown((float) (v / w), (float) (dv / w), patch.pitch(), count, at, below);
         } else {
-            along((float) u, (float) du, (float) w, (float) toLevel.wx(), back, count, at, right);
-            alsoDown((float) v, (float) dv, (float) w, (float) toLevel.wx(), patch.pitch(), count, at, below);
+            double dw = toLevel.wx();
+            along(u, du, w, dw, acrossTaps / 2 - 1, patch.columns() - acrossTaps / 2 - 1, back, count, at, right);
+            int lastRow = patch.rows() - downTaps / 2 - 1;
+            alsoDown(v, dv, w, dw, downTaps / 2 - 1, lastRow, patch.pitch(), count, at, below);
         }
     }
 
@@ -120,21 +129,42 @@ final class GeneralSampler implements LevelSampler {
         }
     }
 
-    private static void along(float u, float du, float w, float dw, int back, int count, int[] at, float[] right) {
+    /** In double numbers: near the horizon both ends of the fraction are small, and what lies there must not be read elsewhere. */
+    private static void along(
+            double u,
+            double du,
+            double w,
+            double dw,
+            int least,
+            int most,
+            int back,
+            int count,
+            int[] at,
+            float[] right) {
         for (int k = 0; k < count; k++) {
-            float place = (u + k * du) / (w + k * dw);
-            int whole = (int) place;
+            double place = (u + k * du) / (w + k * dw);
+            int whole = Math.max(least, Math.min((int) place, most));
             at[k] = 4 * whole - back;
-            right[k] = place - whole;
+            right[k] = (float) Math.max(0, Math.min(place - whole, 1));
         }
     }
 
-    private static void alsoDown(float v, float dv, float w, float dw, int pitch, int count, int[] at, float[] below) {
+    private static void alsoDown(
+            double v,
+            double dv,
+            double w,
+            double dw,
+            int least,
+            int most,
+            int pitch,
+            int count,
+            int[] at,
+            float[] below) {
         for (int k = 0; k < count; k++) {
-            float place = (v + k * dv) / (w + k * dw);
-            int whole = (int) place;
+            double place = (v + k * dv) / (w + k * dw);
+            int whole = Math.max(least, Math.min((int) place, most));
             at[k] += whole * pitch;
-            below[k] = place - whole;
+            below[k] = (float) Math.max(0, Math.min(place - whole, 1));
         }
     }
 }

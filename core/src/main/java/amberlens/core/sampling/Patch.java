@@ -139,6 +139,14 @@ final class Patch {
         return top;
     }
 
+    int columns() {
+        return columns;
+    }
+
+    int rows() {
+        return rows;
+    }
+
     /** From one row to the next, in numbers. */
     int pitch() {
         return pitch;

@@ -14,6 +14,7 @@ import amberlens.core.motion.Leg;
 import amberlens.core.motion.Pose;
 import amberlens.core.motion.Scale;
 import amberlens.core.motion.Take;
+import amberlens.core.motion.TimingCurve;
 import amberlens.core.motion.ValueKinds;
 import amberlens.core.time.FrameSpan;
 import java.util.List;
@@ -68,6 +69,30 @@ class JudgedTest {
         assertThat(take.pose(4).position().distance(PART.of(camera.at(4)).position()))
                 .isLessThan(1e-9);
         assertThat(take.pose(4).anchor()).isEqualTo(PART.of(camera.at(4)).anchor());
+        assertThat(PART.back(take.camera())).isEqualTo(camera);
+    }
+
+    /** A flight goes about the middle of the whole frame, wherever it is judged. */
+    @Test
+    void a_flight_is_judged_as_each_of_its_poses_is() {
+        var leg = Leg.Flight.in(FRAME, 1.42, new TimingCurve(0.42, 0, 0.58, 1));
+        CameraTrack camera = CameraTrack.still(pose())
+                .withScale(Channel.keyed(
+                        ValueKinds.SCALE,
+                        List.of(Key.of(0, Scale.uniform(60), leg), Key.of(20, Scale.uniform(140), Leg.LINEAR))))
+                .withPosition(Channel.keyed(
+                        ValueKinds.POSITION,
+                        List.of(
+                                Key.of(0, new FramePoint(900, 500), leg),
+                                Key.of(20, new FramePoint(-300, 1100), Leg.LINEAR))));
+        Take take = PART.take(camera, 21);
+        for (int at = 0; at <= 20; at++) {
+            Pose alone = PART.of(camera.at(at));
+            assertThat(take.pose(at).position().distance(alone.position()))
+                    .as("frame %d", at)
+                    .isLessThan(1e-6);
+            assertThat(take.pose(at).scale().x()).isCloseTo(alone.scale().x(), within(1e-9));
+        }
         assertThat(PART.back(take.camera())).isEqualTo(camera);
     }
 

@@ -2,11 +2,13 @@ package amberlens.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberlens.core.check.OutputEdge;
 import amberlens.core.check.ShotCheck;
 import amberlens.core.delivery.DeliveryEdits;
 import amberlens.core.delivery.DeliveryFilm;
 import amberlens.core.edges.Conform;
 import amberlens.core.extras.Extras;
+import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Delivery;
@@ -19,6 +21,10 @@ import amberlens.core.planes.Fill;
 import amberlens.core.planes.Plane;
 import amberlens.core.ready.ReadyMove;
 import amberlens.core.ready.Wish;
+import amberlens.core.seal.SealTerms;
+import amberlens.core.seal.SealWay;
+import amberlens.core.time.FrameSpan;
+import amberlens.core.time.OutputTimes;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -66,6 +72,25 @@ class PlaneSealTest {
         assertThat(sealed(bare)).isTrue();
         assertThat(bare.shots().getFirst().camera().get(Properties.PARALLAX).constant())
                 .isLessThan(100);
+    }
+
+    /** A lift brings the lens nearer to a plane, and more is seen behind it. */
+    @Test
+    void aLiftForAnOutputIsFollowedByASealBehindThePlanes() {
+        Project filled = moved(project(Fill.whole(Fill.Kind.SPREAD)), ReadyMove.SLIDE_PAST);
+        Shot shot = filled.shots().getFirst();
+        Project shifted = filled.mapShot(
+                "s1",
+                any -> any.withCamera(any.camera()
+                        .withPosition(any.camera().position().mapValues(at -> at.plus(new FramePoint(300, 0))))));
+        OutputTimes times = new OutputTimes(
+                new FrameSpan(0, shot.length() - 1),
+                shifted.frame().rate(),
+                shifted.frame().rate());
+        assertThat(OutputEdge.of(shifted, times)).isNotEmpty();
+        OutputSeal seal = OutputSeal.of(shifted, times, SealWay.LIFT, SealTerms.free());
+        assertThat(seal.refusals()).isEmpty();
+        assertThat(OutputEdge.of(CarryEdits.apply(seal.edit(), shifted), times)).isEmpty();
     }
 
     /** The fill is the picture's, in whatever shape it is looked at; the moves of the film's own frame stay theirs. */
