@@ -17,6 +17,9 @@ import java.util.HexFormat;
  * @param hash SHA-256 of its content
  */
 public record FileStamp(long bytes, FileTime changed, String hash) {
+    /** Of a file of which nothing is known: whatever is there is something else. */
+    public static final FileStamp UNKNOWN = new FileStamp(-1, FileTime.fromMillis(0), "");
+
     /** The stamp of content that was just read from, or written to, a file. */
     public static FileStamp of(Path file, byte[] content) throws IOException {
         return new FileStamp(content.length, Files.getLastModifiedTime(file), sha256(content));

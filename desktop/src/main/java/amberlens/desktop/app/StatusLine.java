@@ -118,6 +118,7 @@ public final class StatusLine extends HBox implements Subscription {
                 + services.keeping()
                         .kept()
                         .map(when -> " · kept safe " + TIME.format(when))
+                        .or(() -> services.keeping().trouble().map(why -> " · not kept safe: " + why))
                         .orElse("");
     }
 

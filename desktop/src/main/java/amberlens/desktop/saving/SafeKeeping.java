@@ -19,6 +19,7 @@ import java.time.InstantSource;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ScheduledFuture;
+import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,8 +33,8 @@ public final class SafeKeeping implements AutoCloseable {
         byte @Nullable [] of(Project project, int frame);
     }
 
-    private static final long QUIET_MILLIS = 1200;
-    private static final long LONGEST_MILLIS = 8000;
+    private static final long QUIET_MILLIS = 600;
+    private static final long LONGEST_MILLIS = 5000;
 
     private final Desk desk;
     private final Saver saver;
@@ -47,10 +48,10 @@ public final class SafeKeeping implements AutoCloseable {
     private Project handled;
     private int number;
     private @Nullable ScheduledFuture<?> planned;
-    private Runnable newest = () -> {};
+    private BooleanSupplier newest = () -> false;
     private Instant firstWaiting = Instant.MIN;
     private Optional<Instant> kept = Optional.empty();
-    private boolean complained;
+    private Optional<String> trouble = Optional.empty();
 
     /**
      * @param safes the folder in which running programs have their safes
@@ -71,6 +72,11 @@ public final class SafeKeeping implements AutoCloseable {
     /** When the present document was last kept safe; empty when it was not, or need not be. */
     public Optional<Instant> kept() {
         return kept;
+    }
+
+    /** Why work is not kept safe at the moment, until it is again. */
+    public Optional<String> trouble() {
+        return trouble;
     }
 
     private void changed(Changes changes) {
@@ -105,20 +111,27 @@ public final class SafeKeeping implements AutoCloseable {
         var entry = new SafeEntry(
                 snapshot.project().name(),
                 desk.document().file(),
+                desk.document().stamp(),
                 now,
                 desk.document().edits());
-        Runnable keeping = () -> keep(of, snapshot, entry, frame);
-        newest = keeping;
-        planned = saver.after(delay, keeping);
+        newest = () -> keep(of, snapshot, entry, frame);
+        planned = saver.after(delay, newest::getAsBoolean);
     }
 
-    private void keep(int of, Document.Snapshot snapshot, SafeEntry entry, int frame) {
+    /** The work first: its picture may take as long as everything else that is drawn. */
+    private boolean keep(int of, Document.Snapshot snapshot, SafeEntry entry, int frame) {
         try {
-            safe().keep(of, snapshot.project(), entry, drawn(snapshot.project(), frame));
+            safe().keep(of, snapshot.project(), entry);
             Instant when = clock.instant();
             interfaceThread.execute(() -> told(snapshot, when));
+            byte[] drawn = drawn(snapshot.project(), frame);
+            if (drawn != null) {
+                safe().keepPicture(of, drawn);
+            }
+            return true;
         } catch (FileProblem | RuntimeException e) {
             interfaceThread.execute(() -> complain(FileWords.reason(e)));
+            return false;
         }
     }
 
@@ -133,15 +146,20 @@ public final class SafeKeeping implements AutoCloseable {
     private void told(Document.Snapshot snapshot, Instant when) {
         if (snapshot.of() == document && desk.document().unsaved()) {
             kept = Optional.of(when);
+            trouble = Optional.empty();
             desk.tell(Change.FILE);
         }
     }
 
+    /** Said at once, and shown until work is kept again: a time from before would look as if all were well. */
     private void complain(String why) {
-        if (!complained) {
-            complained = true;
+        kept = Optional.empty();
+        boolean known = trouble.isPresent();
+        trouble = Optional.of(why);
+        if (!known) {
             desk.say("Your work is not kept safe at the moment: " + why);
         }
+        desk.tell(Change.FILE);
     }
 
     /** The present document is given up by whoever made it: it need not be kept any more. */
@@ -160,18 +178,19 @@ public final class SafeKeeping implements AutoCloseable {
         });
     }
 
-    /** Keeps the present document at once, and does something when it is kept. */
+    /** Keeps the present document at once, and does something when it is kept; where it cannot be, only that is said. */
     public void keepNow(Runnable then) {
         handled = desk.document().whole();
         plan(desk.document().snapshot());
-        Runnable keeping = newest;
+        BooleanSupplier keeping = newest;
         if (planned != null) {
             planned.cancel(false);
             planned = null;
         }
         saver.run(() -> {
-            keeping.run();
-            then.run();
+            if (keeping.getAsBoolean()) {
+                then.run();
+            }
         });
     }
 

@@ -110,23 +110,6 @@ public final class Saver implements AutoCloseable {
         });
     }
 
-    /** What a file is now, if there is one. */
-    public void stampOf(Optional<Path> file, Consumer<Optional<FileStamp>> answer) {
-        run(() -> {
-            Optional<FileStamp> stamp = file.flatMap(Saver::stamp);
-            interfaceThread.execute(() -> answer.accept(stamp));
-        });
-    }
-
-    private static Optional<FileStamp> stamp(Path file) {
-        try {
-            return Optional.of(FileStamp.of(file, Files.readAllBytes(file)));
-        } catch (IOException e) {
-            LOG.debug("reading {}", file, e);
-            return Optional.empty();
-        }
-    }
-
     /** Does something in its turn, and then on the interface thread. */
     public void inTurn(Runnable then) {
         run(() -> interfaceThread.execute(then));

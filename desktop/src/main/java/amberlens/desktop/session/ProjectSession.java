@@ -203,16 +203,17 @@ public final class ProjectSession {
         whenSafe(() -> services.saver()
                 .open(
                         work.project(),
-                        read -> services.saver().stampOf(work.entry().file(), stamp -> {
+                        read -> {
+                            var entry = work.entry();
                             desk.document()
                                     .restore(
                                             read.project(),
-                                            work.entry().file(),
-                                            stamp,
-                                            work.entry().edits());
+                                            entry.file(),
+                                            entry.stamp().or(() -> Optional.of(FileStamp.UNKNOWN)),
+                                            entry.edits());
                             services.keeping().keepNow(() -> safe.forget(work));
                             opened.run();
-                        }),
+                        },
                         why -> overlay.tell("What was kept safe could not be opened", why)));
     }
 

@@ -7,7 +7,6 @@ import amberlens.files.WholeFile;
 import amberlens.project.ProjectFile;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -16,7 +15,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -32,6 +33,12 @@ public final class Safe implements AutoCloseable {
     private static final String EXPORT = "export-";
     private static final String SETTINGS = ".properties";
 
+    /**
+     * The folders that this program holds. They are not even looked at again: on some systems closing any channel of a file gives up
+     * all locks that the program has on it.
+     */
+    private static final Set<Path> HELD = ConcurrentHashMap.newKeySet();
+
     private final Path folder;
     private final FileChannel channel;
     private final Suspects suspects;
@@ -44,44 +51,66 @@ public final class Safe implements AutoCloseable {
 
     /** A new safe among the others of a folder, which is made when it is missing. */
     public static Safe in(Path safes) throws FileProblem {
-        Path folder = safes.resolve(UUID.randomUUID().toString());
+        Path named = safes.resolve(UUID.randomUUID().toString());
         try {
-            Files.createDirectories(folder);
+            Path folder = Files.createDirectories(named).toRealPath();
             FileChannel lock = locked(folder).orElseThrow(() -> new IOException("it is locked already"));
             return new Safe(folder, lock, new Suspects(folder));
         } catch (IOException e) {
-            throw FileWords.cannotWrite(folder, e);
+            throw FileWords.cannotWrite(named, e);
         }
     }
 
+    /** @param folder its real path */
     private static Optional<FileChannel> locked(Path folder) throws IOException {
-        FileChannel channel =
-                FileChannel.open(folder.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-        try {
-            FileLock lock = channel.tryLock();
-            if (lock != null) {
-                return Optional.of(channel);
-            }
-        } catch (OverlappingFileLockException _) {
-            // Another safe of this very program.
+        if (!HELD.add(folder)) {
+            return Optional.empty();
         }
-        channel.close();
-        return Optional.empty();
+        FileChannel locked = null;
+        try {
+            locked = lock(folder.resolve(LOCK));
+        } finally {
+            if (locked == null) {
+                HELD.remove(folder);
+            }
+        }
+        return Optional.ofNullable(locked);
+    }
+
+    /** Null when another program has it. */
+    private static @Nullable FileChannel lock(Path file) throws IOException {
+        FileChannel channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+        boolean mine = false;
+        try {
+            mine = channel.tryLock() != null;
+        } catch (OverlappingFileLockException _) {
+            // This program has it, under another class loader.
+        } finally {
+            if (!mine) {
+                channel.close();
+            }
+        }
+        return mine ? channel : null;
     }
 
     /**
      * Keeps a document, in the place of what was kept of it before.
      *
      * @param number tells the documents of this program apart
-     * @param picture a PNG of it; null for none
      */
-    public void keep(int number, Project project, SafeEntry entry, byte @Nullable [] picture) throws FileProblem {
+    public void keep(int number, Project project, SafeEntry entry) throws FileProblem {
         ProjectFile.save(project, document(folder, number));
         try {
-            if (picture != null) {
-                WholeFile.write(folder.resolve(number + PICTURE), picture);
-            }
             WholeFile.write(folder.resolve(number + FACTS), entry.written());
+        } catch (IOException e) {
+            throw FileWords.cannotWrite(folder, e);
+        }
+    }
+
+    /** Keeps a PNG of a document beside it. */
+    public void keepPicture(int number, byte[] picture) throws FileProblem {
+        try {
+            WholeFile.write(folder.resolve(number + PICTURE), picture);
         } catch (IOException e) {
             throw FileWords.cannotWrite(folder, e);
         }
@@ -148,6 +177,11 @@ public final class Safe implements AutoCloseable {
         } catch (IOException _) {
             // The lock ends with the program.
         }
+        removeIfEmpty(folder);
+        HELD.remove(folder);
+    }
+
+    private static void removeIfEmpty(Path folder) {
         try (Stream<Path> files = Files.list(folder)) {
             if (files.allMatch(file -> OWN.contains(file.getFileName().toString()))
                     && Suspects.in(folder).isEmpty()) {
@@ -165,7 +199,7 @@ public final class Safe implements AutoCloseable {
         if (!Files.isDirectory(safes)) {
             return left;
         }
-        try (Stream<Path> folders = Files.list(safes)) {
+        try (Stream<Path> folders = Files.list(safes.toRealPath())) {
             for (Path folder : folders.filter(Files::isDirectory).sorted().toList()) {
                 locked(folder).ifPresent(lock -> {
                     var safe = new LeftBehind(folder, lock);
@@ -260,7 +294,7 @@ public final class Safe implements AutoCloseable {
                 return SafeEntry.read(folder.resolve(number + FACTS));
             } catch (FileProblem _) {
                 var when = Files.getLastModifiedTime(project).toInstant();
-                return new SafeEntry("Untitled", Optional.empty(), when, 0);
+                return new SafeEntry("Untitled", Optional.empty(), Optional.empty(), when, 0);
             }
         }
 

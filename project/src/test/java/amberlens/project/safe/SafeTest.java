@@ -4,10 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
+import amberlens.files.FileStamp;
 import amberlens.project.ProjectFile;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -21,14 +24,17 @@ class SafeTest {
     private Path folder;
 
     private static SafeEntry entry(String name, int minutes) {
-        return new SafeEntry(name, Optional.of(Path.of("/films/" + name)), NOON.plusSeconds(60L * minutes), 7);
+        var stamp = new FileStamp(12, FileTime.from(NOON), "ab" + minutes);
+        return new SafeEntry(
+                name, Optional.of(Path.of("/films/" + name)), Optional.of(stamp), NOON.plusSeconds(60L * minutes), 7);
     }
 
     /** As if the program had ended without a word: its lock is gone, its folder is not. */
     private void leave(Project... projects) throws FileProblem {
         Safe safe = Safe.in(folder);
         for (int i = 0; i < projects.length; i++) {
-            safe.keep(i, projects[i], entry(projects[i].name(), i), new byte[] {1, 2});
+            safe.keep(i, projects[i], entry(projects[i].name(), i));
+            safe.keepPicture(i, new byte[] {1, 2});
         }
         safe.close();
     }
@@ -56,7 +62,7 @@ class SafeTest {
     @Test
     void the_safe_of_a_program_that_runs_or_asks_is_offered_to_nobody_else() throws FileProblem {
         try (Safe running = Safe.in(folder)) {
-            running.keep(0, Project.empty("Pond"), entry("Pond", 0), null);
+            running.keep(0, Project.empty("Pond"), entry("Pond", 0));
             assertThat(Safe.leftBehind(folder)).isEmpty();
             running.forget(0);
         }
@@ -66,6 +72,61 @@ class SafeTest {
         assertThat(Safe.leftBehind(folder)).isEmpty();
         first.forEach(Safe.LeftBehind::close);
         assertThat(Safe.leftBehind(folder)).hasSize(1);
+    }
+
+    /** On Linux any channel of a file that is closed gives up all locks of the program on it, so that another program could take them. */
+    @Test
+    void anotherProgramIsOfferedNothingOfOneThatRunsEvenAfterThisOneHasLooked() throws Exception {
+        try (Safe running = Safe.in(folder)) {
+            running.keep(0, Project.empty("Pond"), entry("Pond", 0));
+            assertThat(Safe.leftBehind(folder)).isEmpty();
+            assertThat(offeredToAnotherProgram()).isEqualTo("0");
+        }
+        assertThat(offeredToAnotherProgram()).isEqualTo("1");
+    }
+
+    private String offeredToAnotherProgram() throws IOException, InterruptedException {
+        Process other = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Another.class.getName(),
+                        folder.toString())
+                .redirectErrorStream(true)
+                .start();
+        String said = new String(other.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
+        assertThat(other.waitFor()).as(said).isZero();
+        return said;
+    }
+
+    /** A program that says how much is offered to it. */
+    static final class Another {
+        private Another() {}
+
+        public static void main(String[] args) {
+            System.out.println(Safe.leftBehind(Path.of(args[0])).size());
+        }
+    }
+
+    @Test
+    void aFileIsKeptWhereItIsWhateverWasTyped() {
+        var typed = new SafeEntry("Pond", Optional.of(Path.of("A/pond.amber")), Optional.empty(), NOON, 1);
+        assertThat(typed.file()).contains(Path.of("A/pond.amber").toAbsolutePath());
+    }
+
+    @Test
+    void aRelativeFileOfAnOlderSafeIsNotLookedForElsewhere() throws FileProblem, IOException {
+        leave(Project.empty("Pond"));
+        try (var files = Files.walk(folder)) {
+            for (Path facts :
+                    files.filter(path -> path.toString().endsWith(".json")).toList()) {
+                Files.writeString(facts, Files.readString(facts).replace("/films/Pond", "A/pond.amber"));
+            }
+        }
+        try (var left = Safe.leftBehind(folder).getFirst()) {
+            assertThat(left.entries().getFirst().entry().file()).isEmpty();
+            assertThat(left.entries().getFirst().entry().name()).isEqualTo("Pond");
+        }
     }
 
     @Test
