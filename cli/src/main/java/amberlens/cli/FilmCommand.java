@@ -10,6 +10,7 @@ import amberlens.core.time.FrameSpan;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportSettings;
+import amberlens.media.film.FilmRemark;
 import amberlens.media.folder.FolderContents;
 import amberlens.media.folder.FolderFilm;
 import amberlens.media.intake.FilmGuard;
@@ -41,6 +42,9 @@ import picocli.CommandLine.Parameters;
         },
         mixinStandardHelpOptions = true)
 final class FilmCommand implements Callable<Integer> {
+    /** By this a film that was made of its folder is known again. */
+    private static final String REMARK = "Made by amber film";
+
     @Parameters(paramLabel = "FOLDER", description = "Where the pictures are.")
     private Path folder = Path.of("");
 
@@ -86,6 +90,8 @@ final class FilmCommand implements Callable<Integer> {
             description = "Make the film again whenever the folder changes, until Ctrl+C; OUT is replaced.")
     private boolean watch;
 
+    private boolean made;
+
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec = CommandLine.Model.CommandSpec.create();
 
@@ -117,8 +123,16 @@ final class FilmCommand implements Callable<Integer> {
                 .orElseThrow(() -> new ParameterException(
                         spec.commandLine(), output + " has no ending of a film, like .mp4, .webm, .mov or .mkv"));
         PrintWriter err = spec.commandLine().getErr();
+        if (project != null) {
+            ProjectArgument.requireProject(project);
+            ProjectArgument.requireFree(project, overwrite);
+        }
+        requireOwn();
         FolderContents contents = FolderContents.of(
-                folder, byDate ? FolderContents.Order.DATE : FolderContents.Order.NAME, FilmGuard.NONE);
+                folder,
+                Optional.of(output),
+                byDate ? FolderContents.Order.DATE : FolderContents.Order.NAME,
+                FilmGuard.NONE);
         contents.problems().forEach(problem -> err.println("amber: left out: " + problem));
         if (contents.seen().isEmpty()) {
             throw new FileProblem(folder + " holds no picture or film that can be used.");
@@ -127,6 +141,28 @@ final class FilmCommand implements Callable<Integer> {
         made.remarks().forEach(remark -> err.println("amber: " + remark));
         keep(made.project());
         return render(made.project(), format, err);
+    }
+
+    /** What lies in the folder is what the film is made of, and is replaced only when it was made of it. */
+    private void requireOwn() throws FileProblem {
+        if (!made
+                && overwrite
+                && Files.exists(output)
+                && lies(output)
+                && !FilmRemark.in(output).equals(Optional.of(REMARK))) {
+            throw new FileProblem(
+                    output + " lies in the folder that the film is made of and was not made of it; it is not"
+                            + " written over. Choose another name.");
+        }
+    }
+
+    private boolean lies(Path file) {
+        try {
+            Path around = file.toRealPath().getParent();
+            return around != null && Files.isSameFile(around, folder);
+        } catch (IOException _) {
+            return false;
+        }
     }
 
     private FolderFilm wanted() {
@@ -156,13 +192,13 @@ final class FilmCommand implements Callable<Integer> {
         if (project == null) {
             return;
         }
-        ProjectArgument.requireFree(project, overwrite);
         ProjectFile.save(made, project);
     }
 
     private int render(Project made, ExportFormat format, PrintWriter err) throws FileProblem {
         int frames = LineUp.length(made);
-        var settings = new ExportSettings(new FrameSpan(0, frames - 1), made.frameSize(), format, output, overwrite);
+        var settings = new ExportSettings(new FrameSpan(0, frames - 1), made.frameSize(), format, output, overwrite)
+                .withRemark(REMARK);
         ProgressLines lines = json ? new ProgressLines(spec.commandLine().getOut()) : null;
         try (var workshop = new Workshop();
                 var progress = new TerminalProgress(lines)) {
@@ -174,6 +210,7 @@ final class FilmCommand implements Callable<Integer> {
                 return ExitCode.FAILED;
             }
         }
+        this.made = true;
         if (lines != null) {
             lines.done(output.toString());
             return ExitCode.DONE;

@@ -109,7 +109,7 @@ final class FollowCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws FileProblem {
-        output.check();
+        output.check(file);
         Project opened = ProjectFile.open(file);
         Project project = ProjectArgument.conformed(opened, spec.commandLine().getErr());
         Shot shot = ShotChoice.find(project, shotId, spec.commandLine());

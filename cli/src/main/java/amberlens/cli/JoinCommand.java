@@ -3,9 +3,9 @@ package amberlens.cli;
 import amberlens.core.model.FileProblem;
 import amberlens.core.words.Counted;
 import amberlens.media.export.ExportFormat;
+import amberlens.media.export.Originals;
 import amberlens.media.film.FilmCodec;
 import amberlens.media.film.JoinedFilm;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -42,14 +42,7 @@ final class JoinCommand implements Callable<Integer> {
                 .flatMap(ExportFormat::film)
                 .orElseThrow(() -> new ParameterException(
                         spec.commandLine(), output + " has no ending of a film, like .mp4, .webm, .mov or .mkv"));
-        for (Path piece : pieces) {
-            if (Files.exists(output)
-                    && piece.toAbsolutePath()
-                            .normalize()
-                            .equals(output.toAbsolutePath().normalize())) {
-                throw new FileProblem(output + " is one of the pieces, and is not written over; choose another name.");
-            }
-        }
+        Originals.of(pieces).spare(output);
         ProjectArgument.requireFree(output, overwrite);
         int frames = JoinedFilm.join(pieces, output, codec);
         spec.commandLine().getOut().println(output + ": " + Counted.of(frames, "frame"));

@@ -3,10 +3,10 @@ package amberlens.cli;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.media.export.Export;
+import amberlens.media.export.Originals;
 import amberlens.media.intake.Conformed;
 import amberlens.media.intake.FilmGuard;
 import amberlens.project.ProjectFile;
-import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -33,21 +33,7 @@ final class ProjectArgument {
 
     /** Refuses to write over the project or one of its media, even where overwriting is allowed. */
     static void requireNotSource(Path output, Path file, Project project) throws FileProblem {
-        boolean source = isSame(output, file)
-                || project.media().stream()
-                        .filter(media -> media.hasFile())
-                        .anyMatch(media -> isSame(output, Path.of(media.path())));
-        if (source) {
-            throw new FileProblem(output + " is what this is made from, and is not written over; choose another name.");
-        }
-    }
-
-    private static boolean isSame(Path output, Path source) {
-        try {
-            return Files.exists(output) && Files.exists(source) && Files.isSameFile(output, source);
-        } catch (IOException _) {
-            return false;
-        }
+        Originals.of(project, file).spare(output);
     }
 
     /** Refuses to replace a file, where that is not allowed. */

@@ -1,7 +1,9 @@
 package amberlens.cli;
 
 import amberlens.core.model.FileProblem;
+import amberlens.media.export.Originals;
 import java.nio.file.Path;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Option;
 
@@ -10,10 +12,21 @@ final class ProjectOutput {
     @Option(names = "-o", paramLabel = "OUT", description = "Write here instead of to FILE.")
     private @Nullable Path output;
 
-    /** Refuses to write over something else than a project. */
-    void check() throws FileProblem {
-        if (output != null) {
-            ProjectArgument.requireProject(output);
+    @Option(names = "--overwrite", description = "Replace OUT when it is there.")
+    private boolean overwrite;
+
+    /**
+     * Refuses to write over something else than a project, and over another project where that is not allowed.
+     *
+     * @param file the project that is changed, which may be replaced
+     */
+    void check(Path file) throws FileProblem {
+        if (output == null) {
+            return;
+        }
+        ProjectArgument.requireProject(output);
+        if (!Originals.of(List.of(file)).contain(output)) {
+            ProjectArgument.requireFree(output, overwrite);
         }
     }
 

@@ -77,7 +77,7 @@ final class ReframeCommand implements Callable<Integer> {
         if (!(limit > 0)) {
             throw new ParameterException(spec.commandLine(), "--limit takes a percentage above 0");
         }
-        output.check();
+        output.check(file);
         Project opened = ProjectFile.open(file);
         Project there = withDelivery(
                 ProjectArgument.conformed(opened, spec.commandLine().getErr()));

@@ -83,7 +83,7 @@ final class SealCommand implements Callable<Integer> {
         if (!(limit > 0)) {
             throw new CommandLine.ParameterException(spec.commandLine(), "--limit takes a percentage above 0");
         }
-        output.check();
+        output.check(file);
         Project opened = ProjectFile.open(file);
         Project there = ProjectArgument.conformed(opened, spec.commandLine().getErr());
         Project project = there;

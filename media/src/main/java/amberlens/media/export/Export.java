@@ -38,6 +38,7 @@ import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -64,7 +65,7 @@ public final class Export {
 
     /**
      * Finds what would stop an export before it starts: an empty or wrong range, a squashed or odd size, an existing
-     * file.
+     * file, or one that it is made from.
      */
     public static void check(Project project, ExportSettings settings) throws FileProblem {
         int length = length(project, settings.format());
@@ -90,12 +91,13 @@ public final class Export {
             throw new FileProblem(settings.format().words()
                     + " cannot keep what is transparent; choose ProRes 4444, FFV1, APNG, WebP or a sequence.");
         }
-        if (settings.piece().isPresent()) {
-            outputs(project, settings);
-        }
+        List<Path> files = files(project, settings);
         if (!settings.overwrite()) {
-            checkFree(project, settings);
+            for (Path file : files) {
+                checkFree(file);
+            }
         }
+        Originals.of(project).spare(files);
     }
 
     /** Which output frames are rendered, counted from 0: all of them, or those of a piece. */
@@ -133,16 +135,16 @@ public final class Export {
         }
     }
 
-    private static void checkFree(Project project, ExportSettings settings) throws FileProblem {
-        if (settings.format().isOneFile()) {
-            checkFree(settings.destination());
-            return;
-        }
+    /** The files that an export makes. */
+    private static List<Path> files(Project project, ExportSettings settings) throws FileProblem {
         FrameSpan outputs = outputs(project, settings);
-        for (int output = outputs.from(); output <= outputs.to(); output++) {
-            int frame = settings.frames().from() + output;
-            checkFree(StillSequence.file(settings.destination(), frame));
+        if (settings.format().isOneFile()) {
+            return List.of(settings.destination());
         }
+        return IntStream.rangeClosed(outputs.from(), outputs.to())
+                .mapToObj(output -> StillSequence.file(
+                        settings.destination(), settings.frames().from() + output))
+                .toList();
     }
 
     /** Refuses to replace a file. */
@@ -274,7 +276,8 @@ public final class Export {
                     settings.size(),
                     settings.rate().orElse(project.frame().rate()),
                     rows,
-                    track);
+                    track,
+                    settings.remark());
         }
         boolean deep = settings.transparent() || format == ExportFormat.TIFF_SEQUENCE;
         return new StillSequence(

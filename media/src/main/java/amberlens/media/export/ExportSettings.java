@@ -21,6 +21,7 @@ import java.util.Optional;
  * @param overwrite whether existing files may be replaced
  * @param loudness what the sound is brought to, in LUFS; empty for as it is
  * @param piece which piece of it alone; empty for all
+ * @param remark what a film says of itself in its file; empty for nothing. The mark of a piece goes before it
  */
 public record ExportSettings(
         FrameSpan frames,
@@ -32,7 +33,8 @@ public record ExportSettings(
         Path destination,
         boolean overwrite,
         Optional<Double> loudness,
-        Optional<Piece> piece) {
+        Optional<Piece> piece,
+        Optional<String> remark) {
     /** In good quality at the project's own rate. */
     public ExportSettings(FrameSpan frames, Size size, ExportFormat format, Path destination, boolean overwrite) {
         this(frames, size, Optional.empty(), format, Quality.GOOD, false, destination, overwrite);
@@ -58,12 +60,13 @@ public record ExportSettings(
                 destination,
                 overwrite,
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
     public ExportSettings withFrames(FrameSpan span) {
         return new ExportSettings(
-                span, size, rate, format, quality, transparent, destination, overwrite, loudness, piece);
+                span, size, rate, format, quality, transparent, destination, overwrite, loudness, piece, remark);
     }
 
     public ExportSettings withRate(FrameRate newRate) {
@@ -77,37 +80,55 @@ public record ExportSettings(
                 destination,
                 overwrite,
                 loudness,
-                piece);
+                piece,
+                remark);
     }
 
     public ExportSettings withQuality(Quality newQuality) {
         return new ExportSettings(
-                frames, size, rate, format, newQuality, transparent, destination, overwrite, loudness, piece);
+                frames, size, rate, format, newQuality, transparent, destination, overwrite, loudness, piece, remark);
     }
 
     public ExportSettings withTransparent(boolean see) {
-        return new ExportSettings(frames, size, rate, format, quality, see, destination, overwrite, loudness, piece);
+        return new ExportSettings(
+                frames, size, rate, format, quality, see, destination, overwrite, loudness, piece, remark);
     }
 
     public ExportSettings withDestination(Path path) {
-        return new ExportSettings(frames, size, rate, format, quality, transparent, path, overwrite, loudness, piece);
+        return new ExportSettings(
+                frames, size, rate, format, quality, transparent, path, overwrite, loudness, piece, remark);
     }
 
     public ExportSettings withOverwrite(boolean replace) {
         return new ExportSettings(
-                frames, size, rate, format, quality, transparent, destination, replace, loudness, piece);
+                frames, size, rate, format, quality, transparent, destination, replace, loudness, piece, remark);
     }
 
     /** @param target LUFS; empty for as it is */
     public ExportSettings withLoudness(Optional<Double> target) {
         return new ExportSettings(
-                frames, size, rate, format, quality, transparent, destination, overwrite, target, piece);
+                frames, size, rate, format, quality, transparent, destination, overwrite, target, piece, remark);
     }
 
     /** A piece of it alone. */
     public ExportSettings withPiece(Optional<Piece> only) {
         return new ExportSettings(
-                frames, size, rate, format, quality, transparent, destination, overwrite, loudness, only);
+                frames, size, rate, format, quality, transparent, destination, overwrite, loudness, only, remark);
+    }
+
+    public ExportSettings withRemark(String words) {
+        return new ExportSettings(
+                frames,
+                size,
+                rate,
+                format,
+                quality,
+                transparent,
+                destination,
+                overwrite,
+                loudness,
+                piece,
+                Optional.of(words));
     }
 
     /** When the line-up of a project of this format is looked at. */

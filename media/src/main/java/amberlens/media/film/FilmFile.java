@@ -67,6 +67,7 @@ public final class FilmFile implements FrameSink {
     /**
      * Opens a film with sound.
      *
+     * @param comment what it says of itself, where its container can hold that
      * @throws FileProblem for a size that the codec cannot hold, or when the place cannot be written to
      * @throws IllegalArgumentException when films of this codec cannot hold sound
      */
@@ -77,9 +78,10 @@ public final class FilmFile implements FrameSink {
             Size size,
             FrameRate rate,
             Rows rows,
-            Optional<FilmTrack> track)
+            Optional<FilmTrack> track,
+            Optional<String> comment)
             throws FileProblem {
-        this(destination, codec, quality, size, rate, rows, PictureCoding.KEY_SECONDS, track, Optional.empty());
+        this(destination, codec, quality, size, rate, rows, PictureCoding.KEY_SECONDS, track, comment);
     }
 
     /**
@@ -109,7 +111,7 @@ public final class FilmFile implements FrameSink {
                 rows,
                 PictureCoding.KEY_SECONDS,
                 track.map(heard -> heard.lasting(FilmTrack.pairs(frames, rate))),
-                Optional.of(new PieceMark(piece, first, frames)));
+                Optional.of(new PieceMark(piece, first, frames).written()));
     }
 
     /**
@@ -134,7 +136,7 @@ public final class FilmFile implements FrameSink {
             Rows rows,
             double keySeconds,
             Optional<FilmTrack> track,
-            Optional<PieceMark> mark)
+            Optional<String> comment)
             throws FileProblem {
         codec.check(size);
         if (track.isPresent() && codec.sound().isEmpty()) {
@@ -149,7 +151,7 @@ public final class FilmFile implements FrameSink {
         coding = new PictureCoding(codec, quality, size, rate, keySeconds);
         stretch = keySeconds == PictureCoding.KEY_SECONDS ? PictureCoding.stretch(codec, rate) : 0;
         container = new Container(destination, codec.container());
-        mark.ifPresent(piece -> container.comment(piece.written()));
+        comment.ifPresent(container::comment);
         try {
             open(rate);
         } catch (FileProblem | RuntimeException | Error e) {

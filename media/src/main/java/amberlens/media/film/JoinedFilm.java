@@ -15,13 +15,12 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
 import org.bytedeco.ffmpeg.avformat.AVStream;
-import org.bytedeco.ffmpeg.avutil.AVDictionaryEntry;
 import org.bytedeco.ffmpeg.avutil.AVRational;
 
 /** Puts the pieces of a film together without coding anything again: the pictures of each, one after the other, and the sound of the first. */
 public final class JoinedFilm {
-    private static final String DEMUXERS = "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm";
-    private static final String DECODERS =
+    static final String DEMUXERS = "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm";
+    static final String DECODERS =
             "h264,vp9,libvpx-vp9,av1,libdav1d,prores,ffv1,aac,opus,libopus,flac,pcm_s24le,pcm_s24be,pcm_s16le";
 
     private final List<Path> files;
@@ -53,7 +52,7 @@ public final class JoinedFilm {
         try {
             for (Path file : files) {
                 var media = new OpenMedia(file, "a piece of a film", DEMUXERS, DECODERS);
-                Optional<PieceMark> mark = mark(media);
+                Optional<PieceMark> mark = FilmRemark.of(media).flatMap(PieceMark::read);
                 if (mark.isEmpty()) {
                     media.close();
                     throw new FileProblem(file + " is not a piece of a film; pieces are rendered with --part K/N.");
@@ -67,13 +66,6 @@ public final class JoinedFilm {
         } finally {
             opened.forEach(piece -> piece.media.close());
         }
-    }
-
-    private static Optional<PieceMark> mark(OpenMedia media) {
-        AVDictionaryEntry entry = av_dict_get(media.container().metadata(), "comment", null, 0);
-        return entry == null || entry.isNull()
-                ? Optional.empty()
-                : PieceMark.read(entry.value().getString());
     }
 
     private static void requireWhole(List<Opened> opened) throws FileProblem {

@@ -51,12 +51,23 @@ public record FolderContents(
      * @throws FileProblem when there is no such folder, or it cannot be read
      */
     public static FolderContents of(Path folder, Order order, FilmGuard guard) throws FileProblem {
+        return of(folder, Optional.empty(), order, guard);
+    }
+
+    /**
+     * Likewise, of all but one.
+     *
+     * @param but what is made of them, which may lie among them
+     * @param guard is asked before a film or a sound is opened
+     * @throws FileProblem when there is no such folder, or it cannot be read
+     */
+    public static FolderContents of(Path folder, Optional<Path> but, Order order, FilmGuard guard) throws FileProblem {
         List<Media> seen = new ArrayList<>();
         List<Media> heard = new ArrayList<>();
         List<String> problems = new ArrayList<>();
         Map<String, String> titles = new LinkedHashMap<>();
         for (Path file : files(folder, order)) {
-            if (file.toString().endsWith(TEXT)) {
+            if (file.toString().endsWith(TEXT) || (but.isPresent() && isSame(file, but.get()))) {
                 continue;
             }
             try {
@@ -70,6 +81,14 @@ public record FolderContents(
             }
         }
         return new FolderContents(seen, titles, heard.stream().findFirst(), problems);
+    }
+
+    private static boolean isSame(Path file, Path other) {
+        try {
+            return Files.exists(other) && Files.isSameFile(file, other);
+        } catch (IOException _) {
+            return false;
+        }
     }
 
     private static List<Path> files(Path folder, Order order) throws FileProblem {
