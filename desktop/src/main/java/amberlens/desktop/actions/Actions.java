@@ -1,5 +1,6 @@
 package amberlens.desktop.actions;
 
+import amberlens.desktop.style.Hint;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,7 +10,6 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.scene.control.ButtonBase;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 
@@ -23,7 +23,7 @@ public final class Actions {
 
     private static final PseudoClass IMPOSSIBLE = PseudoClass.getPseudoClass("impossible");
 
-    private record Bound(ButtonBase button, Tooltip hint, String id) {}
+    private record Bound(ButtonBase button, String id) {}
 
     private final Map<String, Action> actions = new LinkedHashMap<>();
     private final Map<String, String> usual = new LinkedHashMap<>();
@@ -124,8 +124,7 @@ public final class Actions {
     public <B extends ButtonBase> B bind(B button, String id) {
         button.setOnAction(_ -> run(id));
         button.setId(id.replace('.', '-'));
-        var entry = new Bound(button, new Tooltip(), id);
-        button.setTooltip(entry.hint());
+        var entry = new Bound(button, id);
         bound.add(entry);
         name(entry);
         return button;
@@ -143,7 +142,7 @@ public final class Actions {
 
     private void name(Bound entry) {
         Action action = get(entry.id());
-        entry.hint().setText(action.hint());
+        Hint.of(entry.button(), action.hint());
         entry.button().setAccessibleText(action.name());
         entry.button().pseudoClassStateChanged(IMPOSSIBLE, !action.isPossible());
     }

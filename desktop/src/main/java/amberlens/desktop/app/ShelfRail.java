@@ -3,11 +3,11 @@ package amberlens.desktop.app;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.shelf.ShelfPane;
 import amberlens.desktop.shelf.ShelfTab;
+import amberlens.desktop.style.Hint;
 import java.util.EnumMap;
 import java.util.Map;
 import javafx.scene.Group;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 
 /** The rail to which the Shelf folds: its tabs as upright words. A word opens its tab, or folds the Shelf when it is open. */
@@ -33,7 +33,7 @@ final class ShelfRail extends VBox {
         button.setId("rail-" + tab.tag());
         button.setRotate(-90);
         button.getStyleClass().add("rail-word");
-        button.setTooltip(new Tooltip("Open or fold: " + tab.words()));
+        Hint.of(button, "Open or fold: " + tab.words());
         button.setOnAction(_ -> press(tab));
         return button;
     }

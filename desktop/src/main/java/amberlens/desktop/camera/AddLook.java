@@ -3,16 +3,16 @@ package amberlens.desktop.camera;
 import amberlens.core.look.LookKind;
 import amberlens.core.look.LookKinds;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.style.Hint;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
 
 /** The kinds of looks to choose from. */
 final class AddLook extends MenuButton {
     AddLook(Actions actions) {
         super("Add a look…");
         setId("look-add");
-        setTooltip(new Tooltip("Adds a look to the selected shots"));
+        Hint.of(this, "Adds a look to the selected shots");
         getStyleClass().add("quiet-button");
         for (LookKind kind : LookKinds.ALL) {
             MenuItem item = new MenuItem(kind.word() + ": " + kind.purpose());

@@ -4,13 +4,13 @@ import amberlens.core.edit.FlightEdits;
 import amberlens.core.motion.FlightPath;
 import amberlens.core.motion.Leg;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.TextSizes;
 import java.util.Locale;
 import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 
 /** How high a flight flies. */
@@ -29,9 +29,9 @@ final class HeightSlider extends HBox {
         TextSizes.prefWidth(slider, 48);
         slider.setBlockIncrement(0.1);
         slider.setAccessibleText("Height of the flight");
-        slider.setTooltip(
-                new Tooltip(
-                        "How high it flies: low goes straight across, high goes far out first. 1.42 is usual. With keep inside on it stays in the picture"));
+        Hint.of(
+                slider,
+                "How high it flies: low goes straight across, high goes far out first. 1.42 is usual. With keep inside on it stays in the picture");
         number.getStyleClass().add("unit");
         TextSizes.minWidth(number, 28);
         slider.valueProperty().addListener((_, _, now) -> moved(now.doubleValue()));

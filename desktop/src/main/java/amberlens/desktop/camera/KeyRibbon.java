@@ -11,6 +11,7 @@ import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.Brush;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.OwnKeys;
 import amberlens.desktop.style.Palette;
 import amberlens.desktop.style.Surface;
@@ -22,7 +23,6 @@ import java.util.Set;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
@@ -45,7 +45,6 @@ final class KeyRibbon extends Surface implements OwnKeys {
 
     private final Desk desk;
     private final Lane lane;
-    private final Tooltip hint = new Tooltip();
     private @Nullable Shot shot;
     private int frame;
 
@@ -57,7 +56,6 @@ final class KeyRibbon extends Surface implements OwnKeys {
         getStyleClass().add("key-ribbon");
         setAccessibleRole(AccessibleRole.BUTTON);
         setCursor(Cursor.HAND);
-        Tooltip.install(this, hint);
         setOnMouseClicked(this::clicked);
         setOnKeyPressed(this::pressed);
         focusedProperty().addListener((_, _, _) -> redraw());
@@ -67,7 +65,7 @@ final class KeyRibbon extends Surface implements OwnKeys {
         shot = newShot;
         frame = newFrame;
         setAccessibleText(words(newShot));
-        hint.setText(words(newShot) + "\nA click at a key goes to it; arrow keys step from key to key");
+        Hint.of(this, words(newShot) + "\nA click at a key goes to it; arrow keys step from key to key");
         redraw();
     }
 

@@ -21,6 +21,7 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.EaseGlyph;
+import amberlens.desktop.style.Hint;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -32,7 +33,6 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -88,15 +88,15 @@ final class LegPanel extends VBox {
 
     private FlowPane switches() {
         even.setId("even-zoom");
-        even.setTooltip(
-                new Tooltip(
-                        "The scale grows by equal ratios in equal times, so the zoom feels even; the position follows on the same way"));
+        Hint.of(
+                even,
+                "The scale grows by equal ratios in equal times, so the zoom feels even; the position follows on the same way");
         even.setOnAction(_ -> changes.setEven(even.isSelected()));
         curved.setId("curved-path");
-        curved.setTooltip(new Tooltip("The position runs along a curve; pull its handles on the Table or in the Lens"));
+        Hint.of(curved, "The position runs along a curve; pull its handles on the Table or in the Lens");
         curved.setOnAction(_ -> changes.setCurved(from.frame(), curved.isSelected()));
         same.setId("same-ease");
-        same.setTooltip(new Tooltip("Give this ease to all properties that have a key there"));
+        Hint.of(same, "Give this ease to all properties that have a key there");
         same.getStyleClass().add("quiet-button");
         same.setOnAction(_ -> sameForAll());
         FlowPane switches = new FlowPane(10, 4, even, curved, same);
@@ -118,7 +118,7 @@ final class LegPanel extends VBox {
         button.setGraphic(new EaseGlyph(leg, 30, 18));
         button.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         button.setAccessibleText(name);
-        button.setTooltip(new Tooltip(hint));
+        Hint.of(button, hint);
         button.setId("ease-" + name.replace('_', '-'));
         button.getStyleClass().add("ease-choice");
     }
@@ -157,8 +157,9 @@ final class LegPanel extends VBox {
         heading.setText(selected.lane().map(Lane::words).orElse("Leg") + " " + (index + 1) + " → " + (index + 2));
         Leg leg = leg(shot);
         ease.setText(Ease.wordsFor(leg) + " · " + Timecode.brief(to - selected.frame(), rate));
-        ease.setTooltip(new Tooltip(
-                Timecode.brief(Math.max(0, selected.frame()), rate) + " to " + Timecode.brief(Math.max(0, to), rate)));
+        Hint.of(
+                ease,
+                Timecode.brief(Math.max(0, selected.frame()), rate) + " to " + Timecode.brief(Math.max(0, to), rate));
         choices.getChildren().forEach(node -> {
             ToggleButton button = (ToggleButton) node;
             button.setSelected(

@@ -11,6 +11,7 @@ import amberlens.core.model.Shot;
 import amberlens.core.motion.Property;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.Icons;
 import amberlens.desktop.style.Overlay;
 import java.util.ArrayList;
@@ -23,7 +24,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
@@ -137,7 +137,7 @@ final class LookBox extends VBox {
         menu.setGraphic(new FontIcon(Feather.MORE_VERTICAL));
         menu.getStyleClass().add("more-button");
         menu.setId("more-" + look.owner().id());
-        menu.setTooltip(new Tooltip("More for " + lower() + ": order, take away"));
+        Hint.of(menu, "More for " + lower() + ": order, take away");
         menu.setAccessibleText("More for " + lower());
         menu.getItems()
                 .addAll(

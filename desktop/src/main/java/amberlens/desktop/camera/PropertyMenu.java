@@ -13,6 +13,7 @@ import amberlens.core.motion.Property;
 import amberlens.core.motion.Unit;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.Overlay;
 import java.util.Locale;
 import javafx.scene.control.CheckMenuItem;
@@ -21,7 +22,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.Tooltip;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -40,7 +40,7 @@ final class PropertyMenu extends MenuButton {
         this.tag = tag;
         String word = property.lowerWord();
         setId("more-" + tag);
-        setTooltip(new Tooltip("More for " + word + ": mute, link axes, units"));
+        Hint.of(this, "More for " + word + ": mute, link axes, units");
         setAccessibleText("More for " + word);
         setGraphic(new FontIcon(Feather.MORE_VERTICAL));
         getStyleClass().add("more-button");

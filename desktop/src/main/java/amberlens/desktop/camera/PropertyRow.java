@@ -10,6 +10,7 @@ import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Unit;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.Icons;
 import amberlens.desktop.style.NumberField;
 import amberlens.desktop.style.Overlay;
@@ -21,7 +22,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Cursor;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -71,7 +71,7 @@ final class PropertyRow<V> extends VBox {
         second.setId("camera-" + tag + "-y");
         neutral.setOnAction(_ -> reset());
         neutral.setId("neutral-" + tag);
-        neutral.setTooltip(new Tooltip("Set the " + word + " to neutral"));
+        Hint.of(neutral, "Set the " + word + " to neutral");
         neutral.setMinWidth(USE_PREF_SIZE);
         neutral.getStyleClass().add("neutral");
         neutral.opacityProperty()
@@ -122,7 +122,7 @@ final class PropertyRow<V> extends VBox {
         if (property.word().length() > LONGEST_WORD) {
             name.getStyleClass().add("long");
         }
-        name.setTooltip(new Tooltip("Drag left or right to change the " + word));
+        Hint.of(name, "Drag left or right to change the " + word);
         name.setCursor(Cursor.H_RESIZE);
         new NumberDragging<>(desk, name, property);
         return name;

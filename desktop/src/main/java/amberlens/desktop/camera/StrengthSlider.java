@@ -5,13 +5,13 @@ import amberlens.core.edit.ShotEdits;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.TextSizes;
 import java.util.Locale;
 import java.util.OptionalDouble;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 
 /** How strongly one end of a leg is held back, 0 to 100 %. A drag is one step of the history. */
@@ -38,7 +38,7 @@ final class StrengthSlider extends HBox {
         TextSizes.prefWidth(slider, 48);
         slider.setBlockIncrement(5);
         slider.setAccessibleText(name + " strength, per cent");
-        slider.setTooltip(new Tooltip(name + ": how gently, 0 to 100 %; 42 % is the stock ease"));
+        Hint.of(slider, name + ": how gently, 0 to 100 %; 42 % is the stock ease");
         percent.getStyleClass().add("unit");
         TextSizes.minWidth(percent, 28);
         slider.valueProperty().addListener((_, _, now) -> moved(now.doubleValue()));

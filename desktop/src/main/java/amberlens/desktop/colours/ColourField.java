@@ -2,6 +2,7 @@ package amberlens.desktop.colours;
 
 import amberlens.core.colour.Colour;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.Icons;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -10,7 +11,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ColorPicker;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.paint.Color;
 import org.kordamp.ikonli.feather.Feather;
@@ -29,7 +29,7 @@ public final class ColourField extends HBox {
         this.desk = desk;
         picker.setId(id + "-picker");
         picker.getStyleClass().addAll("button", "colour-swatch");
-        picker.setTooltip(new Tooltip("Choose a colour; the recent ones stand below the others"));
+        Hint.of(picker, "Choose a colour; the recent ones stand below the others");
         picker.setAccessibleText("Colour");
         picker.getCustomColors()
                 .setAll(desk.preferences().recentColours().stream()

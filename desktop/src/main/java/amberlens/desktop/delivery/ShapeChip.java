@@ -5,6 +5,7 @@ import amberlens.core.model.Delivery;
 import amberlens.core.model.Project;
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.Hint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -12,7 +13,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.Tooltip;
 
 /** In which frame the film is looked at, and the way to the others. */
 public final class ShapeChip extends MenuButton {
@@ -24,7 +24,7 @@ public final class ShapeChip extends MenuButton {
         this.actions = actions;
         setId("shape");
         getStyleClass().addAll("chip", "shape-chip");
-        setTooltip(new Tooltip("In which of its frames the film is looked at and worked on"));
+        Hint.of(this, "In which of its frames the film is looked at and worked on");
         setOnShowing(_ -> fill());
         getItems().add(new MenuItem());
         setMinWidth(USE_PREF_SIZE);

@@ -2,6 +2,7 @@ package amberlens.desktop.firstmove;
 
 import amberlens.desktop.actions.Actions;
 import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.Hint;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -10,7 +11,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
@@ -41,7 +41,7 @@ public final class WaysIn extends VBox {
             Button show = new Button("Open the demo");
             show.setId("way-demo");
             show.getStyleClass().add("quiet-button");
-            show.setTooltip(new Tooltip("A film about Fernhollow Garden, to try everything with"));
+            Hint.of(show, "A film about Fernhollow Garden, to try everything with");
             show.setOnAction(_ -> openDemo.accept(file));
             show.setMinWidth(USE_PREF_SIZE);
             ways.getChildren().add(show);
@@ -75,7 +75,7 @@ public final class WaysIn extends VBox {
             Button row = new Button(file.getFileName().toString());
             row.setMnemonicParsing(false);
             row.getStyleClass().add("list-row");
-            row.setTooltip(new Tooltip(file.toString()));
+            Hint.of(row, file.toString());
             row.setOnAction(_ -> opener.accept(file));
             recent.getChildren().add(row);
         }

@@ -3,13 +3,13 @@ package amberlens.desktop.hearing;
 import amberlens.core.sound.Level;
 import amberlens.desktop.style.Brush;
 import amberlens.desktop.style.Fonts;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.Palette;
 import amberlens.desktop.style.Surface;
 import java.util.Locale;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 
 /** How loud what is heard is: the peaks of both channels with the greatest of the last seconds, and the loudness beside them. */
@@ -42,8 +42,7 @@ public final class MeterView extends Surface {
         setAccessibleRole(AccessibleRole.BUTTON);
         setAccessibleText("Level of all sounds");
         setCursor(Cursor.HAND);
-        Tooltip.install(
-                this, new Tooltip("Peaks of left and right in dB, and loudness in LUFS. Click: level of all sounds."));
+        Hint.of(this, "Peaks of left and right in dB, and loudness in LUFS. Click: level of all sounds.");
         addEventHandler(MouseEvent.MOUSE_CLICKED, _ -> clicked.run());
     }
 

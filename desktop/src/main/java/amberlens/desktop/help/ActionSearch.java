@@ -6,6 +6,7 @@ import amberlens.desktop.actions.KeyText;
 import amberlens.desktop.desk.Preferences;
 import amberlens.desktop.style.DialogPanel;
 import amberlens.desktop.style.DialogParts;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.Overlay;
 import amberlens.desktop.style.TextSizes;
 import java.util.Locale;
@@ -16,7 +17,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -117,7 +117,7 @@ public final class ActionSearch extends DialogPanel {
         button.getStyleClass().add("list-row");
         button.setId("do-" + action.id().replace('.', '-'));
         button.setDisable(!action.isPossible());
-        button.setTooltip(new Tooltip(action.hint()));
+        Hint.of(button, action.hint());
         button.setOnAction(_ -> perform(action));
         return button;
     }
@@ -132,7 +132,7 @@ public final class ActionSearch extends DialogPanel {
         Button change = new Button(now ? "Press the keys…" : keys(action).isEmpty() ? "none" : keys(action));
         change.getStyleClass().addAll("key-button");
         change.setId("keys-" + action.id().replace('.', '-'));
-        change.setTooltip(new Tooltip("Change the keys of: " + action.name() + ". Backspace takes them away."));
+        Hint.of(change, "Change the keys of: " + action.name() + ". Backspace takes them away.");
         change.setOnAction(_ -> {
             waiting = action;
             note.setText("Press the new keys for: " + action.name() + ". Backspace for none, Escape to leave it.");

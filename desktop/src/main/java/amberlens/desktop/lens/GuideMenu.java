@@ -3,13 +3,13 @@ package amberlens.desktop.lens;
 import amberlens.core.geometry.DeliveryGuide;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Tools;
+import amberlens.desktop.style.Hint;
 import java.util.Optional;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.Tooltip;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -21,7 +21,7 @@ final class GuideMenu extends MenuButton {
         this.surface = surface;
         setId("guides");
         setGraphic(new FontIcon(Feather.GRID));
-        setTooltip(new Tooltip("Guides, and what other deliveries show"));
+        Hint.of(this, "Guides, and what other deliveries show");
         setAccessibleText("Guides");
         getStyleClass().addAll("icon-button", "guide-menu");
         getItems().add(new MenuItem());

@@ -5,10 +5,10 @@ import amberlens.core.time.FrameRate;
 import amberlens.core.time.Timecode;
 import amberlens.desktop.commands.TypedTime;
 import amberlens.desktop.desk.Desk;
+import amberlens.desktop.style.Hint;
 import javafx.application.Platform;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
@@ -25,7 +25,7 @@ final class TimeField extends TextField {
         setId("timecode");
         setPrefColumnCount(10);
         setFocusTraversable(false);
-        setTooltip(new Tooltip(HINT));
+        Hint.of(this, HINT);
         setAccessibleText("Time of the playhead");
         setOnAction(_ -> go());
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
@@ -78,12 +78,12 @@ final class TimeField extends TextField {
 
     private void wrong(String reason) {
         pseudoClassStateChanged(WRONG, true);
-        getTooltip().setText("Not gone there: " + reason);
+        Hint.of(this, "Not gone there: " + reason);
         desk.say("Not gone there: " + reason + ".");
     }
 
     private void leave() {
-        getTooltip().setText(HINT);
+        Hint.of(this, HINT);
         getParent().requestFocus();
         refresh();
     }

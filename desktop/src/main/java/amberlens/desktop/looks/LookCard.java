@@ -1,9 +1,9 @@
 package amberlens.desktop.looks;
 
 import amberlens.desktop.style.CardPress;
+import amberlens.desktop.style.Hint;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.StackPane;
@@ -29,7 +29,7 @@ final class LookCard extends VBox {
         getStyleClass().add("move-card");
         setId("look-card-" + id);
         setAccessibleText(name + ": " + purpose);
-        Tooltip.install(this, new Tooltip(name + ": " + purpose + ". Click or Enter: give it to the selected shots."));
+        Hint.of(this, name + ": " + purpose + ". Click or Enter: give it to the selected shots.");
         CardPress.on(this, give);
     }
 

@@ -2,6 +2,7 @@ package amberlens.desktop.menu;
 
 import amberlens.desktop.actions.Action;
 import amberlens.desktop.actions.Actions;
+import amberlens.desktop.style.Hint;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -13,7 +14,6 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.ContextMenuEvent;
 
 /** Makes menus of actions. What cannot be done now stays there, muted; pointed at or chosen it says why. */
@@ -138,7 +138,7 @@ public final class Menus {
         for (MenuItem item : items) {
             Node shown = item.getStyleableNode();
             if (shown != null && item.getUserData() instanceof Action action && !action.isPossible()) {
-                Tooltip.install(shown, new Tooltip(action.refusal()));
+                Hint.of(shown, action.refusal());
             }
         }
     }

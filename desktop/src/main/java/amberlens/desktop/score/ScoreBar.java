@@ -9,6 +9,7 @@ import amberlens.desktop.commands.KeyTiming;
 import amberlens.desktop.desk.Desk;
 import amberlens.desktop.style.DialogParts;
 import amberlens.desktop.style.FittingBar;
+import amberlens.desktop.style.Hint;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -18,7 +19,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
 
 /** The controls of the Score: how keys move, and how lanes are looked at. */
@@ -53,7 +53,7 @@ final class ScoreBar extends FittingBar {
         time.getStyleClass().add("number-field");
         time.setPromptText("time");
         time.setAccessibleText("Time of the first selected key");
-        time.setTooltip(new Tooltip("The time of the first selected key: a frame, 2:06, +12 or -12"));
+        Hint.of(time, "The time of the first selected key: a frame, 2:06, +12 or -12");
         time.setOnAction(_ -> setTime());
         Region gap = DialogParts.gap();
         push.setOnAction(
@@ -80,7 +80,7 @@ final class ScoreBar extends FittingBar {
     private static ToggleButton toggle(String words, String id, String hint) {
         ToggleButton button = new ToggleButton(words);
         button.setId(id);
-        button.setTooltip(new Tooltip(hint));
+        Hint.of(button, hint);
         button.getStyleClass().add("small-toggle");
         return button;
     }
@@ -88,7 +88,7 @@ final class ScoreBar extends FittingBar {
     private static Button button(String words, String id, String hint, Runnable run) {
         Button button = new Button(words);
         button.setId(id);
-        button.setTooltip(new Tooltip(hint));
+        Hint.of(button, hint);
         button.getStyleClass().add("small-toggle");
         button.setOnAction(_ -> run.run());
         return button;
@@ -125,7 +125,7 @@ final class ScoreBar extends FittingBar {
         time.pseudoClassStateChanged(WRONG, refused.isPresent());
         if (refused.isPresent()) {
             desk.say("Not moved: " + refused.get() + ".");
-            time.getTooltip().setText("Not moved: " + refused.get());
+            Hint.of(time, "Not moved: " + refused.get());
         } else {
             desk.say("");
             surface.requestFocus();

@@ -17,6 +17,7 @@ import amberlens.desktop.desk.Desk;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.desk.Subscription;
 import amberlens.desktop.services.Services;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.NumberField;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -34,7 +35,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -76,8 +76,7 @@ public final class SealPane extends BorderPane implements Subscription {
                         value > 0 && value <= 1_000_000 ? Optional.empty() : Optional.of("a limit lies above 0 %"));
         limit.setId("seal-limit");
         addKey.setId("seal-add-key");
-        addKey.setTooltip(
-                new Tooltip("Only where the keys there are cannot do it, one key is added where it helps most"));
+        Hint.of(addKey, "Only where the keys there are cannot do it, one key is added where it helps most");
         addKey.setOnAction(_ -> refresh());
         scope.getItems().setAll(SealScope.values());
         scope.setValue(SealScope.SHOT);
@@ -122,7 +121,7 @@ public final class SealPane extends BorderPane implements Subscription {
         Label percent = new Label("%");
         Label keep = new Label("Keep");
         List.of(upTo, percent, keep).forEach(label -> label.getStyleClass().add("quiet"));
-        keep.setTooltip(new Tooltip("Framings that must not change"));
+        Hint.of(keep, "Framings that must not change");
         HBox enlarged = new HBox(6, upTo, limit, percent);
         HBox kept = new HBox(6, keep, locks);
         List.of(enlarged, kept).forEach(part -> part.setAlignment(Pos.CENTER_LEFT));
@@ -261,7 +260,7 @@ public final class SealPane extends BorderPane implements Subscription {
             lock.setId("seal-lock-" + (i + 1));
             lock.getStyleClass().add("lock-button");
             lock.setSelected(shot.settings().locked().contains(frame));
-            lock.setTooltip(new Tooltip("Framing " + (i + 1) + " must not change"));
+            Hint.of(lock, "Framing " + (i + 1) + " must not change");
             lock.setOnAction(_ -> desk.document().apply(SettingsEdits.setLocked(shot.id(), frame, lock.isSelected())));
             locks.getChildren().add(lock);
         }

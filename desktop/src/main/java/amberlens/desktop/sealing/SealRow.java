@@ -3,13 +3,13 @@ package amberlens.desktop.sealing;
 import amberlens.core.seal.SealCost;
 import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealWay;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.TextSizes;
 import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 
 /** One way of sealing with its cost, or why it cannot be. */
@@ -21,7 +21,7 @@ final class SealRow extends FlowPane {
         choice = new RadioButton(way.words());
         choice.setId("seal-" + way.name().toLowerCase(Locale.ROOT));
         choice.setToggleGroup(group);
-        choice.setTooltip(new Tooltip(way.words() + ": " + way.explained()));
+        Hint.of(choice, way.words() + ": " + way.explained());
         TextSizes.minWidth(choice, 104);
         choice.setOnAction(_ -> chosen.run());
         cost.getStyleClass().add("seal-cost");
@@ -37,7 +37,7 @@ final class SealRow extends FlowPane {
     void waiting() {
         choice.setDisable(true);
         cost.setText("…");
-        cost.setTooltip(null);
+        Hint.of(cost, "");
     }
 
     void show(SealResult result) {
@@ -49,7 +49,7 @@ final class SealRow extends FlowPane {
                     case SealResult.Refused refused -> "no: " + refused.reason();
                 };
         cost.setText(words);
-        cost.setTooltip(new Tooltip(words));
+        Hint.of(cost, words);
     }
 
     private static String words(SealResult.Sealed sealed) {

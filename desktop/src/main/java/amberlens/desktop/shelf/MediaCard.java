@@ -2,6 +2,7 @@ package amberlens.desktop.shelf;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.OwnKeys;
 import java.util.EnumSet;
 import java.util.Optional;
@@ -9,7 +10,6 @@ import java.util.Set;
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
@@ -45,12 +45,12 @@ final class MediaCard extends VBox implements OwnKeys {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.LIST_ITEM);
         setAccessibleText(media.name() + (media.isSeen() ? ", " + size(media) : ", sound"));
-        Tooltip.install(
+        Hint.of(
                 this,
-                new Tooltip((media.hasFile() ? media.fileName() : media.name())
+                (media.hasFile() ? media.fileName() : media.name())
                         + (media.isSeen()
                                 ? ", " + media.size() + " px. Double-click or Enter: new shot."
-                                : ". Double-click or Enter: into the Line-up at the playhead.")));
+                                : ". Double-click or Enter: into the Line-up at the playhead."));
     }
 
     @Override

@@ -1,13 +1,13 @@
 package amberlens.desktop.shelf;
 
 import amberlens.desktop.style.CardPress;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.Icons;
 import java.util.List;
 import javafx.event.Event;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
@@ -42,7 +42,7 @@ final class MoveCard extends HBox {
         getStyleClass().add("move-card");
         setId("ready-" + id);
         setAccessibleText(name + ": " + use);
-        Tooltip.install(this, new Tooltip(name + ": " + use + ". Click or Enter: give it to the selected shots."));
+        Hint.of(this, name + ": " + use + ". Click or Enter: give it to the selected shots.");
         CardPress.on(this, give);
     }
 

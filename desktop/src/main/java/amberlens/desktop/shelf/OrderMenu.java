@@ -1,24 +1,22 @@
 package amberlens.desktop.shelf;
 
+import amberlens.desktop.style.Hint;
 import java.util.Locale;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Chooses the order of the pictures. */
 final class OrderMenu extends MenuButton {
     private ShelfOrder chosen = ShelfOrder.ADDED;
-    private final Tooltip hint = new Tooltip();
 
     /** @param changed is called when another order was chosen */
     OrderMenu(Runnable changed) {
         setId("shelf-order");
         setGraphic(new FontIcon(Feather.LIST));
         getStyleClass().addAll("icon-button", "guide-menu");
-        setTooltip(hint);
         setMinWidth(USE_PREF_SIZE);
         var group = new ToggleGroup();
         for (ShelfOrder order : ShelfOrder.values()) {
@@ -37,7 +35,7 @@ final class OrderMenu extends MenuButton {
     }
 
     private void name() {
-        hint.setText("Order: " + chosen.words());
+        Hint.of(this, "Order: " + chosen.words());
         setAccessibleText("Order of the pictures: " + chosen.words());
     }
 

@@ -16,6 +16,7 @@ import amberlens.desktop.intake.PictureLaying;
 import amberlens.desktop.looks.LooksPane;
 import amberlens.desktop.services.Services;
 import amberlens.desktop.style.DropSign;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.Icons;
 import amberlens.desktop.style.Later;
 import java.nio.file.Path;
@@ -32,7 +33,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.DragEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -121,7 +121,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
         for (ShelfTab one : ShelfTab.values()) {
             ToggleButton button = new ToggleButton(one.brief());
             button.setId("tab-" + one.tag());
-            button.setTooltip(new Tooltip(one.words()));
+            Hint.of(button, one.words());
             button.setToggleGroup(group);
             button.getStyleClass().add("tab-word");
             button.setMinWidth(USE_PREF_SIZE);
@@ -200,7 +200,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
             button.setToggleGroup(conform);
             button.setUserData(way);
             button.setId("conform-" + way.name().toLowerCase(java.util.Locale.ROOT));
-            button.setTooltip(new Tooltip("New shots: " + explain(way)));
+            Hint.of(button, "New shots: " + explain(way));
             button.setSelected(way == Conform.FILL);
             choice.getChildren().add(button);
         }

@@ -2,12 +2,12 @@ package amberlens.desktop.shelf;
 
 import amberlens.core.ready.Direction;
 import amberlens.core.ready.Wish;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.style.NumberField;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -88,7 +88,7 @@ final class WishForm extends VBox {
             button.setToggleGroup(group);
             button.setSelected(direction == wish.direction());
             button.setId("ready-" + direction.word());
-            button.setTooltip(new Tooltip("The camera goes " + direction.word()));
+            Hint.of(button, "The camera goes " + direction.word());
             button.setAccessibleText("The camera goes " + direction.word());
             button.setOnAction(_ -> {
                 button.setSelected(true);

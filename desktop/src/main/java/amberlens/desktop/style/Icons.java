@@ -3,7 +3,6 @@ package amberlens.desktop.style;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -28,10 +27,7 @@ public final class Icons {
 
     /** Gives a control its tooltip and its name for assistive programs. */
     public static void name(javafx.scene.control.Control control, String name) {
-        if (control.getTooltip() == null) {
-            control.setTooltip(new Tooltip(name));
-        }
-        control.getTooltip().setText(name);
+        Hint.of(control, name);
         control.setAccessibleText(name);
     }
 }

@@ -6,7 +6,6 @@ import java.util.function.DoubleConsumer;
 import java.util.function.DoubleFunction;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
@@ -35,7 +34,7 @@ public final class NumberField extends TextField {
         this.commit = commit;
         getStyleClass().add("number-field");
         setAccessibleText(hint);
-        setTooltip(new Tooltip(hint));
+        Hint.of(this, hint);
         setOnAction(_ -> take());
         focusedProperty().addListener((_, _, focused) -> {
             if (!focused && !Double.isNaN(shown) && !getText().equals(written(shown))) {
@@ -123,14 +122,12 @@ public final class NumberField extends TextField {
 
     private void wrong(String reason) {
         pseudoClassStateChanged(WRONG, true);
-        getTooltip().setText("Not changed: " + reason);
-        setAccessibleHelp(reason);
+        Hint.of(this, "Not changed: " + reason);
     }
 
     private void right() {
         pseudoClassStateChanged(WRONG, false);
-        getTooltip().setText(hint);
-        setAccessibleHelp("");
+        Hint.of(this, hint);
     }
 
     private String written(double value) {

@@ -5,6 +5,8 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 
 /**
@@ -15,6 +17,14 @@ public final class Stylesheet {
     private static final Pattern SIZE =
             Pattern.compile("(-fx-(?:font-size|icon-size|(?:min|pref|max)-(?:width|height)):\\s*)([0-9.]+)(px)?");
 
+    /**
+     * The same address again for the same wish: the toolkit looks it up for every control that it styles, and two long ones that are equal
+     * but not the same are compared from end to end each time.
+     */
+    private static final Map<Wanted, String> KNOWN = new ConcurrentHashMap<>();
+
+    private record Wanted(Appearance appearance, double text) {}
+
     private Stylesheet() {}
 
     /**
@@ -23,6 +33,12 @@ public final class Stylesheet {
      * @param text 1 for the usual size
      */
     public static String of(Appearance appearance, double text) {
+        return KNOWN.computeIfAbsent(new Wanted(appearance, text), Stylesheet::made);
+    }
+
+    private static String made(Wanted wanted) {
+        Appearance appearance = wanted.appearance;
+        double text = wanted.text;
         String whole = colours(appearance) + ".surface { -amber-scale: " + text + "; }\n" + scaled(file(), text);
         return "data:text/css;base64," + Base64.getEncoder().encodeToString(whole.getBytes(StandardCharsets.UTF_8));
     }

@@ -1,12 +1,12 @@
 package amberlens.desktop.titles;
 
 import amberlens.core.title.Typesetter;
+import amberlens.desktop.style.Hint;
 import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Tooltip;
 
 /** The families to choose from: those that ship first, then those of this machine, which are looked for in the background. */
 final class FontChoice extends ComboBox<String> {
@@ -18,7 +18,7 @@ final class FontChoice extends ComboBox<String> {
         setPrefWidth(120);
         setVisibleRowCount(14);
         setAccessibleText("Font");
-        setTooltip(new Tooltip("The font: those that come with Amber Lens first, then those of this machine"));
+        Hint.of(this, "The font: those that come with Amber Lens first, then those of this machine");
         valueProperty().addListener((_, _, family) -> {
             if (!showing && family != null) {
                 chosen.accept(family);

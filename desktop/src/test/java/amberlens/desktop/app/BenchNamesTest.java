@@ -9,6 +9,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.desktop.desk.Selection;
+import amberlens.desktop.style.Hint;
 import amberlens.files.Folders;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -101,11 +102,11 @@ class BenchNamesTest {
                 .toList();
         assertThat(icons).hasSizeGreaterThan(20);
         assertThat(icons)
-                .allSatisfy(icon ->
-                        assertThat(icon.getTooltip()).as(icon.toString()).isNotNull());
+                .allSatisfy(
+                        icon -> assertThat(Hint.text(icon)).as(icon.toString()).isNotEmpty());
         assertThat(icons)
                 .filteredOn(icon -> "play-toggle".equals(icon.getId()))
                 .singleElement()
-                .satisfies(play -> assertThat(play.getTooltip().getText()).contains("Space"));
+                .satisfies(play -> assertThat(Hint.text(play)).contains("Space"));
     }
 }

@@ -13,6 +13,7 @@ import amberlens.core.motion.Properties;
 import amberlens.core.render.FrameRaster;
 import amberlens.desktop.desk.Selection;
 import amberlens.desktop.score.ScoreProbe;
+import amberlens.desktop.style.Hint;
 import amberlens.desktop.table.TableProbe;
 import amberlens.media.WorkPool;
 import amberlens.media.export.FrameSource;
@@ -227,7 +228,7 @@ class FirstMoveTest extends BenchInteraction {
         assertThat(project()).isEqualTo(before);
         TextField field = lookup("#camera-scale").query();
         assertThat(field.getText()).isEqualTo("large");
-        assertThat(field.getTooltip().getText()).contains("Not changed");
+        assertThat(Hint.text(field)).contains("Not changed");
         type(KeyCode.ESCAPE);
         assertThat(field.getText()).isEqualTo("64");
         type(KeyCode.UP);
