@@ -30,8 +30,10 @@ import java.util.TreeSet;
 import java.util.concurrent.Callable;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.SnapshotParameters;
 import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
@@ -83,6 +85,13 @@ class BenchBoundsTest {
 
     @TempDir
     static Path folder;
+
+    /** Styles and lays out all of a scene, and paints next to nothing. */
+    private static final SnapshotParameters ONE_PIXEL = new SnapshotParameters();
+
+    static {
+        ONE_PIXEL.setViewport(new Rectangle2D(0, 0, 1, 1));
+    }
 
     private record Placed(Control control, Region view, Bounds bounds) {
         String words() {
@@ -136,7 +145,7 @@ class BenchBoundsTest {
     /** Seams place their dividers in the pulse after the first layout. */
     private static void settle(Bench bench) {
         for (int i = 0; i < 3; i++) {
-            onInterface(() -> bench.scene().snapshot(null));
+            onInterface(() -> bench.scene().getRoot().snapshot(ONE_PIXEL, null));
         }
     }
 
@@ -287,6 +296,8 @@ class BenchBoundsTest {
 
     private static void assertWellPlaced(Bench bench, String state) {
         List<String> faults = onInterface(() -> {
+            bench.scene().getRoot().applyCss(); // what came from the background since
+            bench.scene().getRoot().layout();
             List<Placed> controls = new ArrayList<>();
             collect(bench.scene().getRoot(), null, controls);
             List<String> found = new ArrayList<>();
