@@ -64,7 +64,7 @@ public record OutputEdge(Shot shot, double at, Optional<Margin> margin, Optional
 
     private String words(Margin edge, String time) {
         if (edge.unseen().isPresent()) {
-            return "\"" + shot.name() + "\" is not seen at " + time + ": " + edge.reason();
+            return "\"" + shot.name() + "\" shows the background at " + time + ": " + edge.reason();
         }
         return String.format(
                 Locale.ROOT,

@@ -37,7 +37,10 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
 
     /** Checks every frame at the instants at which the take is looked at. */
     public static EdgeReport of(Take take) {
-        List<Margin> margins = take.isPlain() && !take.ride().cuts() ? ofFrames(take) : ofInstants(take);
+        List<Margin> margins =
+                take.isPlain() && !take.ride().cuts() && take.dissolving().isEmpty()
+                        ? ofFrames(take)
+                        : ofInstants(take);
         return new EdgeReport(margins, openSpans(margins), worstIn(margins, 0, margins.size() - 1));
     }
 
@@ -60,6 +63,9 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
 
     /** The margin at a moment: that of the picture, or of what rigs leave of the frame where that is less. */
     public static Margin margin(Take take, double at) {
+        if (take.dissolves(at)) {
+            return Margin.DISSOLVING;
+        }
         Margin least = Margin.of(take.edgePose(at), take.picture(), take.frame());
         for (Ride.Sheet left : take.ride().left(at)) {
             Margin cut = Margin.of(left.pose(), left.size(), take.frame());

@@ -28,6 +28,10 @@ public record Margin(double framePx, Side side, Corner corner, Optional<Projecti
     /** Of a frame that nobody looks at. */
     static final Margin NOT_SEEN = new Margin(Double.POSITIVE_INFINITY, Side.LEFT, Corner.UPPER_LEFT);
 
+    /** Of a shot that is half transparent over nothing. */
+    static final Margin DISSOLVING = new Margin(
+            Double.NEGATIVE_INFINITY, Side.LEFT, Corner.UPPER_LEFT, Optional.of(Projection.Unseen.DISSOLVING));
+
     private Margin(double framePx, Side side, Corner corner) {
         this(framePx, side, corner, Optional.empty());
     }

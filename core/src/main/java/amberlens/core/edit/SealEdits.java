@@ -83,7 +83,7 @@ public final class SealEdits {
                                     judgements(sealed, other.id(), other.id().equals(shot.id()), by, times).stream())
                             .toList();
                 });
-        Optional<SealResult> cut = cutByRig(project, concerned);
+        Optional<SealResult> cut = cutByRig(project, concerned).or(() -> dissolving(project, concerned));
         if (cut.isPresent()) {
             return cut.get();
         }
@@ -112,6 +112,20 @@ public final class SealEdits {
             }
         }
         return Optional.empty();
+    }
+
+    private static Optional<SealResult> dissolving(Project project, List<Shot> concerned) {
+        return concerned.stream()
+                .flatMap(
+                        shot -> project.take(shot).dissolving().stream()
+                                .map(
+                                        frames -> new SealResult.Refused(
+                                                frames.from(),
+                                                Optional.empty(),
+                                                "\"" + shot.name() + "\" still dissolves at frame " + frames.from()
+                                                        + ", where the shot before it has ended; shorten the dissolve or lengthen that shot")))
+                .map(SealResult.class::cast)
+                .findFirst();
     }
 
     /** A shot as the line-up sees it, and as the output does. */

@@ -2,6 +2,7 @@ package amberlens.core.look;
 
 import amberlens.core.geometry.Mirror;
 import amberlens.core.geometry.PictureArea;
+import amberlens.core.geometry.Portion;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Cropping;
@@ -62,11 +63,17 @@ public final class Looks {
      * @param area of the picture as it is shown
      */
     public static Cropping cropping(List<Look> looks, PictureArea area, Size picture, Mirror mirror) {
-        return crop(looks)
-                ? (camera, at) -> Appearance.of(looks, camera, at)
-                        .judged(picture)
-                        .mirrored(mirror)
-                        .in(area, picture)
-                : Cropping.NONE;
+        return crop(looks) ? new Left(looks, area, picture, mirror) : Cropping.NONE;
+    }
+
+    /** What looks leave, told apart by its values, as what is kept of a shot depends on it. */
+    private record Left(List<Look> looks, PictureArea area, Size picture, Mirror mirror) implements Cropping {
+        @Override
+        public Portion left(CameraTrack camera, double at) {
+            return Appearance.of(looks, camera, at)
+                    .judged(picture)
+                    .mirrored(mirror)
+                    .in(area, picture);
+        }
     }
 }

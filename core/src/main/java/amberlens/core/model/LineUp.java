@@ -1,5 +1,7 @@
 package amberlens.core.model;
 
+import amberlens.core.layering.Fade;
+import amberlens.core.time.FrameSpan;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -39,6 +41,36 @@ public final class LineUp {
         return project.shots().stream()
                 .sorted(Comparator.comparingInt(Shot::start).thenComparingInt(Shot::track))
                 .toList();
+    }
+
+    /**
+     * The frames of a shot, counted from its first, in which it still dissolves although the shot that it dissolves from has ended and
+     * nothing below fills the frame. Empty for none, and for a fade that comes from no shot.
+     */
+    public static Optional<FrameSpan> dissolvingOverNothing(Project project, Shot shot) {
+        int frames = shot.layering()
+                .enter()
+                .filter(fade -> fade.through().isEmpty())
+                .map(Fade::frames)
+                .orElse(0);
+        if (frames == 0) {
+            return Optional.empty();
+        }
+        int overlap = track(project, shot.track()).stream()
+                .filter(before -> before.start() < shot.start())
+                .mapToInt(before -> before.start() + before.length() - shot.start())
+                .max()
+                .orElse(0);
+        int last = Math.min(frames, shot.length()) - 1;
+        if (overlap <= 0 || overlap > last) {
+            return Optional.empty();
+        }
+        boolean filled = project.shots().stream()
+                .anyMatch(below -> below.track() < shot.track()
+                        && project.judges(below)
+                        && below.start() <= shot.start() + overlap
+                        && below.start() + below.length() > shot.start() + last);
+        return filled ? Optional.empty() : Optional.of(new FrameSpan(overlap, last));
     }
 
     /** The highest track in use; 1 when there is no shot. */

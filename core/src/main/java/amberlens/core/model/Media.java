@@ -176,7 +176,7 @@ public record Media(
 
     /** This item with the file that was found for it. */
     public Media foundAs(Media found) {
-        var stillOpaque = found.size.equals(size) ? opaque : Optional.<PictureArea>empty();
+        var stillOpaque = found.opaque.isPresent() || !found.size.equals(size) ? found.opaque : opaque;
         return new Media(
                 id,
                 found.kind,

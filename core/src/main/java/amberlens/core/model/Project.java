@@ -170,7 +170,8 @@ public record Project(
         return by.take(shot.camera(), shot.length(), ride(shot))
                 .withExposure(Exposure.of(shutter(shot), 1))
                 .withCropping(Looks.cropping(
-                        shot.looks(), by.area(), by.sheet(), shot.settings().mirror()));
+                        shot.looks(), by.area(), by.sheet(), shot.settings().mirror()))
+                .withDissolving(LineUp.dissolvingOverNothing(this, shot));
     }
 
     /** What rigs on higher tracks do to a shot of this project, the lowest first; a rig has nothing riding on it. */

@@ -30,7 +30,8 @@ public record Projection(ProjectiveMap toFrame, Optional<Unseen> unseen) {
     public enum Unseen {
         BEHIND("the picture passes behind the viewer"),
         EDGE_ON("the picture is seen edge-on"),
-        CROSSED("the corners cross");
+        CROSSED("the corners cross"),
+        DISSOLVING("the shot before it ends while it still dissolves");
 
         private final String words;
 

@@ -1,8 +1,10 @@
 package amberlens.core.motion;
 
 import amberlens.core.geometry.Size;
+import amberlens.core.time.FrameSpan;
 import amberlens.core.time.OutputTimes;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 
@@ -18,6 +20,7 @@ import java.util.stream.IntStream;
  * @param setting what depth is seen in
  * @param exposure how long each of its frames is exposed
  * @param cropping which part of the picture edges are judged by
+ * @param dissolving its frames in which it still dissolves although what it dissolves from has ended, so that the background shows
  */
 public record Take(
         CameraTrack camera,
@@ -28,7 +31,8 @@ public record Take(
         Instants instants,
         Depth.Setting setting,
         Exposure exposure,
-        Cropping cropping) {
+        Cropping cropping,
+        Optional<FrameSpan> dissolving) {
     /** With nothing laid over it. */
     public Take(CameraTrack camera, int length, Size picture, Size frame) {
         this(camera, length, picture, frame, Ride.NONE);
@@ -41,7 +45,17 @@ public record Take(
 
     /** Likewise, of a part of a sheet. */
     public Take(CameraTrack camera, int length, Size picture, Size frame, Ride ride, Depth.Setting setting) {
-        this(camera, length, picture, frame, ride, Instants.Frames.EACH, setting, Exposure.NONE, Cropping.NONE);
+        this(
+                camera,
+                length,
+                picture,
+                frame,
+                ride,
+                Instants.Frames.EACH,
+                setting,
+                Exposure.NONE,
+                Cropping.NONE,
+                Optional.empty());
     }
 
     public Take {
@@ -98,11 +112,20 @@ public record Take(
     }
 
     public Take withCropping(Cropping newCropping) {
-        return new Take(camera, length, picture, frame, ride, instants, setting, exposure, newCropping);
+        return new Take(camera, length, picture, frame, ride, instants, setting, exposure, newCropping, dissolving);
+    }
+
+    public Take withDissolving(Optional<FrameSpan> frames) {
+        return new Take(camera, length, picture, frame, ride, instants, setting, exposure, cropping, frames);
+    }
+
+    /** Whether it still dissolves at a moment although what it dissolves from has ended. */
+    public boolean dissolves(double at) {
+        return dissolving.isPresent() && dissolving.get().contains(frameOf(at));
     }
 
     public Take withCamera(CameraTrack newCamera) {
-        return new Take(newCamera, length, picture, frame, ride, instants, setting, exposure, cropping);
+        return new Take(newCamera, length, picture, frame, ride, instants, setting, exposure, cropping, dissolving);
     }
 
     /**
@@ -112,11 +135,12 @@ public record Take(
      */
     public Take shownBy(OutputTimes times, int start) {
         Exposure finer = Exposure.of(exposure.shutter(), times.pxPerFramePx());
-        return new Take(camera, length, picture, frame, ride, Instants.of(times, start), setting, finer, cropping);
+        return new Take(
+                camera, length, picture, frame, ride, Instants.of(times, start), setting, finer, cropping, dissolving);
     }
 
     public Take withExposure(Exposure newExposure) {
-        return new Take(camera, length, picture, frame, ride, instants, setting, newExposure, cropping);
+        return new Take(camera, length, picture, frame, ride, instants, setting, newExposure, cropping, dissolving);
     }
 
     /** Whether each frame is looked at once, at its own time. */

@@ -12,6 +12,12 @@ record Footprint(double across, double down) {
     /** More than so many times as much along one axis as along the other is read from a coarser level. */
     private static final double MOST_UNEQUAL = 8;
 
+    /**
+     * So many pixels of a level are the most that an output pixel sees along an axis, among those that the level shows: a pixel that sees
+     * more is taken from a coarser one.
+     */
+    static final double MOST_OF_A_LEVEL = 2 * MOST_UNEQUAL;
+
     /** At a place of the output. */
     static Footprint at(ProjectiveMap toPicture, double x, double y) {
         double w = toPicture.w(x, y);

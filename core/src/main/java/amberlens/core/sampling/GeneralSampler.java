@@ -16,6 +16,7 @@ final class GeneralSampler implements LevelSampler {
     private final Raster level;
     private final ProjectiveMap toLevel;
     private final int index;
+    private final boolean coarsest;
     private final Patch patch;
     private final int[] at = new int[RUN];
     private final float[] right = new float[RUN];
@@ -25,12 +26,14 @@ final class GeneralSampler implements LevelSampler {
 
     /**
      * @param index of the level, which has 1/2ⁿ pixels per source pixel
+     * @param coarsest whether no coarser one comes after it
      * @param toPicture from output pixels to source pixels
      */
-    GeneralSampler(Loops loops, Patch patch, Raster level, int index, ProjectiveMap toPicture) {
+    GeneralSampler(Loops loops, Patch patch, Raster level, int index, boolean coarsest, ProjectiveMap toPicture) {
         this.loops = loops;
         this.level = level;
         this.index = index;
+        this.coarsest = coarsest;
         toLevel = toPicture
                 .thenScaled(Math.scalb(1, -index), Math.scalb(1, -index))
                 .thenShifted(-0.5, -0.5);
@@ -42,8 +45,8 @@ final class GeneralSampler implements LevelSampler {
     @Override
     public void paint(Window window, Spans spans, ConvexArea area, Reduction reduction, float[] light) {
         int size = 1 << index;
-        double leastAcross = Math.max(reduction.across().least() * size, 1 / Kernel.mostStretch(level.width()));
-        double leastDown = Math.max(reduction.down().least() * size, 1 / Kernel.mostStretch(level.height()));
+        double leastAcross = Math.max(reduction.across().least() * size, 1 / mostStretch(level.width()));
+        double leastDown = Math.max(reduction.down().least() * size, 1 / mostStretch(level.height()));
         across.prepare(leastAcross, reduction.across().most() * size);
         down.prepare(leastDown, reduction.down().most() * size);
         int acrossTaps = across.taps();
@@ -67,6 +70,12 @@ final class GeneralSampler implements LevelSampler {
                 }
             }
         }
+    }
+
+    /** Pixels that see more than others do are a coarser level's, which takes their place; the coarsest has to show them itself. */
+    private double mostStretch(int pixels) {
+        double most = Kernel.mostStretch(pixels);
+        return coarsest ? most : Math.min(most, Footprint.MOST_OF_A_LEVEL);
     }
 
     private void stretched(Reduction reduction, int y, int x, int downTaps, int count, float[] light, int to) {

@@ -166,7 +166,7 @@ public final class PictureSampler {
         ProjectiveMap map = placement.toPicture();
         var raster = placement.picture().level(n);
         if (!map.isStraight()) {
-            return new GeneralSampler(loops, patches.of(n), raster, n, map);
+            return new GeneralSampler(loops, patches.of(n), raster, n, n == levels.length - 1, map);
         }
         double size = 1 << n;
         return new StraightSampler(

@@ -52,6 +52,7 @@ public final class Document {
 
     private final Listeners listeners;
     private @Nullable Onlooker onlooker;
+    private Runnable another = () -> {};
     private Object identity = new Object();
     private History<Place> history = new History<>(Project.empty("Untitled"));
     private @Nullable Place shownFrom;
@@ -67,6 +68,15 @@ public final class Document {
 
     Document(Listeners listeners) {
         this.listeners = listeners;
+    }
+
+    /** Runs before anybody is told that another project was opened or begun. */
+    public void whenAnother(Runnable forget) {
+        Runnable others = another;
+        another = () -> {
+            others.run();
+            forget.run();
+        };
     }
 
     void watchedBy(Onlooker whoLooks) {
@@ -150,6 +160,7 @@ public final class Document {
         file = path.orElse(null);
         stamp = read.orElse(null);
         edits = madeBefore;
+        another.run();
         listeners.together(() -> {
             if (onlooker != null) {
                 onlooker.loaded();
@@ -174,6 +185,31 @@ public final class Document {
             edits++;
         }
         changed(before);
+    }
+
+    /**
+     * Makes an edit that comes from the background, where somebody may be in the middle of a gesture: what is shown goes on being shown, over
+     * that edit.
+     */
+    public void applyBeside(Edit edit) {
+        Edit gesture = shown;
+        if (gesture == null) {
+            apply(edit);
+            return;
+        }
+        Project before = project;
+        if (history.apply(DeliveryEdits.inAllShapes(edit, shape), here())) {
+            edits++;
+        }
+        present();
+        project = film.of(CarryEdits.apply(DeliveryEdits.inAllShapes(gesture, shape), whole()));
+        listeners.together(() -> {
+            if (onlooker != null) {
+                onlooker.changed();
+            }
+            listeners.tell(Change.SELECTION, Change.PLAYHEAD, Change.FILE);
+            listeners.tell(projectChange(before));
+        });
     }
 
     private Place here() {
@@ -243,6 +279,7 @@ public final class Document {
 
     /** Goes back or forward until so many steps are in force. */
     public void goToStep(int steps) {
+        settle();
         cancel();
         while (history.position() > steps) {
             history.undo().ifPresent(this::backAt);

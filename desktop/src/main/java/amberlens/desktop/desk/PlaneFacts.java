@@ -12,16 +12,22 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
- * What shots see behind planes, found behind the bench: until it is, what was known of a shot before holds. Lives on the interface thread.
+ * What shots see behind planes, found in the background: until it is, what was known of a shot before holds. Lives on the interface thread.
  */
 public final class PlaneFacts {
+    private static final Logger LOG = LoggerFactory.getLogger(PlaneFacts.class);
+
     private final Executor background;
     private final Executor interfaceThread;
     private final Runnable arrived;
     private final Map<String, Found> found = new HashMap<>();
     private final Map<String, State> wanted = new HashMap<>();
+    private final Map<String, State> failed = new HashMap<>();
+    private int forgotten;
 
     /** Told apart by the very shot and picture: each change makes another one. */
     private record State(Project project, Shot shot, Media media, FrameFormat frame, Ride ride, Size judged) {
@@ -64,24 +70,53 @@ public final class PlaneFacts {
         var state = new State(project, shot, project.mediaOf(shot), project.frame(), project.ride(shot), judged);
         Found known = found.get(shot.id());
         if (known == null || !known.state.sameAs(state)) {
-            State asked = wanted.put(shot.id(), state);
-            if (asked == null) {
-                find(shot.id());
+            State gaveUp = failed.get(shot.id());
+            if (gaveUp == null || !gaveUp.sameAs(state)) {
+                State asked = wanted.put(shot.id(), state);
+                if (asked == null) {
+                    find(shot.id());
+                }
             }
         }
         return Optional.ofNullable(found.get(shot.id())).map(Found::report);
     }
 
+    /** Forgets everything: another project has other shots under the same names. */
+    public void forget() {
+        forgotten++;
+        found.clear();
+        wanted.clear();
+        failed.clear();
+    }
+
     private void find(String id) {
         State state = wanted.get(id);
+        int before = forgotten;
         background.execute(() -> {
-            PlaneReport report = ShotPlanes.of(state.project, state.shot, state.judged);
-            interfaceThread.execute(() -> found(id, state, report));
+            Optional<PlaneReport> report = Optional.empty();
+            try {
+                report = Optional.of(ShotPlanes.of(state.project, state.shot, state.judged));
+            } catch (RuntimeException e) {
+                LOG.warn("looking behind the planes of {}", state.shot.name(), e);
+            } finally {
+                Optional<PlaneReport> came = report;
+                interfaceThread.execute(() -> {
+                    if (before == forgotten) {
+                        found(id, state, came);
+                    }
+                });
+            }
         });
     }
 
-    private void found(String id, State state, PlaneReport report) {
-        found.put(id, new Found(state, report));
+    /** @param report empty where nothing could be found out; that is not tried again until something changes */
+    private void found(String id, State state, Optional<PlaneReport> report) {
+        report.ifPresentOrElse(
+                one -> {
+                    found.put(id, new Found(state, one));
+                    failed.remove(id);
+                },
+                () -> failed.put(id, state));
         State now = wanted.get(id);
         if (now != null && !now.sameAs(state)) {
             find(id);

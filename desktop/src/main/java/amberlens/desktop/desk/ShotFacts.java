@@ -7,6 +7,7 @@ import amberlens.core.geometry.DeliveryGuide;
 import amberlens.core.geometry.Mirror;
 import amberlens.core.look.Look;
 import amberlens.core.memo.Memo;
+import amberlens.core.model.LineUp;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
@@ -18,6 +19,7 @@ import amberlens.core.seal.SealResult;
 import amberlens.core.seal.SealTerms;
 import amberlens.core.seal.SealWay;
 import amberlens.core.sharpness.Enlargement;
+import amberlens.core.time.FrameSpan;
 import amberlens.core.time.Shutter;
 import java.util.List;
 import java.util.Optional;
@@ -129,7 +131,7 @@ public final class ShotFacts {
     }
 
     /** What of a shot changes what is seen of it, beside its move. */
-    private record Seeing(List<Look> looks, Mirror mirror, Shutter shutter) {}
+    private record Seeing(List<Look> looks, Mirror mirror, Shutter shutter, Optional<FrameSpan> dissolving) {}
 
     /**
      * A shot told apart by its very camera: to compare thousands of keys would cost more than to judge them anew.
@@ -174,7 +176,11 @@ public final class ShotFacts {
                 shot.camera(),
                 shot.length(),
                 judged,
-                new Seeing(shot.looks(), shot.settings().mirror(), project.shutter(shot)),
+                new Seeing(
+                        shot.looks(),
+                        shot.settings().mirror(),
+                        project.shutter(shot),
+                        LineUp.dissolvingOverNothing(project, shot)),
                 shot.settings().locked(),
                 ride,
                 with);

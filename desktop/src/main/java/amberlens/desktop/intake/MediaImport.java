@@ -62,9 +62,10 @@ public final class MediaImport {
      */
     public void add(List<Path> files, Consumer<List<Media>> then) {
         if (files.stream().anyMatch(Files::isDirectory)) {
+            Document.Snapshot asked = desk.document().snapshot();
             services.background().execute(() -> {
                 List<Path> inside = opened(files);
-                Platform.runLater(() -> addFiles(inside, then));
+                Platform.runLater(() -> inTheSame(asked, () -> addFiles(inside, then)));
             });
         } else {
             addFiles(files, then);
@@ -120,7 +121,17 @@ public final class MediaImport {
         return MediaProbe.isFilm(file) || MediaProbe.isSound(file);
     }
 
+    /** What was found for a project is of no use to another one that was opened meanwhile. */
+    private void inTheSame(Document.Snapshot asked, Runnable then) {
+        if (desk.document().snapshot().of() == asked.of()) {
+            then.run();
+        } else {
+            desk.say("Another project was opened meanwhile; the files for the one before were left out.");
+        }
+    }
+
     private void read(List<List<Path>> groups, Consumer<List<Media>> then) {
+        Document.Snapshot asked = desk.document().snapshot();
         FrameRate rate = desk.document().project().frame().rate();
         Set<PixelKey> known = desk.document().settled().media().stream()
                 .filter(Media::hasFile)
@@ -156,10 +167,10 @@ public final class MediaImport {
                     problems.add(group.getFirst() + " could not be read: " + FileWords.reason(e) + ".");
                 }
             }
-            Platform.runLater(() -> {
+            Platform.runLater(() -> inTheSame(asked, () -> {
                 take(good, problems, remarks);
                 then.accept(with(paths));
-            });
+            }));
         });
     }
 
@@ -184,7 +195,7 @@ public final class MediaImport {
 
     private void conform(Document.Snapshot opened, Conformed conformed) {
         if (desk.document().snapshot().of() == opened.of()) {
-            desk.document().apply(MediaEdits.conform(conformed.changed()));
+            desk.document().applyBeside(MediaEdits.conform(conformed.changed()));
             tell(conformed.remarks(), "Files that are not what the project says");
         }
     }
@@ -199,7 +210,7 @@ public final class MediaImport {
     private void take(List<Media> good, List<String> problems, List<String> remarks) {
         desk.say("");
         if (!good.isEmpty()) {
-            desk.document().apply(MediaEdits.addAll(good));
+            desk.document().applyBeside(MediaEdits.addAll(good));
             added.run();
         }
         List<String> lines = new ArrayList<>(problems);
@@ -215,19 +226,18 @@ public final class MediaImport {
 
     /** Takes another file for missing media, and looks beside it for whatever else is missing. */
     public void find(Media media, Path file) {
+        Document.Snapshot asked = desk.document().snapshot();
         services.background().execute(() -> {
             try {
                 Map<String, Path> files = new LinkedHashMap<>();
                 files.put(media.id(), file);
                 Path folder = file.toAbsolutePath().getParent();
-                List<Media> others = MissingMedia.among(
-                                desk.document().settled().media())
-                        .stream()
+                List<Media> others = MissingMedia.among(asked.project().media()).stream()
                         .filter(other -> !other.id().equals(media.id()))
                         .toList();
                 MissingMedia.find(others, folder).forEach(files::putIfAbsent);
-                Map<String, Media> found = read(files);
-                Platform.runLater(() -> found(found));
+                Map<String, Media> found = read(files, asked.project());
+                Platform.runLater(() -> inTheSame(asked, () -> found(found)));
             } catch (FileProblem e) {
                 Platform.runLater(() -> overlay.tell("That picture cannot be used", e.getMessage()));
             }
@@ -236,39 +246,39 @@ public final class MediaImport {
 
     /** Looks for all missing media in a folder and those below it. */
     public void findAll(Path folder) {
-        Project project = desk.document().settled();
+        Document.Snapshot asked = desk.document().snapshot();
         desk.say("Looking for missing pictures …");
         services.background().execute(() -> {
-            List<Media> missing = MissingMedia.among(project.media());
+            List<Media> missing = MissingMedia.among(asked.project().media());
             try {
-                Map<String, Media> found = read(MissingMedia.find(missing, folder));
-                Platform.runLater(() -> {
+                Map<String, Media> found = read(MissingMedia.find(missing, folder), asked.project());
+                Platform.runLater(() -> inTheSame(asked, () -> {
                     found(found);
                     desk.say(
                             missing.isEmpty()
                                     ? "No picture is missing."
                                     : found.size() + " of " + Counted.of(missing.size(), "missing picture")
                                             + (found.size() == 1 ? " was found." : " were found."));
-                });
+                }));
             } catch (FileProblem e) {
                 Platform.runLater(() -> overlay.tell("A picture that was found cannot be used", e.getMessage()));
             }
         });
     }
 
-    private Map<String, Media> read(Map<String, Path> files) throws FileProblem {
+    private Map<String, Media> read(Map<String, Path> files, Project project) throws FileProblem {
         Map<String, Media> found = new LinkedHashMap<>();
         for (var entry : files.entrySet()) {
-            Optional<Media> wanted = desk.document().settled().media(entry.getKey());
-            found.put(entry.getKey(), instead(wanted, entry.getValue()).media());
+            Optional<Media> wanted = project.media(entry.getKey());
+            FrameRate rate = project.frame().rate();
+            found.put(entry.getKey(), instead(wanted, entry.getValue(), rate).media());
         }
         return found;
     }
 
-    private MediaProbe.Found instead(Optional<Media> wanted, Path file) throws FileProblem {
+    private MediaProbe.Found instead(Optional<Media> wanted, Path file, FrameRate rate) throws FileProblem {
         if (wanted.filter(media -> media.kind() == Media.Kind.SEQUENCE).isPresent()) {
-            return MediaProbe.sequence(
-                    List.of(file), desk.document().settled().frame().rate());
+            return MediaProbe.sequence(List.of(file), rate);
         }
         int page = wanted.map(Media::page).orElse(1);
         return page > 1 ? MediaProbe.picture(file, page) : MediaProbe.file(file, services.distrusted());
@@ -284,6 +294,6 @@ public final class MediaImport {
                 services.sounds().forget(Path.of(media.path()));
             }
         }
-        desk.document().apply(MediaEdits.find(found));
+        desk.document().applyBeside(MediaEdits.find(found));
     }
 }

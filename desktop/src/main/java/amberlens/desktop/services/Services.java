@@ -72,9 +72,9 @@ public final class Services implements AutoCloseable {
         distrusted =
                 new Distrusted(data.resolve("distrusted"), () -> keeping.safe().suspects());
         cache = new PixelCache(PixelCache.usualBudget(), decoding, rows, distrusted);
-        facts = new ShotFacts(
-                desk.tools()::judgedDelivery,
-                new PlaneFacts(background, Platform::runLater, () -> desk.tell(Change.VIEW)));
+        PlaneFacts planes = new PlaneFacts(background, Platform::runLater, () -> desk.tell(Change.VIEW));
+        desk.document().whenAnother(planes::forget);
+        facts = new ShotFacts(desk.tools()::judgedDelivery, planes);
         ready = new ReadyPictures(
                 cache, Platform::runLater, desk.cursor().transport()::playing, () -> desk.tell(Change.PICTURES));
         exports = new ExportQueue(

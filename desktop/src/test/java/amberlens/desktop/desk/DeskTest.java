@@ -51,6 +51,35 @@ class DeskTest {
         assertThat(desk.document().unsaved()).isFalse();
     }
 
+    /** As a gate that is being dragged while pictures come in. */
+    @Test
+    void an_edit_from_the_background_leaves_a_gesture_under_way() {
+        Document document = desk.document();
+        document.show(ProjectEdits.rename("Half way"));
+        document.applyBeside(MediaEdits.add(Media.photo("m2", "/archive/bed.jpg", new Size(600, 400))));
+        assertThat(document.showing()).isTrue();
+        assertThat(document.project().name()).isEqualTo("Half way");
+        assertThat(document.project().media()).hasSize(2);
+        assertThat(document.settled().name()).isEqualTo("Fernhollow");
+        document.show(ProjectEdits.rename("All the way"));
+        document.commit();
+        assertThat(document.project().name()).isEqualTo("All the way");
+        assertThat(document.steps()).hasSize(2);
+        document.undo();
+        assertThat(document.project().name()).isEqualTo("Fernhollow");
+        assertThat(document.project().media()).hasSize(2);
+    }
+
+    @Test
+    void going_to_a_step_keeps_what_was_being_typed() {
+        desk.document().apply(ProjectEdits.rename("One"));
+        desk.document().showKept(ProjectEdits.rename("Typed"));
+        desk.document().goToStep(0);
+        assertThat(desk.document().steps()).hasSize(2);
+        desk.document().goToStep(2);
+        assertThat(desk.document().project().name()).isEqualTo("Typed");
+    }
+
     @Test
     void the_playhead_never_leaves_the_line_up() {
         desk.cursor().seek(9999);

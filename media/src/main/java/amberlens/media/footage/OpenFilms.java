@@ -8,9 +8,11 @@ import java.util.Collections;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Queue;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
 
 /** Films that are kept open because their next frame will be asked for; the least recently used are closed. */
 public final class OpenFilms implements AutoCloseable {
@@ -18,6 +20,7 @@ public final class OpenFilms implements AutoCloseable {
 
     private final Map<Path, Film> films = new LinkedHashMap<>(8, 0.75f, true);
     private final Map<Path, SortedSet<Integer>> damaged = new ConcurrentHashMap<>();
+    private final Queue<Path> forgotten = new ConcurrentLinkedQueue<>();
     private final Rows rows;
 
     public OpenFilms(Rows rows) {
@@ -26,6 +29,7 @@ public final class OpenFilms implements AutoCloseable {
 
     /** A frame of a film. One caller at a time is served. */
     public synchronized Raster frame(Path path, int frame) throws FileProblem {
+        closeForgotten();
         Film film = films.get(path);
         if (film == null) {
             film = Film.open(path, rows);
@@ -49,12 +53,18 @@ public final class OpenFilms implements AutoCloseable {
         return damaged.getOrDefault(path, Collections.emptySortedSet());
     }
 
-    /** Closes a film, so that it is opened anew when it is wanted again. */
-    public synchronized void forget(Path path) {
+    /** Sees to it that a film is opened anew when it is wanted again; does not wait for whoever reads one now. */
+    public void forget(Path path) {
         damaged.remove(path);
-        Film film = films.remove(path);
-        if (film != null) {
-            film.close();
+        forgotten.add(path);
+    }
+
+    private void closeForgotten() {
+        for (Path path; (path = forgotten.poll()) != null; ) {
+            Film film = films.remove(path);
+            if (film != null) {
+                film.close();
+            }
         }
     }
 

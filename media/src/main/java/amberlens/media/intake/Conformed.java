@@ -3,6 +3,7 @@ package amberlens.media.intake;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
+import amberlens.media.picture.PictureReader;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -25,7 +26,7 @@ public record Conformed(Project project, Map<String, Media> changed, List<String
     }
 
     /**
-     * Looks at the headers of all files.
+     * Looks at the headers of all files, and at the pixels of those pictures whose transparency edges are judged by.
      *
      * @param guard is asked before a film is opened
      */
@@ -42,6 +43,11 @@ public record Conformed(Project project, Map<String, Media> changed, List<String
                     changed.put(media.id(), there);
                     remarks.add(media.fileName() + " is " + facts(there) + ", not " + facts(media)
                             + " as the project says; it is taken as it is.");
+                } else if (media.kind() == Media.Kind.PHOTO) {
+                    PictureReader.requireWhole(Path.of(media.path()));
+                    var transparency = Transparency.of(project, media);
+                    transparency.bounds().ifPresent(bounds -> changed.put(media.id(), there.withOpaque(bounds)));
+                    transparency.remark().ifPresent(remarks::add);
                 }
             } catch (FileProblem e) {
                 remarks.add(e.getMessage());

@@ -15,4 +15,9 @@ import java.util.Optional;
  * @param orientation how the stored pixels are turned
  */
 public record PictureInfo(
-        String format, Size size, int bits, String colour, Orientation orientation, Optional<String> remark) {}
+        String format, Size size, int bits, String colour, Orientation orientation, Optional<String> remark) {
+    /** Whether pixels of it may be transparent. */
+    public boolean hasAlpha() {
+        return colour.contains("with alpha");
+    }
+}

@@ -23,6 +23,8 @@ import javax.imageio.ImageReadParam;
 
 /** Reads pictures of every supported format into linear light, upright, in sRGB primaries. */
 public final class PictureReader {
+    private static final long MOST_LOOKED_THROUGH = 512L << 20;
+
     static {
         ImageIO.setUseCache(false);
     }
@@ -100,6 +102,22 @@ public final class PictureReader {
             }
             var file = PictureFile.open(path, page, budget);
             return new Header(file.orientation.upright(file.stored), file.remark());
+        });
+    }
+
+    /**
+     * Refuses a picture whose file ends before the picture does, as far as that is seen without decoding it.
+     *
+     * @throws FileProblem when it is cut off, or cannot be read
+     */
+    public static void requireWhole(Path path) throws FileProblem {
+        Budget.read(path, _ -> {
+            PictureFile.checkThere(path);
+            if (Files.size(path) <= MOST_LOOKED_THROUGH
+                    && FileEnd.isMissing(PictureKind.of(path), Files.readAllBytes(path))) {
+                throw PictureFile.damaged(path, null);
+            }
+            return path;
         });
     }
 

@@ -156,15 +156,20 @@ final class SvgPicture implements DecodedPicture {
         Graphics2D paint = image.createGraphics();
         paint.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         paint.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        FloatSize size = drawing.size();
+        // Whole pixels are not quite of the drawing's own shape, and it would leave strips beside itself rather than be
+        // stretched.
+        double taller = drawn.height() * (double) size.width / (drawn.width() * (double) size.height);
         try {
+            paint.scale(1, taller);
             drawing.render(
                     (Component) null,
                     paint,
                     new ViewBox(
                             -(float) part.left() * times,
-                            -(float) part.top() * times,
+                            (float) (-part.top() * times / taller),
                             (float) drawn.width() * times,
-                            (float) drawn.height() * times));
+                            (float) (drawn.height() * times / taller)));
             return ToRaster.convert(image, Optional.empty(), Optional.empty(), Orientation.UPRIGHT, rows);
         } catch (RuntimeException e) {
             throw PictureFile.damaged(path, e);

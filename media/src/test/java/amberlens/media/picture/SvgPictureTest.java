@@ -19,6 +19,8 @@ import java.util.zip.GZIPOutputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class SvgPictureTest {
     /** 400 × 300 with a red left half, a transparent right one, and a blue square whose sides lie on whole numbers. */
@@ -63,6 +65,17 @@ class SvgPictureTest {
                 assertThat(is.alpha()).isCloseTo(was.alpha(), within(0.004));
             }
         }
+    }
+
+    /** Whole pixels are not quite of such a drawing's shape; it fills them all the same, and its sides are not transparent. */
+    @ParameterizedTest
+    @CsvSource({"1000.5, 3.5", "3.5, 1000.5", "333.3, 100.7", "0.4, 0.3"})
+    void a_drawing_of_a_fractional_size_fills_its_pixels(String width, String height) throws Exception {
+        Path file = write(
+                "strip.svg",
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + width + "\" height=\"" + height
+                        + "\"><rect x=\"-10\" y=\"-10\" width=\"2000\" height=\"2000\" fill=\"#208040\"/></svg>");
+        assertThat(PictureReader.read(file, Rows.ALONE).allSolid()).isTrue();
     }
 
     @Test
