@@ -15,7 +15,6 @@ import amberlens.media.folder.FolderContents;
 import amberlens.media.folder.FolderFilm;
 import amberlens.media.intake.FilmGuard;
 import amberlens.media.intake.MediaProbe;
-import amberlens.project.ProjectFile;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
@@ -167,8 +166,7 @@ final class FilmCommand implements Callable<Integer> {
 
     private FolderFilm wanted() {
         try {
-            FrameRate wanted =
-                    rate == null ? FrameFormat.USUAL.rate() : FrameRate.parse(rate.contains("/") ? rate : rate + "/1");
+            FrameRate wanted = rate == null ? FrameFormat.USUAL.rate() : FrameRate.typed(rate);
             return new FolderFilm(frame, wanted, seconds, seed);
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
@@ -192,7 +190,7 @@ final class FilmCommand implements Callable<Integer> {
         if (project == null) {
             return;
         }
-        ProjectFile.save(made, project);
+        ProjectArgument.save(made, project);
     }
 
     private int render(Project made, ExportFormat format, PrintWriter err) throws FileProblem {

@@ -127,7 +127,7 @@ final class FollowCommand implements Callable<Integer> {
                     List.of(
                             TrackEdits.keep(media.id(), track),
                             ShotEdits.setCamera("following of a subject", shot.id(), following.camera())));
-            ProjectFile.save(CarryEdits.apply(follow, opened), output.or(file));
+            ProjectArgument.save(CarryEdits.apply(follow, opened), output.or(file));
             report(shot, track, following);
             return ExitCode.DONE;
         } catch (IllegalArgumentException e) {

@@ -58,11 +58,21 @@ public final class Main implements Runnable {
         line.setErr(err);
         line.setParameterExceptionHandler((problem, _) -> {
             err.println("amber: " + problem.getMessage());
-            err.println("Try: amber " + problem.getCommandLine().getCommandName() + " --help");
+            String command = problem.getCommandLine().getCommandName();
+            err.println("Try: amber " + (command.equals("amber") ? "" : command + " ") + "--help");
             return ExitCode.WRONG_USE;
         });
         line.setExecutionExceptionHandler((problem, _, _) -> main.report(problem, err));
-        return line.execute(args);
+        try {
+            return line.execute(args);
+        } catch (Error e) { // a command may ask for more memory than there is; whoever runs it has to hear of that in
+            // words
+            String words = e instanceof OutOfMemoryError
+                    ? "this needs more memory than the program may take; try fewer or smaller things at once."
+                    : "something went wrong: " + e;
+            err.println("amber: " + words);
+            return ExitCode.FAILED;
+        }
     }
 
     /** All our commands, to be described. */

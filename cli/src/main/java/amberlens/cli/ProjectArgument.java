@@ -2,11 +2,14 @@ package amberlens.cli;
 
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
+import amberlens.files.FileWords;
+import amberlens.files.WholeFile;
 import amberlens.media.export.Export;
 import amberlens.media.export.Originals;
 import amberlens.media.intake.Conformed;
 import amberlens.media.intake.FilmGuard;
 import amberlens.project.ProjectFile;
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -29,6 +32,16 @@ final class ProjectArgument {
                         + "\" are not known here; they are kept in the file, and not shown."));
         project.titleNotes().forEach(note -> err.println("amber: " + note));
         return conformed.project();
+    }
+
+    /** Writes a project, into a folder that is made when it is missing, as all outputs are. */
+    static void save(Project project, Path output) throws FileProblem {
+        try {
+            WholeFile.makeFolder(output);
+        } catch (IOException e) {
+            throw FileWords.cannotWrite(output, e);
+        }
+        ProjectFile.save(project, output);
     }
 
     /** Refuses to write over the project or one of its media, even where overwriting is allowed. */

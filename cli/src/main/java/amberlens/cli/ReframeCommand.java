@@ -100,7 +100,7 @@ final class ReframeCommand implements Callable<Integer> {
             report(there, shot, shape, result);
         }
         Project written = DeliveryEdits.reframe(shape.id(), framed).apply(there).withMedia(opened.media());
-        ProjectFile.save(written, output.or(file));
+        ProjectArgument.save(written, output.or(file));
         return refused ? ExitCode.OPEN_EDGE : ExitCode.DONE;
     }
 

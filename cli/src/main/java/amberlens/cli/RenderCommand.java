@@ -14,15 +14,18 @@ import amberlens.core.sharpness.Enlargement;
 import amberlens.core.time.FrameSpan;
 import amberlens.core.time.OutputTimes;
 import amberlens.core.time.Timecode;
+import amberlens.files.FileStamp;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportSettings;
 import amberlens.media.film.Piece;
 import amberlens.media.film.Quality;
+import amberlens.media.intake.Fingerprints;
 import amberlens.project.ProjectFile;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -155,29 +158,52 @@ final class RenderCommand implements Callable<Integer> {
                 : render(overwrite);
     }
 
+    /**
+     * One output of the command.
+     *
+     * @param whole the project in the frame of this output
+     * @param shown what is rendered of it
+     */
+    private record Output(Project whole, Project shown, ExportSettings settings) {}
+
+    /** All outputs are looked at before the first one is begun. */
     private int render(boolean replace) throws FileProblem {
         Project opened = ProjectArgument.open(file, spec.commandLine().getErr());
-        if (!all) {
-            return render(opened, delivery.film(opened, spec.commandLine()), output, replace);
+        List<Output> outputs = new ArrayList<>();
+        if (all) {
+            for (DeliveryFilm.Named shape : DeliveryFilm.all(opened)) {
+                Path named = ExportJob.destination(output, opened, shape.delivery());
+                outputs.add(output(opened, shape.film(), named, replace));
+            }
+        } else {
+            outputs.add(output(opened, delivery.film(opened, spec.commandLine()), output, replace));
+        }
+        for (Output one : outputs) {
+            Export.check(one.shown, one.settings);
         }
         int worst = ExitCode.DONE;
-        for (DeliveryFilm.Named shape : DeliveryFilm.all(opened)) {
-            Path named = ExportJob.destination(output, opened, shape.delivery());
-            worst = Math.max(worst, render(opened, shape.film(), named, replace));
+        for (Output one : outputs) {
+            worst = Math.max(worst, render(one));
         }
         return worst;
     }
 
-    private int render(Project opened, Project whole, Path output, boolean replace) throws FileProblem {
-        ProjectArgument.requireNotSource(output, file, opened);
+    private Output output(Project opened, Project whole, Path to, boolean replace) throws FileProblem {
+        ProjectArgument.requireNotSource(to, file, opened);
         Shot only = shotId == null ? null : ShotChoice.find(whole, shotId, spec.commandLine());
         Project project = only == null ? whole : whole.only(only);
         Size wanted = size == null ? project.frameSize() : size;
-        var settings = new ExportSettings(frames(project, only), wanted, format(), output, replace)
+        var film = new ExportSettings(frames(project, only), wanted, format(), to, replace)
                 .withQuality(quality)
                 .withTransparent(transparent)
-                .withLoudness(Optional.ofNullable(loudness))
-                .withPiece(piece(whole.frameSize()));
+                .withLoudness(Optional.ofNullable(loudness));
+        return new Output(whole, project, film.withPiece(piece(whole, film)));
+    }
+
+    private int render(Output one) throws FileProblem {
+        ExportSettings settings = one.settings;
+        Project project = one.shown;
+        Path output = settings.destination();
         boolean seen = settings.format().soundAlone().isEmpty();
         Optional<Project> shown = seen ? withoutOpenEdges(project, settings) : Optional.of(project);
         if (shown.isEmpty()) {
@@ -202,14 +228,24 @@ final class RenderCommand implements Callable<Integer> {
         return ExitCode.DONE;
     }
 
-    /** Pieces are of one film when they are made from the same state of the project's file, in the same frame. */
-    private Optional<Piece> piece(Size frame) throws FileProblem {
+    /** Pieces are of one film when they are made of the same files, in the same frame, and of the same frames in the same way. */
+    private Optional<Piece> piece(Project project, ExportSettings settings) throws FileProblem {
         if (part == null) {
             return Optional.empty();
         }
-        String origin = ProjectFile.openWithStamp(file).stamp().hash() + "-" + frame.width() + "x" + frame.height();
+        List<String> made = new ArrayList<>();
+        made.add(ProjectFile.openWithStamp(file).stamp().hash());
+        project.media().stream()
+                .filter(media -> media.hasFile())
+                .map(media -> String.valueOf(Fingerprints.of(Path.of(media.path()))))
+                .forEach(made::add);
+        made.add(String.valueOf(shotId));
+        made.add(project.frameSize() + " " + settings.frames() + " " + settings.size() + " " + settings.rate());
+        made.add(settings.format() + " " + settings.quality() + " " + settings.transparent() + " "
+                + settings.loudness());
+        made.add(way + " " + limit);
         try {
-            return Optional.of(Piece.parse(part, origin));
+            return Optional.of(Piece.parse(part, FileStamp.hash(String.join("\n", made))));
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), "--part: " + e.getMessage(), e);
         }
@@ -259,7 +295,16 @@ final class RenderCommand implements Callable<Integer> {
     }
 
     private ExportFormat format() {
-        var chosen = codec == null ? ExportFormat.byEnding(output) : ExportFormat.byCodec(codec);
+        var byEnding = ExportFormat.byEnding(output);
+        var chosen = codec == null ? byEnding : ExportFormat.byCodec(codec);
+        if (chosen.isPresent()
+                && byEnding.isPresent()
+                && !byEnding.get().ending().equals(chosen.get().ending())) {
+            throw new ParameterException(
+                    spec.commandLine(),
+                    "--codec " + codec + " makes a file that ends in "
+                            + chosen.get().ending() + ", and " + output + " does not; change one of them");
+        }
         return chosen.orElseThrow(() -> new ParameterException(
                 spec.commandLine(),
                 codec == null

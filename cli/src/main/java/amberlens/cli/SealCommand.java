@@ -109,7 +109,7 @@ final class SealCommand implements Callable<Integer> {
         }
         if (output.isElsewhere() || project != there) {
             Project written = project.withMedia(withPlanes(opened.media(), there.media(), project.media()));
-            ProjectFile.save(written, output.or(file));
+            ProjectArgument.save(written, output.or(file));
         }
         return refused ? ExitCode.OPEN_EDGE : ExitCode.DONE;
     }

@@ -8,7 +8,6 @@ import amberlens.exchange.cut.Probe;
 import amberlens.exchange.cut.Taken;
 import amberlens.exchange.take.TakeIn;
 import amberlens.media.intake.MediaProbe;
-import amberlens.project.ProjectFile;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -66,7 +65,7 @@ final class TakeCommand implements Callable<Integer> {
                         (first, rate) ->
                                 MediaProbe.sequence(List.of(first), rate).media(),
                         MediaProbe::isFilm));
-        ProjectFile.save(taken.project(), output);
+        ProjectArgument.save(taken.project(), output);
         taken.remarks().forEach(remark -> spec.commandLine().getErr().println("amber: " + remark));
         int shots = taken.project().shots().size();
         spec.commandLine().getOut().println(output + ": " + Counted.of(shots, "shot"));

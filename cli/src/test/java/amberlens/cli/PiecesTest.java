@@ -15,6 +15,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
@@ -174,6 +175,50 @@ class PiecesTest extends CommandTrial {
         run("join", "@whole.mkv", "-o", "@joined.mkv");
         assertThat(err).contains("whole.mkv is not a piece of a film");
         assertThat(Files.exists(folder.resolve("joined.mkv"))).isFalse();
+    }
+
+    /** Whatever is cut off, however little, and whatever was never written, is found before anything is joined. */
+    @ParameterizedTest
+    @ValueSource(strings = {".mp4", ".webm", ".mkv", ".mov"})
+    void a_piece_that_is_not_whole_is_refused(String ending) throws IOException {
+        pieces(ending, 2);
+        Path piece = folder.resolve("p1" + ending);
+        byte[] whole = Files.readAllBytes(piece);
+        for (double part : new double[] {0.1, 0.5, 0.8, 0.95, 1}) {
+            Files.write(piece, Arrays.copyOf(whole, (int) (whole.length * part) - 1));
+            assertThat(run("join", "@p1" + ending, "@p2" + ending, "-o", "@joined" + ending))
+                    .as("%s of it: %s", part, out)
+                    .isEqualTo(1);
+            assertThat(err).contains("p1" + ending);
+            assertThat(folder.resolve("joined" + ending)).doesNotExist();
+        }
+        if (!ending.equals(".mkv")) {
+            return; // most of these small films is sound, in which zeros may be silence
+        }
+        byte[] zeroed = whole.clone();
+        Arrays.fill(zeroed, zeroed.length / 2, zeroed.length / 2 + 4096, (byte) 0);
+        Files.write(piece, zeroed);
+        assertThat(run("join", "@p1" + ending, "@p2" + ending, "-o", "@joined" + ending))
+                .as(out)
+                .isEqualTo(1);
+        assertThat(folder.resolve("joined" + ending)).doesNotExist();
+    }
+
+    @Test
+    void pieces_of_other_ranges_sizes_shots_and_qualities_are_of_other_films() {
+        pieces(".mkv", 2);
+        List<List<String>> others = List.of(
+                List.of("--size", "48x32"), List.of("--from", "1"), List.of("--shot", "s1"), List.of("--seal", "lift"));
+        for (List<String> other : others) {
+            List<String> command = new ArrayList<>(
+                    List.of("render", "@film.amber", "-o", "@other.mkv", "--part", "2/2", "--overwrite"));
+            command.addAll(other);
+            assertThat(run(command.toArray(String[]::new))).as(err).isZero();
+            assertThat(run("join", "@p1.mkv", "@other.mkv", "-o", "@joined.mkv"))
+                    .as("%s", other)
+                    .isEqualTo(1);
+            assertThat(err).contains("another film");
+        }
     }
 
     @Test

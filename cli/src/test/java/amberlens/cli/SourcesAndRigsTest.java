@@ -56,7 +56,7 @@ class SourcesAndRigsTest extends CommandTrial {
     void seal_closes_what_a_rig_opens_by_the_shots_or_by_the_rig() {
         for (String shot : new String[] {"s1", "rig"}) {
             for (String way : new String[] {"lift", "least"}) {
-                assertThat(run("seal", "@two.amber", "--shot", shot, "--by", way, "-o", "@sealed.amber"))
+                assertThat(run("seal", "@two.amber", "--shot", shot, "--by", way, "-o", "@sealed.amber", "--overwrite"))
                         .as(shot + " " + way)
                         .isZero();
                 assertThat(run("check", "@sealed.amber")).as(shot + " " + way).isZero();
@@ -134,7 +134,9 @@ class SourcesAndRigsTest extends CommandTrial {
     @Timeout(60) // a hang, not a slow machine
     void a_scale_too_small_to_be_seen_renders_as_background() throws IOException {
         Files.writeString(folder.resolve("two.amber"), TWO.replace("[50, 50]", "[0.0000001, 0.0000001]"));
-        assertThat(run("frame", "@two.amber", "--at", "10", "-o", "@small.png")).isZero();
+        assertThat(run("frame", "@two.amber", "--at", "10", "-o", "@small.png"))
+                .as(err)
+                .isZero();
         assertThat(ImageIO.read(folder.resolve("small.png").toFile()).getRGB(160, 90) & 0xFFFFFF)
                 .isZero();
     }

@@ -1,6 +1,7 @@
 package amberlens.files;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.BasicFileAttributes;
@@ -36,6 +37,11 @@ public record FileStamp(long bytes, FileTime changed, String hash) {
         }
         return now.lastModifiedTime().equals(changed)
                 || sha256(Files.readAllBytes(file)).equals(hash);
+    }
+
+    /** The SHA-256 of a text, as hexadecimal digits. */
+    public static String hash(String text) {
+        return sha256(text.getBytes(StandardCharsets.UTF_8));
     }
 
     private static String sha256(byte[] content) {

@@ -61,6 +61,9 @@ public final class WholeFile implements AutoCloseable {
         if (folder == null || Files.isDirectory(target)) {
             throw new FileAlreadyExistsException(destination.toString(), null, "it is a folder");
         }
+        if (!RegularFile.mayBeReplaced(target)) {
+            throw new FileAlreadyExistsException(destination.toString(), null, "it is a pipe or a device");
+        }
         while (!ENDED.get()) {
             Path aside = folder.resolve(Strays.name(target.getFileName().toString(), NUMBERS.incrementAndGet()));
             ASIDE.add(aside);

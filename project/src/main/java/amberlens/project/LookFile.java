@@ -6,14 +6,13 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Pose;
 import amberlens.files.FileWords;
+import amberlens.files.RegularFile;
 import amberlens.files.WholeFile;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 
 /**
@@ -78,10 +77,7 @@ public final class LookFile {
 
     private static JsonNode read(Path file) throws FileProblem {
         try {
-            if (Files.size(file) > LARGEST_BYTES) {
-                throw new FileProblem(file + " is far too large to hold looks.");
-            }
-            JsonNode root = JSON.readTree(Files.readString(file, StandardCharsets.UTF_8));
+            JsonNode root = JSON.readTree(RegularFile.read(file, LARGEST_BYTES, "a file of looks"));
             return root == null ? JSON.createObjectNode() : root;
         } catch (JsonProcessingException e) {
             throw new FileProblem(file + " does not hold looks: JSON was expected.", e);

@@ -5,6 +5,7 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.motion.Properties;
 import amberlens.core.ready.OwnMove;
 import amberlens.files.FileWords;
+import amberlens.files.RegularFile;
 import amberlens.files.WholeFile;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -12,7 +13,6 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 
 /**
@@ -49,10 +49,7 @@ public final class MoveFile {
      */
     public static OwnMove open(Path file) throws FileProblem {
         try {
-            if (Files.size(file) > LARGEST_BYTES) {
-                throw new FileProblem(file + " is far too large to be a move.");
-            }
-            String text = Files.readString(file, StandardCharsets.UTF_8);
+            String text = new String(RegularFile.read(file, LARGEST_BYTES, "a move"), StandardCharsets.UTF_8);
             KeyClip clip = ClipText.read(text);
             JsonNode root = JSON.readTree(text);
             String name = root.path("name").asText(file.getFileName().toString().replace(ENDING, ""));

@@ -4,6 +4,7 @@ import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.files.FileStamp;
 import amberlens.files.FileWords;
+import amberlens.files.RegularFile;
 import amberlens.files.Strays;
 import amberlens.files.WholeFile;
 import com.fasterxml.jackson.core.JsonLocation;
@@ -94,10 +95,7 @@ public final class ProjectFile {
         if (Files.isDirectory(file)) {
             throw new FileProblem(file + " is a folder; a project is a file ending in " + ENDING + ".");
         }
-        if (Files.size(file) > LARGEST_BYTES) {
-            throw new FileProblem(file + " is far too large to be a project.");
-        }
-        return Files.readAllBytes(file);
+        return RegularFile.read(file, LARGEST_BYTES, "a project");
     }
 
     private static Project read(byte[] bytes, Path file) throws FileProblem {

@@ -1,11 +1,13 @@
 package amberlens.core.edit;
 
+import amberlens.core.keys.AnchorMove;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.CameraTrack.ChannelChange;
 import amberlens.core.motion.Channel;
 import amberlens.core.motion.Channels;
+import amberlens.core.motion.Depth;
 import amberlens.core.motion.DepthProperty;
 import amberlens.core.motion.KeyInsertion;
 import amberlens.core.motion.Lane;
@@ -19,6 +21,9 @@ import java.util.Optional;
 
 /** Changes of one property of a camera. */
 public final class CameraEdits {
+    /** Poses that differ by less are one. */
+    private static final double NEAR_PX = 1e-6;
+
     private CameraEdits() {}
 
     /**
@@ -32,9 +37,33 @@ public final class CameraEdits {
         return Edit.of(
                 name,
                 project -> project.mapShot(shotId, shot -> {
+                    if (movesAnchor(project, shot, frame, pose)) {
+                        return shot.withCamera(AnchorMove.to(shot.camera(), pose.anchor(), setting(project, shot)));
+                    }
                     Pose kept = Inside.kept(project, shot, frame, shot.camera().at(frame), pose);
                     return shot.withCamera(posed(shot.camera(), frame, kept));
                 }));
+    }
+
+    /** Whether a pose differs from that of a shot only in where it is counted from, and so does every other pose of the shot then. */
+    private static boolean movesAnchor(Project project, Shot shot, int frame, Pose pose) {
+        Pose now = shot.camera().at(frame);
+        if (pose.anchor().equals(now.anchor()) || !AnchorMove.isWhole(shot.camera())) {
+            return false;
+        }
+        Pose placed = now.isFlat() ? now : now.withDepth(now.depth().in(setting(project, shot)));
+        return isSame(pose, now.withAnchorInPlace(pose.anchor()))
+                || isSame(pose, placed.withAnchorInPlace(pose.anchor()));
+    }
+
+    private static boolean isSame(Pose one, Pose other) {
+        return one.position().distance(other.position()) < NEAR_PX
+                && one.degrees() == other.degrees()
+                && Math.abs(one.scale().x() - other.scale().x()) < NEAR_PX;
+    }
+
+    private static Depth.Setting setting(Project project, Shot shot) {
+        return Depth.Setting.of(project.mediaOf(shot).size(), project.frameSize());
     }
 
     /**
@@ -45,6 +74,9 @@ public final class CameraEdits {
         return Edit.of(
                 name,
                 project -> project.mapShot(shotId, shot -> {
+                    if (movesAnchor(project, shot, frame, pose)) {
+                        return shot.withCamera(AnchorMove.to(shot.camera(), pose.anchor(), setting(project, shot)));
+                    }
                     Pose kept = Inside.kept(project, shot, frame, shot.camera().at(frame), pose);
                     CameraTrack posed = posed(shot.camera(), frame, kept);
                     return posed.equals(shot.camera()) ? shot : shot.withCamera(keyedWhereAnimated(posed, frame));

@@ -89,6 +89,13 @@ public record Depth(double tilt, double swivel, double distance, CornerOffsets c
         return tilt % 360 == 0 && swivel % 360 == 0 && corners.areNone();
     }
 
+    /** How far the viewer stands before the frame, in frame pixels. */
+    double viewer(Scale scale, Setting setting) {
+        return distance
+                * Math.sqrt(scale.factorX() * scale.factorY() / (setting.across() * setting.down()))
+                * Math.max(setting.sheet().width(), setting.sheet().height());
+    }
+
     double cosTilt() {
         return Turn.cos(tilt);
     }

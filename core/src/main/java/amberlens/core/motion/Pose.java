@@ -188,9 +188,35 @@ public record Pose(Scale scale, FramePoint position, double degrees, PicturePoin
         return new Pose(scale, position, degrees, anchor, newDepth);
     }
 
-    /** The anchor moved while the picture stays where it is: P′ = P + R(θ)·S·(A′ − A). */
+    /**
+     * The anchor moved while the picture stays where it is: P′ = P + R(θ)·S·(A′ − A).
+     *
+     * <p>A picture that leans about another point of itself lies nearer or further away there. With z₀ how much further the new anchor lies
+     * than the old one and e = 1 + z₀/D it is seen as before when it is e times as far away, 1/e times as large, and its offset from the
+     * frame's middle, the new anchor's own included, is 1/e times what it was: then D′ = D, and
+     * ((P′ − F) + (a″ − a₀″)/e)·D/(D + (z″ − z₀)/e) = ((P − F) + a″)·D/(D + z″).
+     */
     public Pose withAnchorInPlace(PicturePoint newAnchor) {
-        return new Pose(scale, withDepth(Depth.FLAT).toFrame(newAnchor), degrees, newAnchor, depth);
+        FramePoint to = withDepth(Depth.FLAT).toFrame(newAnchor);
+        if (isFlat() || depth.setting().isEmpty()) {
+            return new Pose(scale, to, degrees, newAnchor, depth);
+        }
+        Depth.Setting setting = depth.setting().get();
+        FramePoint off = to.minus(position);
+        double z = -off.y() * depth.sinTilt();
+        FramePoint seen =
+                new FramePoint(off.x() * depth.cosSwivel() - z * depth.sinSwivel(), off.y() * depth.cosTilt());
+        double further = 1 + (off.x() * depth.sinSwivel() + z * depth.cosSwivel()) / depth.viewer(scale, setting);
+        if (!(further > 0)) {
+            return new Pose(scale, to, degrees, newAnchor, depth);
+        }
+        FramePoint centre = setting.centre();
+        return new Pose(
+                scale.times(1 / further),
+                centre.plus(position.minus(centre).plus(seen).times(1 / further)),
+                degrees,
+                newAnchor,
+                depth.withDistance(depth.distance() * further).in(setting));
     }
 
     /** This pose scaled and turned about a frame point, whose picture point stays there. */

@@ -91,9 +91,7 @@ public record Projection(ProjectiveMap toFrame, Optional<Unseen> unseen) {
         double crossed = depth.sinTilt() * depth.sinSwivel();
         double away = depth.sinSwivel();
         double awayDown = -depth.sinTilt() * depth.cosSwivel();
-        double viewer = depth.distance()
-                * Math.sqrt(sx * sy / (setting.across() * setting.down()))
-                * Math.max(setting.sheet().width(), setting.sheet().height());
+        double viewer = depth.viewer(pose.scale(), setting);
         double wx = (away * axx + awayDown * bxx) / viewer;
         double wy = (away * axy + awayDown * bxy) / viewer;
         double ww = 1 + (away * a0 + awayDown * b0) / viewer;

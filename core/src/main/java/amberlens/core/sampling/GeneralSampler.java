@@ -9,7 +9,7 @@ final class GeneralSampler implements LevelSampler {
     /** Output pixels that are read at once. */
     private static final int RUN = Window.Shape.TILE.width();
 
-    /** Further out than so many pixels nothing is seen of a picture but what goes on from its border. */
+    /** Towards a horizon places lie without end: further out than so many pixels nothing is seen but what goes on from the border. */
     private static final double BEYOND = 64;
 
     private final Loops loops;
@@ -52,11 +52,7 @@ final class GeneralSampler implements LevelSampler {
         int acrossTaps = across.taps();
         int downTaps = down.taps();
         boolean stretched = acrossTaps > Kernel.LEAST || downTaps > Kernel.LEAST;
-        patch.read(
-                level,
-                area.through(toLevel, level.width(), level.height(), BEYOND),
-                acrossTaps / 2 + 1,
-                downTaps / 2 + 1);
+        patch.read(level, seen(area), acrossTaps / 2 + 1, downTaps / 2 + 1);
         int back = 4 * Kernel.before(acrossTaps) + patch.pitch() * Kernel.before(downTaps);
         for (int y = 0; y < window.height(); y++) {
             for (int x = spans.from(y); x < spans.to(y); x += RUN) {
@@ -70,6 +66,12 @@ final class GeneralSampler implements LevelSampler {
                 }
             }
         }
+    }
+
+    private ConvexArea seen(ConvexArea area) {
+        return toLevel.isAffine()
+                ? area.through(toLevel)
+                : area.through(toLevel, level.width(), level.height(), BEYOND);
     }
 
     /** Pixels that see more than others do are a coarser level's, which takes their place; the coarsest has to show them itself. */

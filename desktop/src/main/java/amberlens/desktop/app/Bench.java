@@ -8,6 +8,7 @@ import amberlens.desktop.actions.Actions;
 import amberlens.desktop.advice.AdviceActions;
 import amberlens.desktop.aim.AimActions;
 import amberlens.desktop.beats.BeatActions;
+import amberlens.desktop.camera.AnchorRemark;
 import amberlens.desktop.camera.CameraPane;
 import amberlens.desktop.check.EdgeActions;
 import amberlens.desktop.commands.ShotLength;
@@ -178,7 +179,21 @@ public final class Bench implements AutoCloseable {
         layout.setTop(top);
         layout.setBottom(status);
         drops.serve(layout, shelf.place());
-        views = List.of(top, shelf, table, lens, camera, seal, lineUp, score, status, layout, firstMove, soundLaying);
+        var anchorRemark = new AnchorRemark(desk, services.background(), Platform::runLater);
+        views = List.of(
+                top,
+                shelf,
+                table,
+                lens,
+                camera,
+                seal,
+                lineUp,
+                score,
+                status,
+                layout,
+                firstMove,
+                soundLaying,
+                anchorRemark);
         scene = new Scene(new StackPane(layout, overlay), width, height);
         wardrobe.dress(scene);
         var keys = new BenchKeys(desk, actions, overlay, this::lensWindow);

@@ -24,11 +24,13 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import javafx.util.Duration;
 
 /** The one most useful sentence now, with the action that follows from it. */
 public final class StatusLine extends HBox implements Subscription {
@@ -41,7 +43,12 @@ public final class StatusLine extends HBox implements Subscription {
     private final Label sentence = new Label();
     private final Hyperlink action = new Hyperlink();
     private final Hyperlink ways = new Hyperlink("All ways…");
+    private final Label told = new Label();
     private final Label saved = new Label();
+    private final PauseTransition ageing = new PauseTransition(Duration.seconds(8));
+    private String heard = "";
+    private int stepHeard;
+    private int stepBefore;
     private final Subscription subscription;
 
     /** @param sealBehind closes what is seen behind planes of the selected shot */
@@ -63,7 +70,11 @@ public final class StatusLine extends HBox implements Subscription {
             ways.setVisited(false);
             desk.tools().setSealing(true);
         });
-        getChildren().addAll(sentence, action, ways, gap, saved);
+        told.setId("status-told");
+        told.setMinWidth(0);
+        told.getStyleClass().add("quiet");
+        ageing.setOnFinished(_ -> desk.say(""));
+        getChildren().addAll(sentence, action, ways, told, gap, saved);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("status-line");
         subscription = desk.subscribe(_ -> refresh());
@@ -77,14 +88,18 @@ public final class StatusLine extends HBox implements Subscription {
         ways.setManaged(false);
         saved.setText(state());
         var shot = desk.cursor().selectedShot();
-        boolean open = shot.isPresent() && services.facts().open(desk.document().project(), shot.get());
-        sentence.pseudoClassStateChanged(
-                javafx.css.PseudoClass.getPseudoClass("open"),
-                open && desk.message().isEmpty());
+        boolean open = shot.isPresent()
+                && !desk.document().project().isRig(shot.get())
+                && services.facts().open(desk.document().project(), shot.get());
+        String message = message();
+        boolean beside = open && !message.isEmpty() && desk.offer().isEmpty();
+        told.setText(beside ? message : "");
+        told.setManaged(beside);
+        sentence.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("open"), open);
         if (desk.tools().sealing()) {
             sentence.setText("The move is shown as the chosen seal would leave it; nothing is changed yet.");
-        } else if (!desk.message().isEmpty()) {
-            sentence.setText(desk.message());
+        } else if (!message.isEmpty() && !beside) {
+            sentence.setText(message);
             desk.offer()
                     .ifPresentOrElse(
                             next -> offer(next.words(), () -> {
@@ -108,6 +123,22 @@ public final class StatusLine extends HBox implements Subscription {
         } else {
             tellNext(shot.get());
         }
+    }
+
+    /** What was said, until something else was done, and if it is of something that was done no longer than a few seconds. */
+    private String message() {
+        String now = desk.message();
+        int step = desk.document().step();
+        if (!now.equals(heard)) {
+            heard = now;
+            ageing.stop();
+            if (step != stepBefore) {
+                ageing.playFromStart();
+            }
+            stepHeard = step;
+        }
+        stepBefore = step;
+        return step == stepHeard ? now : "";
     }
 
     private String state() {
@@ -261,6 +292,7 @@ public final class StatusLine extends HBox implements Subscription {
 
     @Override
     public void close() {
+        ageing.stop();
         subscription.close();
     }
 }

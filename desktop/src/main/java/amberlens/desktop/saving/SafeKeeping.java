@@ -115,7 +115,7 @@ public final class SafeKeeping implements AutoCloseable {
                 now,
                 desk.document().edits());
         newest = () -> keep(of, snapshot, entry, frame);
-        planned = saver.after(delay, newest::getAsBoolean);
+        planned = saver.after(delay, () -> keep(of, snapshot, entry, frame));
     }
 
     /** The work first: its picture may take as long as everything else that is drawn. */

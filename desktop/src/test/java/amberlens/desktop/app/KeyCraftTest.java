@@ -269,7 +269,7 @@ class KeyCraftTest extends BenchInteraction {
         keys(KeyCode.A, KeyCode.CONTROL);
         write("9:00\n");
         assertThat(time.getText()).isEqualTo("9:00");
-        assertThat(text("#status")).contains("can stand from 0:00 to");
+        assertThat(text("#status-told")).contains("can stand from 0:00 to");
         keys(KeyCode.A, KeyCode.CONTROL);
         write("+10\n");
         assertThat(frames(Properties.POSITION).getFirst()).isEqualTo(15);

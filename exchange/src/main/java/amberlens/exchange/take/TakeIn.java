@@ -16,6 +16,7 @@ import amberlens.exchange.cut.Taken;
 import amberlens.exchange.edl.EditList;
 import amberlens.exchange.otio.TimelineReader;
 import amberlens.files.FileWords;
+import amberlens.files.RegularFile;
 import amberlens.project.ClipText;
 import amberlens.project.MediaPaths;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -23,7 +24,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
@@ -80,10 +80,7 @@ public final class TakeIn {
 
     private static String text(Path file) throws FileProblem {
         try {
-            if (Files.isRegularFile(file) && Files.size(file) > LARGEST_BYTES) {
-                throw new FileProblem(file + " is far too large to be an edit or a move.");
-            }
-            byte[] bytes = Files.readAllBytes(file);
+            byte[] bytes = RegularFile.read(file, LARGEST_BYTES, "an edit or a move");
             String text =
                     new String(bytes, StandardCharsets.UTF_8); // what is no UTF-8 becomes question marks in names only
             return text.startsWith("\uFEFF") ? text.substring(1) : text;

@@ -14,7 +14,7 @@ public final class FilmRemark {
 
     /** Empty for one that says nothing, and for what cannot be read as a film. */
     public static Optional<String> in(Path file) {
-        try (var media = new OpenMedia(file, "a film", JoinedFilm.DEMUXERS, JoinedFilm.DECODERS)) {
+        try (var media = new OpenMedia(file, "a film", PieceSet.DEMUXERS, PieceSet.DECODERS)) {
             return of(media);
         } catch (FileProblem _) {
             return Optional.empty();

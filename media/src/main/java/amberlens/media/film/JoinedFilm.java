@@ -7,8 +7,6 @@ import static org.bytedeco.ffmpeg.global.avutil.*;
 import amberlens.core.model.FileProblem;
 import amberlens.media.OpenMedia;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,16 +17,15 @@ import org.bytedeco.ffmpeg.avutil.AVRational;
 
 /** Puts the pieces of a film together without coding anything again: the pictures of each, one after the other, and the sound of the first. */
 public final class JoinedFilm {
-    static final String DEMUXERS = "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm";
-    static final String DECODERS =
-            "h264,vp9,libvpx-vp9,av1,libdav1d,prores,ffv1,aac,opus,libopus,flac,pcm_s24le,pcm_s24be,pcm_s16le";
+    /** So many bytes of nothing in a row are no coded picture, but a stretch of a disk that was never written. */
+    private static final int LONGEST_GAP = 512;
+
+    /** In small pictures it is one when it is half of them, but not less than this. */
+    private static final int LEAST_GAP = 16;
 
     private final List<Path> files;
     private final Path destination;
     private final String kind;
-
-    /** A piece that was opened. */
-    private record Opened(Path path, OpenMedia media, PieceMark mark) {}
 
     private JoinedFilm(List<Path> files, Path destination, String kind) {
         this.files = files;
@@ -48,57 +45,15 @@ public final class JoinedFilm {
     }
 
     private int join() throws FileProblem {
-        List<Opened> opened = new ArrayList<>();
-        try {
-            for (Path file : files) {
-                var media = new OpenMedia(file, "a piece of a film", DEMUXERS, DECODERS);
-                Optional<PieceMark> mark = FilmRemark.of(media).flatMap(PieceMark::read);
-                if (mark.isEmpty()) {
-                    media.close();
-                    throw new FileProblem(file + " is not a piece of a film; pieces are rendered with --part K/N.");
-                }
-                opened.add(new Opened(file, media, mark.get()));
-            }
-            opened.sort(Comparator.comparingInt(piece -> piece.mark.piece().number()));
-            requireWhole(opened);
-            write(opened);
-            return opened.getFirst().mark.frames();
-        } finally {
-            opened.forEach(piece -> piece.media.close());
+        try (PieceSet set = PieceSet.of(files)) {
+            write(set);
+            return set.first().mark().frames();
         }
     }
 
-    private static void requireWhole(List<Opened> opened) throws FileProblem {
-        PieceMark first = opened.getFirst().mark;
-        for (int i = 0; i < opened.size(); i++) {
-            Opened piece = opened.get(i);
-            PieceMark mark = piece.mark;
-            boolean same = mark.piece().of() == first.piece().of()
-                    && mark.frames() == first.frames()
-                    && mark.piece().origin().equals(first.piece().origin());
-            if (!same) {
-                throw new FileProblem(piece.path + " is a piece of another film than " + opened.getFirst().path + ".");
-            }
-            if (i > 0 && mark.piece().number() == opened.get(i - 1).mark.piece().number()) {
-                throw new FileProblem(piece.path + " and " + opened.get(i - 1).path + " are both piece "
-                        + mark.piece().number() + ".");
-            }
-            if (mark.piece().number() != i + 1) {
-                throw missing(i + 1, first);
-            }
-        }
-        if (opened.size() < first.piece().of()) {
-            throw missing(opened.size() + 1, first);
-        }
-    }
-
-    private static FileProblem missing(int number, PieceMark mark) {
-        return new FileProblem("Piece " + number + " of " + mark.piece().of() + " is missing.");
-    }
-
-    private void write(List<Opened> opened) throws FileProblem {
+    private void write(PieceSet set) throws FileProblem {
         try (var container = new Container(destination, kind)) {
-            OpenMedia first = opened.getFirst().media;
+            OpenMedia first = set.first().media();
             AVStream video = copied(container, stream(first, AVMEDIA_TYPE_VIDEO).orElseThrow(() -> damaged(first)));
             Optional<AVStream> heard = stream(first, AVMEDIA_TYPE_AUDIO);
             Optional<AVStream> audio =
@@ -107,8 +62,8 @@ public final class JoinedFilm {
                     .streams(first.best(AVMEDIA_TYPE_VIDEO).orElseThrow())
                     .avg_frame_rate();
             container.begin(muxing(video));
-            try (Sounds sounds = new Sounds(container, opened.getFirst().path, audio)) {
-                for (Opened piece : opened) {
+            try (Sounds sounds = new Sounds(container, set.first().path(), audio)) {
+                for (PieceSet.Opened piece : set.pieces()) {
                     pictures(piece, container, video, rate, sounds);
                 }
                 sounds.upTo(Double.POSITIVE_INFINITY);
@@ -147,17 +102,21 @@ public final class JoinedFilm {
         return to;
     }
 
-    private static void pictures(Opened piece, Container container, AVStream to, AVRational rate, Sounds sounds)
+    private static void pictures(
+            PieceSet.Opened piece, Container container, AVStream to, AVRational rate, Sounds sounds)
             throws FileProblem {
-        OpenMedia media = piece.media;
+        OpenMedia media = piece.media();
         int index = media.best(AVMEDIA_TYPE_VIDEO).orElseThrow(() -> damaged(media));
         AVStream from = media.only(index);
         AVRational frame = new AVRational().num(rate.den()).den(rate.num());
-        long shift = av_rescale_q(piece.mark.first(), frame, to.time_base());
+        long shift = av_rescale_q(piece.mark().first(), frame, to.time_base());
         AVPacket packet = av_packet_alloc();
+        int frames = 0;
         try {
             while (av_read_frame(media.container(), packet) >= 0) {
                 if (packet.stream_index() == index) {
+                    frames++;
+                    requireWritten(packet, piece.path());
                     av_packet_rescale_ts(packet, from.time_base(), to.time_base());
                     packet.pts(packet.pts() + shift);
                     packet.dts(packet.dts() + shift);
@@ -171,6 +130,26 @@ public final class JoinedFilm {
             media.refuseIfTooLong();
         } finally {
             av_packet_free(packet);
+        }
+        if (frames != piece.frames()) {
+            throw new FileProblem(piece.path() + " holds " + frames + " frames and should hold " + piece.frames()
+                    + ": it is cut off, or was changed; render that piece again.");
+        }
+    }
+
+    private static void requireWritten(AVPacket packet, Path path) throws FileProblem {
+        byte[] data = new byte[packet.size()];
+        packet.data().position(0).get(data);
+        int most = Math.clamp(data.length / 2, LEAST_GAP, LONGEST_GAP);
+        int gap = 0;
+        for (byte one : data) {
+            gap = one == 0 ? gap + 1 : 0;
+            if (gap >= most) {
+                throw new FileProblem(path + " is damaged: a part of it was never written; render that piece again.");
+            }
+        }
+        if (data.length == 0 || (packet.flags() & AV_PKT_FLAG_CORRUPT) != 0) {
+            throw new FileProblem(path + " is damaged; render that piece again.");
         }
     }
 
@@ -188,7 +167,7 @@ public final class JoinedFilm {
             this.container = container;
             this.to = to;
             ended = to.isEmpty();
-            media = new OpenMedia(path, "a piece of a film", DEMUXERS, DECODERS);
+            media = new OpenMedia(path, "a piece of a film", PieceSet.DEMUXERS, PieceSet.DECODERS);
             media.best(AVMEDIA_TYPE_AUDIO).ifPresent(media::only);
         }
 

@@ -28,6 +28,9 @@ final class Filling {
     private static final double BLUR = 1.2;
     private static final int WHITE = 255;
 
+    /** A square of which a smaller part is opaque is as good as transparent. */
+    private static final float LEAST_OPAQUE = 0.02f;
+
     private final PictureArea area;
     private final int step;
     private final int width;
@@ -61,7 +64,7 @@ final class Filling {
         byte[] codes = new byte[3 * width * height];
         byte[] mask = new byte[width * height];
         rows.inBands(height, (first, last) -> {
-            reduce(picture, area, step, codes, first, last);
+            reduce(picture, area, step, codes, mask, first, last);
             mask(holes, area, step, mask, first, last);
         });
         Mat image = new Mat(height, width, CvType.CV_8UC3);
@@ -78,27 +81,35 @@ final class Filling {
         return new Filling(area, step, width, height, codes);
     }
 
-    /** The mean light of squares. */
-    private static void reduce(Raster picture, PictureArea area, int step, byte[] codes, int first, int last) {
+    /**
+     * The mean light of what is opaque in squares: light is premultiplied, and what is transparent is no black. A square in which nothing is
+     * has no colour of its own, and is filled.
+     */
+    private static void reduce(
+            Raster picture, PictureArea area, int step, byte[] codes, byte[] mask, int first, int last) {
         Loops loops = Loops.best();
         int across = area.size().width();
         int width = Math.ceilDiv(across, step);
         float[] row = new float[4 * across + Loops.SPARE];
         for (int y = first; y < last; y++) {
-            float[] sums = new float[3 * width];
+            float[] sums = new float[4 * width];
             int lines = Math.min(step, area.size().height() - y * step);
             for (int line = 0; line < lines; line++) {
                 picture.read(loops, area.left(), area.top() + y * step + line, across, row, 0);
                 for (int x = 0; x < across; x++) {
-                    for (int part = 0; part < 3; part++) {
-                        sums[x / step * 3 + part] += row[4 * x + part];
+                    for (int part = 0; part < 4; part++) {
+                        sums[x / step * 4 + part] += row[4 * x + part];
                     }
                 }
             }
             for (int x = 0; x < width; x++) {
                 int columns = Math.min(step, across - x * step);
+                float opaque = sums[4 * x + 3];
+                boolean nothing = opaque < LEAST_OPAQUE * lines * columns;
+                mask[y * width + x] = (byte) (nothing ? WHITE : 0);
                 for (int part = 0; part < 3; part++) {
-                    codes[3 * (y * width + x) + part] = (byte) Srgb.encoded8(sums[3 * x + part] / (lines * columns));
+                    codes[3 * (y * width + x) + part] =
+                            (byte) (nothing ? 0 : Srgb.encoded8(sums[4 * x + part] / opaque));
                 }
             }
         }
@@ -112,7 +123,7 @@ final class Filling {
                 double atX = area.left() + (x + 0.5) * step;
                 double atY = area.top() + (y + 0.5) * step;
                 boolean within = holes.stream().anyMatch(hole -> hole.begins(atX, atY, step));
-                mask[y * width + x] = (byte) (within ? WHITE : 0);
+                mask[y * width + x] = (byte) (within ? WHITE : mask[y * width + x]);
             }
         }
     }

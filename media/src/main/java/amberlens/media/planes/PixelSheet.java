@@ -60,14 +60,16 @@ abstract sealed class PixelSheet {
         void mix(int x, int y, int code, float part) {
             int at = at(x, y);
             int old = codes[at];
+            float alpha = (old >>> 24) / 255f;
+            float covered = alpha + part * (1 - alpha);
+            float share = covered > 0 ? part / covered : 0; // of what is there then; codes are not premultiplied
             int mixed = 0;
             for (int shift = 0; shift < 24; shift += 8) {
                 int from = old >>> shift & 0xFF;
                 int to = code >>> shift & 0xFF;
-                mixed |= Math.round(from + part * (to - from)) << shift;
+                mixed |= Math.round(from + share * (to - from)) << shift;
             }
-            int alpha = old >>> 24;
-            codes[at] = mixed | Math.round(alpha + part * (255 - alpha)) << 24;
+            codes[at] = mixed | Math.round(255 * covered) << 24;
         }
 
         @Override

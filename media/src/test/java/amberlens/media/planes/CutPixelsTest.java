@@ -92,6 +92,38 @@ class CutPixelsTest {
         assertThat(code(ground.at(100, 50).red())).isEqualTo(wall(100));
     }
 
+    /** A wall of one red that ends, with nothing beyond it, right beside the lantern: what is transparent is no black. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Fill.Kind.class,
+            names = {"SPREAD", "CONTINUE"})
+    void theGroundKeepsItsColourBesideWhatIsTransparent(Fill.Kind kind) {
+        int[] codes = new int[SIZE.width() * SIZE.height()];
+        long[] pixels = new long[codes.length];
+        int wall = (int) Math.round(65535 * Srgb.toLinear(230 / 255.0));
+        for (int i = 0; i < codes.length; i++) {
+            int x = i % SIZE.width();
+            boolean nothing = x >= RIGHT + 10;
+            boolean lantern = isLantern(x, i / SIZE.width());
+            codes[i] = nothing
+                    ? CodeRaster.pixel(0, 0, 0, 0)
+                    : lantern ? CodeRaster.pixel(20, 20, 20, 255) : CodeRaster.pixel(230, 40, 40, 255);
+            pixels[i] = nothing ? 0 : LinearRaster.pixel(lantern ? 100 : wall, 900, 900, 65535);
+        }
+        for (Raster picture :
+                List.of(CodeRaster.ofEightBits(SIZE, codes, false), new LinearRaster(SIZE, pixels, false))) {
+            Raster ground = cut(picture, media(6, Fill.whole(kind)), Cutouts.GROUND);
+            for (int y = TOP + 8; y < BOTTOM - 8; y += 4) {
+                for (int x = LEFT + 8; x < RIGHT - 1; x += 3) {
+                    Light light = ground.at(x, y);
+                    assertThat(code(light.red() / light.alpha()))
+                            .as("%s at %d, %d", picture.getClass().getSimpleName(), x, y)
+                            .isCloseTo(230, within(14));
+                }
+            }
+        }
+    }
+
     @Test
     void aCopyFromBesideIsThePictureThere() {
         Fill beside = Fill.whole(Fill.Kind.BESIDE).from(-150, 0);
