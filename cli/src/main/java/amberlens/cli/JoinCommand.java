@@ -44,8 +44,10 @@ final class JoinCommand implements Callable<Integer> {
                         spec.commandLine(), output + " has no ending of a film, like .mp4, .webm, .mov or .mkv"));
         Originals.of(pieces).spare(output);
         ProjectArgument.requireFree(output, overwrite);
-        int frames = JoinedFilm.join(pieces, output, codec);
-        spec.commandLine().getOut().println(output + ": " + Counted.of(frames, "frame"));
+        try (var _ = new NothingLeft()) {
+            int frames = JoinedFilm.join(pieces, output, codec);
+            spec.commandLine().getOut().println(output + ": " + Counted.of(frames, "frame"));
+        }
         return ExitCode.DONE;
     }
 }

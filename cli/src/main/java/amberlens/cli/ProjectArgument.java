@@ -36,12 +36,12 @@ final class ProjectArgument {
 
     /** Writes a project, into a folder that is made when it is missing, as all outputs are. */
     static void save(Project project, Path output) throws FileProblem {
-        try {
+        try (var _ = new NothingLeft()) {
             WholeFile.makeFolder(output);
+            ProjectFile.save(project, output);
         } catch (IOException e) {
             throw FileWords.cannotWrite(output, e);
         }
-        ProjectFile.save(project, output);
     }
 
     /** Refuses to write over the project or one of its media, even where overwriting is allowed. */

@@ -59,13 +59,32 @@ final class SheetCommand implements Callable<Integer> {
         try (var workshop = new Workshop();
                 var progress = new TerminalProgress()) {
             var frames = new FrameSource(project, workshop.pictures, workshop.rows);
-            Optional<List<ShotCheck>> checks = new Proof(project, origin).write(output, frames, progress);
+            List<Proof.Shape> shapes = delivery.isGiven() ? List.of() : shapes(whole);
+            Optional<List<ShotCheck>> checks = new Proof(project, origin, shapes).write(output, frames, progress);
             if (checks.isEmpty()) {
                 err.println("amber: cancelled; nothing was left behind.");
                 return ExitCode.FAILED;
             }
             spec.commandLine().getOut().println(output + ": " + CheckWords.verdict(checks.get()));
-            return checks.get().stream().allMatch(ShotCheck::sealed) ? ExitCode.DONE : ExitCode.OPEN_EDGE;
+            shapes.forEach(shape ->
+                    spec.commandLine().getOut().println(output + ": in " + shape.name() + ": " + shape.words()));
+            boolean sealed = checks.get().stream().allMatch(ShotCheck::sealed)
+                    && shapes.stream().allMatch(Proof.Shape::sealed);
+            return sealed ? ExitCode.DONE : ExitCode.OPEN_EDGE;
         }
+    }
+
+    /** What is found of the film in its deliveries, as check finds it. */
+    private static List<Proof.Shape> shapes(Project whole) {
+        return whole.deliveries().stream()
+                .map(shape -> {
+                    Project film = DeliveryFilm.of(whole, shape);
+                    return Proof.Shape.of(
+                            shape.name(),
+                            film.shots().stream()
+                                    .map(shot -> ShotCheck.of(film, shot))
+                                    .toList());
+                })
+                .toList();
     }
 }

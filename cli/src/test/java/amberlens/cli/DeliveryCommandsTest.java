@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -43,6 +44,26 @@ class DeliveryCommandsTest extends CommandTrial {
     private JsonNode check() throws IOException {
         run("check", "@film.amber", "--json");
         return new ObjectMapper().readTree(out);
+    }
+
+    /** The film is sealed, and its delivery is not: proof and check say the same. */
+    @Test
+    void a_proof_says_what_is_open_in_a_delivery() throws IOException {
+        assertThat(run("reframe", "@film.amber", "--delivery", "tall")).as(err).isZero();
+        assertThat(run("sheet", "@film.amber", "-o", "@sealed.html")).as(err).isZero();
+        assertThat(out).contains("in tall: Every shot is sealed.");
+        var mapper = new ObjectMapper();
+        var project = (ObjectNode) mapper.readTree(Files.readString(folder.resolve("film.amber")));
+        ((ObjectNode) project.at("/shots/0/deliveries/0/camera"))
+                .putObject("scale")
+                .putArray("value")
+                .add(20)
+                .add(20);
+        Files.writeString(folder.resolve("film.amber"), mapper.writeValueAsString(project));
+        assertThat(run("check", "@film.amber")).isEqualTo(3);
+        assertThat(run("sheet", "@film.amber", "-o", "@open.html")).isEqualTo(3);
+        assertThat(out).contains("in tall: 1 of 1 shot has an open edge.");
+        assertThat(Files.readString(folder.resolve("open.html"))).contains("In tall: 1 of 1 shot has an open edge.");
     }
 
     @Test

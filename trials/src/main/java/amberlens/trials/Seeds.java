@@ -1,6 +1,8 @@
 package amberlens.trials;
 
+import amberlens.core.extras.Extras;
 import amberlens.core.geometry.Size;
+import amberlens.core.model.Delivery;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.core.raster.Rows;
@@ -20,6 +22,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -42,12 +45,31 @@ final class Seeds {
 
     static List<Seed> of(Kind kind, Path folder) throws IOException, FileProblem {
         return switch (kind) {
-            case PROJECT -> List.of(new Seed(resource("everything.amber"), ".amber"));
+            case PROJECT -> projects(folder);
             case PICTURE -> pictures();
             case FILM -> films(folder);
             case SOUND -> sounds(folder);
             case TAKEN -> taken(folder);
         };
+    }
+
+    /** Of every version: what an older one holds is read as the newer ones are. */
+    private static List<Seed> projects(Path folder) throws IOException, FileProblem {
+        List<Seed> seeds = new ArrayList<>();
+        String first = new String(resource("everything.amber"), StandardCharsets.UTF_8);
+        Path file = Files.write(folder.resolve("fernhollow.amber"), resource("fernhollow.amber"));
+        Project film = ProjectFile.open(file);
+        String latest = Files.readString(file);
+        int newest = Integer.parseInt(latest.replaceAll("(?s).*?\"version\": (\\d+).*", "$1"));
+        for (int version = 1; version < newest; version++) {
+            String older = first.replace("\"version\": 1", "\"version\": " + version);
+            seeds.add(new Seed(older.getBytes(StandardCharsets.UTF_8), ".amber"));
+        }
+        var tall = new Delivery("d1", "tall", new Size(1080, 1920), Extras.NONE);
+        ProjectFile.save(film.withDeliveries(List.of(tall)), file);
+        seeds.add(new Seed(Files.readAllBytes(file), ".amber"));
+        Files.delete(file);
+        return seeds;
     }
 
     private static byte[] resource(String name) throws IOException {

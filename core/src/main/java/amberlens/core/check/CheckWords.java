@@ -4,6 +4,7 @@ import amberlens.core.edges.EdgeReport;
 import amberlens.core.edges.Judged;
 import amberlens.core.edges.Margin;
 import amberlens.core.geometry.PictureArea;
+import amberlens.core.look.Looks;
 import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.planes.Plane;
@@ -133,10 +134,12 @@ public final class CheckWords {
         String when = moments == frames
                 ? Counted.of(frames, "frame")
                 : Counted.of(moments, "moment") + " of " + Counted.of(frames, "frame");
-        String what = judged.area().equals(PictureArea.whole(judged.sheet()))
-                ? "the whole picture, " + judged.sheet() + " px"
-                : judged.picture() + " px at " + judged.area().left() + ", "
-                        + judged.area().top() + " of a picture of " + judged.sheet() + " px";
+        String what = Looks.crop(check.shot().looks())
+                ? "what its crop and card leave of the picture of " + judged.sheet() + " px"
+                : judged.area().equals(PictureArea.whole(judged.sheet()))
+                        ? "the whole picture, " + judged.sheet() + " px"
+                        : judged.picture() + " px at " + judged.area().left() + ", "
+                                + judged.area().top() + " of a picture of " + judged.sheet() + " px";
         return when + ", each corner of the frame of " + judged.frame() + " px against each side of " + what
                 + "; sealed from " + Figures.fixed(Margin.SEALED, 3) + " px";
     }

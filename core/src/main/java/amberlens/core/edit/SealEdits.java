@@ -87,7 +87,13 @@ public final class SealEdits {
         if (cut.isPresent()) {
             return cut.get();
         }
-        SealResult result = Seal.by(way, subject, terms.withLocked(locked));
+        SealResult result;
+        try {
+            result = Seal.by(way, subject, terms.withLocked(locked));
+        } catch (IllegalArgumentException e) { // a shot that follows would pass what numbers there can be
+            return new SealResult.Refused(
+                    0, Optional.empty(), "what would close it is out of range (" + e.getMessage() + ")");
+        }
         return result instanceof SealResult.Sealed sealed
                 ? new SealResult.Sealed(own.back(sealed.camera()), sealed.cost(), sealed.addedKey())
                 : result;

@@ -156,8 +156,7 @@ class PlanesSceneTest extends ThreeShotsInteraction {
         ComboBox<Fill.Kind> behind = lookup("#plane-fill").query();
         onFx(() -> behind.setValue(Fill.Kind.NONE));
         waitUntil("what is open", () -> text("#planes-found").startsWith("Open"));
-        clickOn("Dismiss");
-        assertThat(text("#status")).contains("deeper than filled");
+        waitUntil("the words", () -> text("#status").contains("deeper than filled"));
         clickOn("#status-action");
         waitUntil("sealed", () -> shot().camera().has(Properties.PARALLAX));
         assertThat(ShotCheck.of(project(), shot()).sealed()).isTrue();

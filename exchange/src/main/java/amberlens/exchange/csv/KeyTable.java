@@ -39,6 +39,7 @@ public final class KeyTable {
     private final char separator;
     private final Map<String, Integer> columns = new HashMap<>();
     private final SortedMap<Integer, String[]> rows = new TreeMap<>();
+    private final Map<Integer, Integer> lines = new HashMap<>();
 
     private KeyTable(char separator) {
         this.separator = separator;
@@ -82,6 +83,7 @@ public final class KeyTable {
             if (table.rows.put(frame, row) != null) {
                 throw new FileProblem("two rows are of frame " + frame);
             }
+            table.lines.put(frame, i + 1);
         }
         if (table.rows.isEmpty()) {
             throw new FileProblem("it has no rows");
@@ -194,9 +196,8 @@ public final class KeyTable {
 
     private <V> CameraTrack with(CameraTrack camera, Property<V> property, List<String> names) throws FileProblem {
         List<Key<V>> keys = new ArrayList<>();
-        int line = 1;
         for (var row : rows.entrySet()) {
-            line++;
+            int line = lines.getOrDefault(row.getKey(), 0);
             double[] numbers = new double[names.size()];
             boolean there = true;
             for (int i = 0; i < numbers.length; i++) {

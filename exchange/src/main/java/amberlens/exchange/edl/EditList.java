@@ -22,8 +22,9 @@ public final class EditList {
             Pattern.compile("^(\\d+)\\s+(\\S+)\\s+(\\S+)\\s+(C|D|W\\d*|K\\s?[BO]?)\\s*(\\d+)?\\s+" + TC + "\\s+" + TC
                     + "\\s+" + TC + "\\s+" + TC + ".*$");
     private static final Pattern NUMBERED = Pattern.compile("^\\d{3,6}\\s+\\S+\\s+\\S+\\s.*$");
-    private static final Pattern REMARK =
-            Pattern.compile("^\\*\\s*(FROM CLIP NAME|TO CLIP NAME|SOURCE FILE|FROM FILE|TO FILE)\\s*:\\s*(.+)$");
+    private static final Pattern REMARK = Pattern.compile(
+            "^\\*\\s*(FROM CLIP NAME|TO CLIP NAME|SOURCE FILE|FROM FILE|TO FILE)\\s*:\\s*(.+)$",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern SPEED = Pattern.compile("^M2\\s+(\\S+)\\s+([-+]?[\\d.]+)(?:\\s+" + TC + ")?.*$");
     private static final List<String> BLACK = List.of("BL", "BLACK", "BLK");
 
@@ -105,14 +106,12 @@ public final class EditList {
 
     private void line(String line) {
         Matcher event = EVENT.matcher(line);
-        Matcher remark = REMARK.matcher(line.toUpperCase(Locale.ROOT));
+        Matcher remark = REMARK.matcher(line);
         Matcher speed = SPEED.matcher(line);
         if (event.matches()) {
             event(event);
         } else if (remark.matches()) {
-            name(
-                    remark.group(1),
-                    line.substring(line.length() - remark.group(2).length()).strip());
+            name(remark.group(1).toUpperCase(Locale.ROOT), remark.group(2).strip());
         } else if (speed.matches() && !lines.isEmpty()) {
             speed(speed);
         } else if (line.startsWith("TITLE:")) {

@@ -109,7 +109,9 @@ final class Chain {
                 : List.of(
                         "loop=loop=%d:size=1".formatted(move.length() - 1),
                         "trim=end_frame=" + move.length(),
-                        "setpts=N/(%s)/TB".formatted(move.rate().written()),
+                        "settb=1/(%s)"
+                                .formatted(move.rate().written()), // a frame is one tick, whatever the picture came in
+                        "setpts=N",
                         fps());
     }
 
@@ -129,6 +131,7 @@ final class Chain {
         double start = time.footage().rate().seconds(Math.max(0, time.source().in()));
         return List.of(
                 String.format(Locale.ROOT, "trim=start=%.6f", start),
+                "settb=AVTB",
                 String.format(Locale.ROOT, "setpts=(PTS-STARTPTS)*%.9f", 100 / speed.constant()),
                 fps(),
                 "tpad=stop=-1:stop_mode=clone",

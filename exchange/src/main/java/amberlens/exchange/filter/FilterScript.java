@@ -44,13 +44,19 @@ public final class FilterScript {
         String path = move.media().path();
         Optional<NumberedName> numbered = move.isSequence() ? NumberedName.of(path) : Optional.empty();
         if (numbered.isEmpty()) {
-            return "-i " + quoted(path);
+            boolean pattern = path.contains("%") && !move.media().moves();
+            return (pattern ? "-pattern_type none " : "") + "-i " + quoted(path);
         }
         NumberedName name = numbered.get();
         String rate =
                 move.media().footage().map(footage -> footage.rate().written()).orElse("25/1");
         return "-framerate " + rate + " -start_number " + name.padded() + " -i "
-                + quoted(name.before() + "%0" + name.digits() + "d" + name.after());
+                + quoted(literal(name.before()) + "%0" + name.digits() + "d" + literal(name.after()));
+    }
+
+    /** In a pattern of numbered names a per cent sign stands for itself when it is there twice. */
+    private static String literal(String text) {
+        return text.replace("%", "%%");
     }
 
     private static String quoted(String text) {

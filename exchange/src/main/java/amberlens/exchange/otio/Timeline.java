@@ -97,8 +97,11 @@ public final class Timeline {
                 at = shot.start();
             }
             int end = shot.start() + shot.length();
-            int overlap =
-                    i + 1 < shots.size() ? Math.max(0, end - shots.get(i + 1).start()) : 0;
+            Shot next = i + 1 < shots.size() ? shots.get(i + 1) : null;
+            if (next != null && !dissolves(next)) {
+                end = Math.min(end, next.start()); // it lies over this one from its first frame on
+            }
+            int overlap = next == null ? 0 : Math.max(0, end - next.start());
             int late = overlap - overlap / 2; // what the next one's half leaves
             int cut = end - (overlap == 0 ? 0 : late);
             children.add(clip(shot, early, cut - at));
@@ -109,6 +112,10 @@ public final class Timeline {
             }
         }
         return track;
+    }
+
+    private static boolean dissolves(Shot shot) {
+        return shot.layering().enter().filter(fade -> fade.through().isEmpty()).isPresent();
     }
 
     private ObjectNode gap(int frames) {
@@ -132,7 +139,7 @@ public final class Timeline {
      */
     private ObjectNode clip(Shot shot, int early, int frames) {
         ObjectNode clip = Otio.item("Clip.2", shot.name());
-        double start = early + sourceSeconds(shot) * rate;
+        double start = early * steadySpeed(shot) + sourceSeconds(shot) * rate;
         clip.set("source_range", Otio.range(start, frames, rate));
         retimed(clip, shot);
         ObjectNode references = clip.putObject("media_references");
@@ -144,18 +151,23 @@ public final class Timeline {
 
     private double sourceSeconds(Shot shot) {
         return project.sourceTime(shot)
-                .map(time ->
-                        time.footage().rate().seconds(Math.max(0, time.source().in())))
+                .map(time -> time.footage().rate().seconds(time.source().in()))
                 .orElse(0.0);
+    }
+
+    /** How many frames of its source pass in a frame, where that is said. */
+    private double steadySpeed(Shot shot) {
+        Channel<Double> speed = shot.camera().get(Properties.SPEED);
+        boolean said = project.sourceTime(shot).isPresent() && (!speed.animated() || speed.muted());
+        return said ? speed.constant() / 100 : 1;
     }
 
     /** A constant speed as a time warp; others stand in our own metadata only. */
     private void retimed(ObjectNode clip, Shot shot) {
-        Channel<Double> speed = shot.camera().get(Properties.SPEED);
-        boolean said = project.sourceTime(shot).isPresent() && (!speed.animated() || speed.muted());
-        if (said && speed.constant() != 100) {
+        double speed = steadySpeed(shot);
+        if (speed != 1) {
             ObjectNode warp = Otio.object("LinearTimeWarp.1", "");
-            warp.put("effect_name", "").put("enabled", true).put("time_scalar", speed.constant() / 100);
+            warp.put("effect_name", "").put("enabled", true).put("time_scalar", speed);
             ((ArrayNode) clip.get("effects")).add(warp);
         }
     }

@@ -23,7 +23,7 @@ public final class SvgPage {
 
     /** Key splines have all four numbers in 0 … 1; a curve that overshoots is sampled. */
     private static boolean sayable(TimingCurve curve) {
-        return curve.y1() >= 0 && curve.y1() <= 1 && curve.y2() >= 0 && curve.y2() <= 1;
+        return curve.y1() >= 0 && curve.y1() <= 1 && curve.y2() >= 0 && curve.y2() <= 1 && CssPage.isSteady(curve);
     }
 
     /**

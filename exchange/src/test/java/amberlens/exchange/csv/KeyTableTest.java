@@ -107,6 +107,9 @@ class KeyTableTest {
     @Test
     void what_is_wrong_is_named_by_row_and_column() {
         assertThatThrownBy(() -> back("frame,rotation\n0,left\n")).hasMessageContaining("row 2, column \"rotation\"");
+        assertThatThrownBy(() -> back("frame,rotation\n40,1\n0,left\n20,2\n"))
+                .as("rows are counted as they stand in the file")
+                .hasMessageContaining("row 3, column \"rotation\"");
         assertThatThrownBy(() -> back("frame,rotation\n1.5,3\n")).hasMessageContaining("row 2, column \"frame\"");
         assertThatThrownBy(() -> back("frame,rotation\n1,3\n1,4\n")).hasMessageContaining("two rows are of frame 1");
         assertThatThrownBy(() -> back("frame,rotation,leg\n1,3,fast\n2,4,\n")).hasMessageContaining("column \"leg\"");

@@ -42,6 +42,16 @@ class EditListTest {
         assertThat(cut.remarks()).isEmpty();
     }
 
+    /** Upper-casing makes two letters of ß, which moves everything after it. */
+    @Test
+    void names_keep_all_their_letters() throws FileProblem {
+        CutList cut = read("""
+                001  A        V     C        00:00:00:00 00:00:04:00 01:00:00:00 01:00:04:00
+                * From Clip Name: Fußgängerstraße.mov
+                """, "25");
+        assertThat(cut.events().getFirst().clues()).contains("Fußgängerstraße.mov");
+    }
+
     @Test
     void a_dissolve_lets_the_one_before_it_last_until_it_is_over() throws FileProblem {
         CutList cut = read("""

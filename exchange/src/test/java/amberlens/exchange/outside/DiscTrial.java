@@ -59,6 +59,9 @@ abstract class DiscTrial {
             "rotation": {"keys": [{"at": 0, "value": -20, "leg": {"kind": "curve", "handles": [0.3, -0.2, 0.6, 1.3]}}, {"at": 29, "value": 400}]},
             "position": {"keys": [{"at": 3, "value": [160, 90], "leg": {"kind": "linear"}}, {"at": 24, "value": [170, 80]}]},
             "anchor": {"value": [440, 280]}""",
+            "steep", """
+            "scale": {"keys": [{"at": 0, "value": [40, 40], "leg": {"kind": "curve", "handles": [0, 1, 1, 0]}}, {"at": 28, "value": [120, 120]}]},
+            "position": {"keys": [{"at": 0, "value": [120, 60], "leg": {"kind": "curve", "handles": [0, 1, 1, 0]}}, {"at": 28, "value": [200, 120]}]}""",
             "smooth", """
             "position": {"keys": [{"at": 0, "value": [150, 90], "leg": {"kind": "smooth"}}, {"at": 9, "value": [200, 50], "leg": {"kind": "smooth"}},
               {"at": 18, "value": [110, 110], "leg": {"kind": "smooth"}}, {"at": 29, "value": [150, 90]}]}""",

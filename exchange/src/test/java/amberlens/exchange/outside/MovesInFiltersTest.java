@@ -23,6 +23,8 @@ import org.bytedeco.javacpp.Loader;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.DisabledIf;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Moves as chains of filters, run by FFmpeg's own program and read by its own expressions, against our frames. */
 class MovesInFiltersTest extends DiscTrial {
@@ -88,6 +90,36 @@ class MovesInFiltersTest extends DiscTrial {
                         .as("%s at frame %d: %s, not %s", leg, frame, there, ours)
                         .isLessThanOrEqualTo(NEAR_PX);
             }
+        }
+    }
+
+    /** A picture comes in at 25 frames a second, whatever the film's rate is. */
+    @ParameterizedTest
+    @CsvSource({"60/1, 2", "60/1, 100", "30000/1001, 100", "24000/1001, 31", "12/1, 40", "25/1, 7"})
+    @DisabledIf(value = "noProgram", disabledReason = "needs sound libraries: ./amber test installs them")
+    void no_frame_is_lost_at_any_rate(String rate, int length) throws Exception {
+        write(Map.of("eased", LEGS.get("eased")));
+        Path project = folder.resolve("disc.amber");
+        Files.writeString(
+                project,
+                Files.readString(project)
+                        .replace("\"rate\": \"25/1\"", "\"rate\": \"" + rate + "\"")
+                        .replace("\"length\": 30", "\"length\": " + length));
+        written("eased", MoveFormat.FFMPEG);
+        Path frames = Files.createDirectories(folder.resolve("at " + rate.replace('/', '-') + " " + length));
+        int code = runs(
+                "-v",
+                "error",
+                "-i",
+                folder.resolve("a disc.png").toString(),
+                "-filter_complex_script",
+                folder.resolve("move.filter").toString(),
+                "-s",
+                "32x18",
+                frames.resolve("%03d.png").toString());
+        assertThat(code).isZero();
+        try (var files = Files.list(frames)) {
+            assertThat(files.count()).isEqualTo(length);
         }
     }
 

@@ -36,8 +36,25 @@ import javax.xml.stream.XMLStreamException;
  *
  * @param project what is proved
  * @param origin where it comes from
+ * @param shapes what was found of the same film in other shapes, a line for each
  */
-public record Proof(Project project, Origin origin) {
+public record Proof(Project project, Origin origin, List<Shape> shapes) {
+    /**
+     * The film in one of its deliveries.
+     *
+     * @param words what was found there
+     */
+    public record Shape(String name, boolean sealed, String words) {
+        public static Shape of(String name, List<ShotCheck> checks) {
+            return new Shape(name, checks.stream().allMatch(ShotCheck::sealed), CheckWords.verdict(checks));
+        }
+    }
+
+    /** Of one shape alone. */
+    public Proof(Project project, Origin origin) {
+        this(project, origin, List.of());
+    }
+
     /** How large its pictures are at most, in pixels of the page. */
     private static final int PICTURE_WIDTH = 400;
 
@@ -114,7 +131,8 @@ public record Proof(Project project, Origin origin) {
     }
 
     private void summary(List<ShotCheck> checks, Html page) throws XMLStreamException {
-        boolean open = checks.stream().anyMatch(check -> !check.sealed());
+        boolean open = checks.stream().anyMatch(check -> !check.sealed())
+                || shapes.stream().anyMatch(shape -> !shape.sealed());
         FrameRate rate = project.frame().rate();
         page.open("header");
         page.text("h1", project.name());
@@ -123,6 +141,13 @@ public record Proof(Project project, Origin origin) {
                 checks.isEmpty() ? "The line-up has no shot." : CheckWords.verdict(checks),
                 "class",
                 open ? "verdict is-open" : "verdict");
+        for (Shape shape : shapes) {
+            page.text(
+                    "p",
+                    "In " + shape.name() + ": " + shape.words(),
+                    "class",
+                    shape.sealed() ? "verdict" : "verdict is-open");
+        }
         page.open("dl");
         row(page, "Frame", project.frameSize() + ", " + rate + " frames a second");
         row(page, "Length", Timecode.of(LineUp.length(project), rate) + ", " + Counted.of(checks.size(), "shot"));

@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.Arrays;
 import java.util.function.BooleanSupplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The sound of a file, decoded once into a temporary one, so that hours of it need no memory and any place of it is at hand. What is
@@ -66,22 +67,23 @@ public final class DecodedSound implements Samples, AutoCloseable {
     private static DecodedSound decoded(
             Path path, SoundStream stream, Blocks blocks, double tempo, BooleanSupplier goesOn) throws FileProblem {
         Path raw = temporary();
+        FileChannel channel = null;
         try {
-            FileChannel channel = FileChannel.open(
+            channel = FileChannel.open(
                     raw, StandardOpenOption.READ, StandardOpenOption.WRITE, StandardOpenOption.TRUNCATE_EXISTING);
+            boolean silenced = false;
             long pairs = 0;
             float[] block = blocks.next();
             while (block.length > 0 && pairs < MOST) {
                 if (!goesOn.getAsBoolean()) {
-                    channel.close();
                     throw new FileProblem("Reading of " + path + " was ended.");
                 }
+                silenced |= silenceStrange(block);
                 write(channel, block);
                 pairs += block.length / CHANNELS;
                 block = blocks.next();
             }
             if (pairs == 0) {
-                channel.close();
                 throw new FileProblem(path + " holds no sound that can be read; it is empty or cut off.");
             }
             var facts = new SoundFacts(
@@ -89,18 +91,44 @@ public final class DecodedSound implements Samples, AutoCloseable {
                     stream.channels(),
                     stream.codecName(),
                     stream.streams(),
-                    stream.damaged() > 0 || pairs * tempo < 0.98 * stream.saidSeconds() * RATE - RATE / 10.0);
+                    silenced
+                            || stream.damaged() > 0
+                            || pairs * tempo < 0.98 * stream.saidSeconds() * RATE - RATE / 10.0);
             return new DecodedSound(raw, channel, pairs, facts);
         } catch (IOException e) {
-            remove(raw);
+            giveUp(channel, raw);
             throw new FileProblem(
                     "There is no room for the sound of " + path + " in the folder for temporary files: "
                             + FileWords.reason(e) + ".",
                     e);
-        } catch (FileProblem | RuntimeException e) {
-            remove(raw);
+        } catch (FileProblem | RuntimeException | Error e) {
+            giveUp(channel, raw);
             throw e;
         }
+    }
+
+    /** An open channel would keep the room of a file that is removed. */
+    private static void giveUp(@Nullable FileChannel channel, Path raw) {
+        try {
+            if (channel != null) {
+                channel.close();
+            }
+        } catch (IOException _) {
+            // it is removed all the same
+        }
+        remove(raw);
+    }
+
+    /** Samples that are no numbers count as silence: one of them would silence all that is mixed with it. */
+    private static boolean silenceStrange(float[] block) {
+        boolean any = false;
+        for (int i = 0; i < block.length; i++) {
+            if (!Float.isFinite(block[i])) {
+                block[i] = 0;
+                any = true;
+            }
+        }
+        return any;
     }
 
     private static Path temporary() throws FileProblem {
