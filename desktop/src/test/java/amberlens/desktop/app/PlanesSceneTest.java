@@ -92,6 +92,7 @@ class PlanesSceneTest extends ThreeShotsInteraction {
     /** Drags around the moon, a little outside of it. */
     private void lasso() {
         keys(KeyCode.P, KeyCode.ALT);
+        waitUntil("the pen", () -> bench.desk().tools().planes().shown());
         moveTo(onMoon(0, RADIUS + 8));
         press(MouseButton.PRIMARY);
         for (int degrees = 40; degrees < 360; degrees += 40) {
