@@ -222,6 +222,14 @@ class PiecesTest extends CommandTrial {
     }
 
     @Test
+    void pieces_are_joined_only_into_what_can_hold_them() {
+        pieces(".mp4", 2);
+        assertThat(run("join", "@p1.mp4", "@p2.mp4", "-o", "@joined.webm")).isEqualTo(1);
+        assertThat(err).contains("let its name end as theirs do");
+        assertThat(folder.resolve("joined.webm")).doesNotExist();
+    }
+
+    @Test
     void more_pieces_than_stretches_and_formats_that_cannot_be_joined_are_refused() {
         List<Integer> codes = new ArrayList<>();
         codes.add(run("render", "@film.amber", "-o", "@p.mp4", "--part", "1/300"));

@@ -7,6 +7,8 @@ import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
 import com.fasterxml.jackson.core.util.Separators;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import java.util.Locale;
+import java.util.regex.Pattern;
 
 /** The layout of the file: one member a line, so that a version-control diff shows what changed. */
 final class ProjectText {
@@ -14,14 +16,24 @@ final class ProjectText {
             .enable(StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN)
             .build();
 
+    /** Half of a character of two: JSON has it as an escape, and no encoding otherwise. */
+    private static final Pattern HALF =
+            Pattern.compile("[\\uD800-\\uDBFF](?![\\uDC00-\\uDFFF])|(?<![\\uD800-\\uDBFF])[\\uDC00-\\uDFFF]");
+
     private ProjectText() {}
+
+    private static String halvesEscaped(String text) {
+        return HALF.matcher(text)
+                .replaceAll(found -> String.format(
+                        Locale.ROOT, "\\\\u%04x", (int) found.group().charAt(0)));
+    }
 
     static String of(JsonNode root) {
         var separators = Separators.createDefaultInstance().withObjectFieldValueSpacing(Separators.Spacing.AFTER);
         var printer = new DefaultPrettyPrinter().withSeparators(separators);
         printer.indentObjectsWith(new DefaultIndenter("  ", "\n"));
         try {
-            return JSON.writer(printer).writeValueAsString(root) + "\n";
+            return halvesEscaped(JSON.writer(printer).writeValueAsString(root)) + "\n";
         } catch (JsonProcessingException e) {
             throw new IllegalStateException("a project could not be written as JSON", e);
         }

@@ -57,6 +57,16 @@ class ProjectFileTest {
         assertThat(shot.camera().scale().keys().getFirst().leg()).isInstanceOf(Leg.Curve.class);
     }
 
+    /** Half of a leaf, as a damaged text may hold it: a file in UTF-8 would have a question mark there. */
+    @Test
+    void half_a_character_survives() throws IOException, FileProblem {
+        Path file = folder.resolve("half.amber");
+        for (String name : new String[] {"half \uD83C", "\uDF3F half", "\uD83C\uD83C\uDF3F", "whole \uD83C\uDF3F"}) {
+            ProjectFile.save(Project.empty(name), file);
+            assertThat(ProjectFile.open(file).name()).isEqualTo(name);
+        }
+    }
+
     @Test
     void nothing_is_lost_on_a_round_trip_not_even_what_is_unknown() throws IOException, FileProblem {
         Path file = written(EXAMPLE);

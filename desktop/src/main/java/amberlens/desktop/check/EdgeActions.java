@@ -191,7 +191,7 @@ public final class EdgeActions {
         services.background().execute(() -> {
             var bounds = pixels.pyramid().opaqueBounds();
             Platform.runLater(() -> bounds.ifPresentOrElse(
-                    area -> desk.document().apply(SettingsEdits.judgeOpaque(shot.id(), area)),
+                    area -> desk.document().applyBeside(SettingsEdits.judgeOpaque(shot.id(), area)),
                     () -> desk.say("No pixel of this picture is fully opaque.")));
         });
     }

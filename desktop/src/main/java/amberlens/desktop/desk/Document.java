@@ -192,13 +192,18 @@ public final class Document {
      * that edit.
      */
     public void applyBeside(Edit edit) {
+        applyToWholeBeside(DeliveryEdits.inAllShapes(edit, shape));
+    }
+
+    /** Likewise, of the project in its own frame. */
+    public void applyToWholeBeside(Edit edit) {
         Edit gesture = shown;
         if (gesture == null) {
-            apply(edit);
+            applyToWhole(edit);
             return;
         }
         Project before = project;
-        if (history.apply(DeliveryEdits.inAllShapes(edit, shape), here())) {
+        if (history.apply(edit, here())) {
             edits++;
         }
         present();

@@ -143,7 +143,7 @@ public final class SubjectTracks implements AutoCloseable {
                 true,
                 (frames, progress) -> following.make(new Tracking(frames), progress),
                 (track, ended) -> {
-                    desk.document().applyToWhole(TrackEdits.keep(media.id(), track));
+                    desk.document().applyToWholeBeside(TrackEdits.keep(media.id(), track));
                     desk.say(words(track));
                     if (!ended) {
                         then.run();

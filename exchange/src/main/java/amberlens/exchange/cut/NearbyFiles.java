@@ -1,5 +1,6 @@
 package amberlens.exchange.cut;
 
+import java.io.File;
 import java.io.IOException;
 import java.net.URI;
 import java.net.URISyntaxException;
@@ -63,7 +64,17 @@ public final class NearbyFiles {
         return Optional.empty();
     }
 
+    /** Whether a clue leads to another machine, which is not asked: an edit of somebody else's would make this one log on there. */
+    static boolean isElsewhere(String clue) {
+        return clue.startsWith("\\\\")
+                || (File.separatorChar == '\\' && clue.startsWith("//"))
+                || clue.matches("(?i)file://(?!localhost/|/).*");
+    }
+
     private Optional<Path> direct(String clue) {
+        if (isElsewhere(clue)) {
+            return Optional.empty();
+        }
         try {
             Path path = clue.startsWith("file:")
                     ? Path.of(new URI(clue.replace("file://localhost/", "file:///")))

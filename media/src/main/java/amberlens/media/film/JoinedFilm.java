@@ -58,6 +58,10 @@ public final class JoinedFilm {
             Optional<AVStream> heard = stream(first, AVMEDIA_TYPE_AUDIO);
             Optional<AVStream> audio =
                     heard.isPresent() ? Optional.of(copied(container, heard.get())) : Optional.empty();
+            requireHeld(container, video);
+            if (audio.isPresent()) {
+                requireHeld(container, audio.get());
+            }
             AVRational rate = first.container()
                     .streams(first.best(AVMEDIA_TYPE_VIDEO).orElseThrow())
                     .avg_frame_rate();
@@ -70,6 +74,15 @@ public final class JoinedFilm {
             }
             container.end();
             container.intoPlace();
+        }
+    }
+
+    private void requireHeld(Container container, AVStream stream) throws FileProblem {
+        int held = avformat_query_codec(
+                container.context().oformat(), stream.codecpar().codec_id(), FF_COMPLIANCE_NORMAL);
+        if (held == 0) {
+            throw new FileProblem(
+                    destination + " cannot hold what the pieces are coded as; let its name end as theirs do.");
         }
     }
 
