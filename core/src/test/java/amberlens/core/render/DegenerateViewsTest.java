@@ -30,7 +30,7 @@ import org.junit.jupiter.api.Test;
 class DegenerateViewsTest {
     private static final Size FRAME = new Size(320, 180);
     private static final Size PICTURE = new Size(640, 480);
-    private static final Colour GROUND = new Colour(0xFF00FF);
+    private static final Colour GROUND = TestPictures.MAGENTA;
     private static final Pyramid GREY = TestPictures.pyramid(PICTURE, (_, _) -> 0.5);
 
     private static Project project(Depth depth, double percent, Shutter shutter) {
@@ -51,14 +51,7 @@ class DegenerateViewsTest {
         assertThat(ShotCheck.of(project, shot).enlargement().percent()).isPositive();
         FrameRaster raster = Compositor.compose(
                 LineUpFrame.layers(project, 1, FRAME, (_, _) -> new Picture.Pixels(GREY)), GROUND, FRAME, Rows.ALONE);
-        long count = 0;
-        for (int y = 0; y < FRAME.height(); y++) {
-            for (int x = 0; x < FRAME.width(); x++) {
-                int rgb = raster.rgb(x, y);
-                count += Math.abs((rgb >> 16 & 0xFF) - (rgb >> 8 & 0xFF)) > 2 ? 1 : 0;
-            }
-        }
-        return count;
+        return TestPictures.ofMagenta(raster, FRAME);
     }
 
     private static boolean sealed(Project project) {

@@ -35,7 +35,7 @@ import org.junit.jupiter.api.Test;
 class RigCutsTest {
     private static final Size FRAME = new Size(192, 108);
     private static final Size PICTURE = new Size(480, 320);
-    private static final Colour GROUND = new Colour(0xFF00FF);
+    private static final Colour GROUND = TestPictures.MAGENTA;
 
     private static Project under(LookSet looks, double rigPercent) {
         Pose full = Pose.neutral(PICTURE, FRAME);
@@ -56,14 +56,7 @@ class RigCutsTest {
                 GROUND,
                 FRAME,
                 Rows.ALONE);
-        long count = 0;
-        for (int y = 0; y < FRAME.height(); y++) {
-            for (int x = 0; x < FRAME.width(); x++) {
-                int rgb = raster.rgb(x, y);
-                count += Math.abs((rgb >> 16 & 0xFF) - (rgb >> 8 & 0xFF)) > 2 ? 1 : 0;
-            }
-        }
-        return count;
+        return TestPictures.ofMagenta(raster, FRAME);
     }
 
     private static ShotCheck check(Project project) {

@@ -1,5 +1,6 @@
 package amberlens.core.render;
 
+import amberlens.core.colour.Colour;
 import amberlens.core.geometry.Size;
 import amberlens.core.raster.LinearRaster;
 import amberlens.core.raster.Rows;
@@ -20,6 +21,21 @@ final class TestPictures {
             }
         }
         return new LinearRaster(size, pixels, true);
+    }
+
+    /** The ground that no grey picture has, for what must not show any of it. */
+    static final Colour MAGENTA = new Colour(0xFF00FF);
+
+    /** How many pixels of a frame of grey pictures show something of that ground. */
+    static long ofMagenta(FrameRaster frame, Size size) {
+        long count = 0;
+        for (int y = 0; y < size.height(); y++) {
+            for (int x = 0; x < size.width(); x++) {
+                int rgb = frame.rgb(x, y);
+                count += Math.abs((rgb >> 16 & 0xFF) - (rgb >> 8 & 0xFF)) > 2 ? 1 : 0;
+            }
+        }
+        return count;
     }
 
     static Pyramid pyramid(Size size, DoubleBinaryOperator rule) {
