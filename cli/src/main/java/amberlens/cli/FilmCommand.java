@@ -89,7 +89,7 @@ final class FilmCommand implements Callable<Integer> {
             description = "Make the film again whenever the folder changes, until Ctrl+C; OUT is replaced.")
     private boolean watch;
 
-    private boolean made;
+    private boolean madeBefore;
 
     @CommandLine.Spec
     private CommandLine.Model.CommandSpec spec = CommandLine.Model.CommandSpec.create();
@@ -144,7 +144,7 @@ final class FilmCommand implements Callable<Integer> {
 
     /** What lies in the folder is what the film is made of, and is replaced only when it was made of it. */
     private void requireOwn() throws FileProblem {
-        if (!made
+        if (!madeBefore
                 && overwrite
                 && Files.exists(output)
                 && lies(output)
@@ -208,7 +208,7 @@ final class FilmCommand implements Callable<Integer> {
                 return ExitCode.FAILED;
             }
         }
-        this.made = true;
+        madeBefore = true;
         if (lines != null) {
             lines.done(output.toString());
             return ExitCode.DONE;

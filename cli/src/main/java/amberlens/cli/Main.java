@@ -65,8 +65,7 @@ public final class Main implements Runnable {
         line.setExecutionExceptionHandler((problem, _, _) -> main.report(problem, err));
         try {
             return line.execute(args);
-        } catch (Error e) { // a command may ask for more memory than there is; whoever runs it has to hear of that in
-            // words
+        } catch (Error e) { // such as a command that asks for more memory than there is
             String words = e instanceof OutOfMemoryError
                     ? "this needs more memory than the program may take; try fewer or smaller things at once."
                     : "something went wrong: " + e;

@@ -4,8 +4,10 @@ import java.io.BufferedReader;
 import java.io.BufferedWriter;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -16,6 +18,13 @@ import org.jspecify.annotations.Nullable;
 
 /** An examiner in a process of its own, which is replaced when it dies or does not answer. For use by one thread. */
 final class Watched implements AutoCloseable {
+    /**
+     * The AV1 encoder by which seeds are made asks for real-time scheduling where the user may have it. Processes started after
+     * that inherit it, and would keep each other from the cores for longer than the patience with them.
+     */
+    private static final List<String> PLAIN_TURNS =
+            Files.isExecutable(Path.of("/usr/bin/chrt")) ? List.of("/usr/bin/chrt", "--other", "0") : List.of();
+
     private final Duration patience;
     private @Nullable Process process;
 
@@ -63,18 +72,19 @@ final class Watched implements AutoCloseable {
 
     private Process running() throws IOException {
         if (process == null || !process.isAlive()) {
-            process = new ProcessBuilder(List.of(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
-                            "-Xmx3g",
-                            "-XX:-CreateCoredumpOnCrash",
-                            "-XX:ErrorFile=/dev/null",
-                            "-Djava.awt.headless=true",
-                            "--enable-native-access=ALL-UNNAMED",
-                            "--sun-misc-unsafe-memory-access=allow",
-                            "-cp",
-                            System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                            Examiner.class.getName()))
+            var command = new ArrayList<>(PLAIN_TURNS);
+            command.addAll(List.of(
+                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                    "-Xmx3g",
+                    "-XX:-CreateCoredumpOnCrash",
+                    "-XX:ErrorFile=/dev/null",
+                    "-Djava.awt.headless=true",
+                    "--enable-native-access=ALL-UNNAMED",
+                    "--sun-misc-unsafe-memory-access=allow",
+                    "-cp",
+                    System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                    Examiner.class.getName()));
+            process = new ProcessBuilder(command)
                     .redirectError(ProcessBuilder.Redirect.DISCARD)
                     .start();
         }

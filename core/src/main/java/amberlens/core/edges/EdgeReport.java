@@ -1,7 +1,6 @@
 package amberlens.core.edges;
 
 import amberlens.core.motion.Pose;
-import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
 import amberlens.core.time.FrameSpan;
 import java.util.Arrays;
@@ -67,11 +66,14 @@ public record EdgeReport(List<Margin> margins, List<OpenSpan> open, int worstFra
             return Margin.DISSOLVING;
         }
         Margin least = Margin.of(take.edgePose(at), take.picture(), take.frame());
-        for (Ride.Sheet left : take.ride().left(at)) {
-            Margin cut = Margin.of(left.pose(), left.size(), take.frame());
-            least = cut.framePx() < least.framePx() ? cut : least;
-        }
-        return least;
+        return cut(take, at).filter(cut -> cut.framePx() < least.framePx()).orElse(least);
+    }
+
+    /** The least margin of what rigs leave of the frame at a moment, wherever the picture lies; empty where they leave all of it. */
+    public static Optional<Margin> cut(Take take, double at) {
+        return take.ride().left(at).stream()
+                .map(left -> Margin.of(left.pose(), left.size(), take.frame()))
+                .min(Comparator.comparingDouble(Margin::framePx));
     }
 
     /** Whether no frame is open. */

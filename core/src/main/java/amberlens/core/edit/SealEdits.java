@@ -1,11 +1,11 @@
 package amberlens.core.edit;
 
+import amberlens.core.edges.EdgeReport;
 import amberlens.core.edges.Judged;
 import amberlens.core.edges.Margin;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Ride;
 import amberlens.core.motion.Take;
 import amberlens.core.seal.Seal;
 import amberlens.core.seal.SealResult;
@@ -83,7 +83,7 @@ public final class SealEdits {
                                     judgements(sealed, other.id(), other.id().equals(shot.id()), by, times).stream())
                             .toList();
                 });
-        Optional<SealResult> cut = cutByRig(project, concerned).or(() -> dissolving(project, concerned));
+        Optional<SealResult> cut = cutByRig(project, concerned, by).or(() -> dissolving(project, concerned));
         if (cut.isPresent()) {
             return cut.get();
         }
@@ -100,20 +100,18 @@ public final class SealEdits {
     }
 
     /** What the looks of a rig cut away of the frame stays away wherever the picture lies. */
-    private static Optional<SealResult> cutByRig(Project project, List<Shot> concerned) {
+    private static Optional<SealResult> cutByRig(Project project, List<Shot> concerned, UnaryOperator<Judged> by) {
         for (Shot shot : concerned) {
-            Take take = project.take(shot);
+            Take take = project.take(shot, by.apply(project.judged(shot)));
             for (double at : take.ride().cuts() ? take.moments() : new double[0]) {
-                for (Ride.Sheet left : take.ride().left(at)) {
-                    Margin margin = Margin.of(left.pose(), left.size(), take.frame());
-                    if (!margin.isSealed()) {
-                        return Optional.of(new SealResult.Refused(
-                                take.frameOf(at),
-                                Optional.of(margin.side()),
-                                "a crop or a card of a rig over \"" + shot.name() + "\" cuts into the frame at frame "
-                                        + take.frameOf(at)
-                                        + ", where neither scale nor position of the picture can help"));
-                    }
+                Optional<Margin> open = EdgeReport.cut(take, at).filter(cut -> !cut.isSealed());
+                if (open.isPresent()) {
+                    return Optional.of(new SealResult.Refused(
+                            take.frameOf(at),
+                            Optional.of(open.get().side()),
+                            "a crop or a card of a rig over \"" + shot.name() + "\" cuts into the frame at frame "
+                                    + take.frameOf(at)
+                                    + ", where neither scale nor position of the picture can help"));
                 }
             }
         }

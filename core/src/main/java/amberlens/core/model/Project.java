@@ -180,9 +180,7 @@ public record Project(
             return Ride.NONE;
         }
         List<Ride.Rig> rigs = shots.stream()
-                .filter(rig -> rig.track() > shot.track() && mediaOf(rig).kind() == Media.Kind.RIG)
-                .filter(rig -> rig.onLineUp().from() <= shot.onLineUp().to()
-                        && rig.onLineUp().to() >= shot.onLineUp().from())
+                .filter(rig -> isOver(rig, shot))
                 .sorted(Comparator.comparingInt(Shot::track))
                 .map(rig -> new Ride.Rig(rig.camera(), shot.start() - rig.start(), rig.length(), cut(rig)))
                 .toList();
@@ -202,20 +200,24 @@ public record Project(
         return !MediaIndex.of(media).rigs() || isRig(shot)
                 ? Optional.empty()
                 : shots.stream()
-                        .filter(rig -> rig.track() > shot.track() && isRig(rig) && Looks.cutOut(rig.looks()))
-                        .filter(rig -> rig.onLineUp().from() <= shot.onLineUp().to()
-                                && rig.onLineUp().to() >= shot.onLineUp().from())
+                        .filter(rig -> isOver(rig, shot) && Looks.cutOut(rig.looks()))
                         .findFirst();
     }
 
     /** The shots that a rig of this project moves for at least a frame, in order of time. */
     public List<Shot> under(Shot rig) {
         return shots.stream()
-                .filter(shot -> shot.track() < rig.track() && !isRig(shot))
-                .filter(shot -> rig.onLineUp().from() <= shot.onLineUp().to()
-                        && rig.onLineUp().to() >= shot.onLineUp().from())
+                .filter(shot -> isOver(rig, shot) && !isRig(shot))
                 .sorted(Comparator.comparingInt(Shot::start))
                 .toList();
+    }
+
+    /** Whether a shot is a rig on a higher track than another, for at least a frame of it. */
+    private boolean isOver(Shot rig, Shot shot) {
+        return rig.track() > shot.track()
+                && rig.onLineUp().from() <= shot.onLineUp().to()
+                && rig.onLineUp().to() >= shot.onLineUp().from()
+                && isRig(rig);
     }
 
     /**

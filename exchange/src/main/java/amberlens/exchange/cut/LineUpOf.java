@@ -128,13 +128,15 @@ public final class LineUpOf {
 
     /**
      * Where in its footage an event begins. Edits count from the timecode of a reel, which often begins at a whole hour: what lies beyond
-     * the footage is taken as that.
+     * the footage is taken as that. What lies before its first frame is kept only where our own words say that it begins there.
      */
     private static double in(Footage footage, CutEvent event) {
         double place = event.sourceSeconds() * footage.rate().perSecond();
         double hour = 3600 * footage.rate().perSecond();
         double in = place > footage.last() ? place % hour : place;
-        return in < 0 || in > footage.last() ? 0 : Math.round(in * 1000) / 1000.0;
+        boolean early =
+                in < 0 && event.move().filter(kept -> kept.fromSeconds() < 0).isEmpty();
+        return early || in > footage.last() ? 0 : Math.round(in * 1000) / 1000.0;
     }
 
     private CameraTrack camera(CutEvent event, Media media) {

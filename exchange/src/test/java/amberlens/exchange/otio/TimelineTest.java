@@ -12,6 +12,9 @@ import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Channel;
+import amberlens.core.motion.Properties;
+import amberlens.core.motion.ValueKinds;
 import amberlens.core.time.FrameRate;
 import amberlens.exchange.MoveOut;
 import amberlens.exchange.Moves;
@@ -180,6 +183,40 @@ class TimelineTest {
         assertThat(read.media().getFirst().path()).isEqualTo(first.toString());
         assertThat(read.shots().getFirst().source().in()).isEqualTo(3);
         assertThat(read.shots().getFirst().camera()).isEqualTo(shot.camera());
+    }
+
+    /** It lies over the one before from its first frame on, and there is nothing between them that another program could mix. */
+    @Test
+    void a_shot_that_lies_hard_over_another_cuts_it_off() throws Exception {
+        Project project = Moves.project(
+                picture, List.of(Moves.shot("s1", 0, 100, Moves.moving(99)), Moves.shot("s2", 85, 75, Moves.still())));
+        Path file = folder.resolve("edit.otio");
+        MoveOut.lineUp(project, file);
+        JsonNode children = JSON.readTree(file.toFile()).at("/tracks/children/0/children");
+        assertThat(children).hasSize(2);
+        assertThat(children.at("/0/source_range/duration/value").asInt()).isEqualTo(85);
+        assertThat(children.at("/1/source_range/duration/value").asInt()).isEqualTo(75);
+    }
+
+    /** Of a dissolve of 16 frames half lies before the cut, in which footage at half speed passes four frames of its own. */
+    @Test
+    void a_slow_shot_that_dissolves_in_begins_where_its_footage_is_at_the_cut() throws Exception {
+        Path first = Files.createFile(folder.resolve("mill pond-0000.png"));
+        Media pond = Media.footage(
+                "m1", Media.Kind.SEQUENCE, first.toString(), Moves.PICTURE, new Footage(FrameRate.of(25), 90));
+        Shot under = Moves.shot("s1", 0, 100, Moves.still());
+        Shot slow = Moves.shot("s2", 84, 76, Moves.still())
+                .withLayering(Layering.PLAIN.withEnter(Optional.of(Fade.over(16))));
+        slow = slow.withSource(slow.source().withIn(-3))
+                .withCamera(slow.camera().with(Properties.SPEED, Channel.constant(ValueKinds.NUMBER, 50.0)));
+        Project project = Moves.project(picture, List.of(under, slow)).withMedia(List.of(pond));
+        Path file = folder.resolve("pond.otio");
+        MoveOut.lineUp(project, file);
+        JsonNode start = JSON.readTree(file.toFile()).at("/tracks/children/0/children/2/source_range/start_time/value");
+        assertThat(start.asDouble()).isEqualTo(4 - 3);
+        Shot read = back(file).project().shots().getLast();
+        assertThat(read.source().in()).isEqualTo(-3);
+        assertThat(read.start()).isEqualTo(84);
     }
 
     /** As others count: pictures from 1001 on at 24 a second, of which a clip shows those from 1013 on: the 13th, so frame 12. */
