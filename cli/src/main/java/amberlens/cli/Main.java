@@ -2,7 +2,10 @@ package amberlens.cli;
 
 import amberlens.core.geometry.Size;
 import amberlens.core.model.FileProblem;
+import amberlens.core.seal.SealWay;
 import amberlens.core.words.Release;
+import amberlens.exchange.MoveFormat;
+import amberlens.media.film.Quality;
 import java.io.PrintWriter;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -81,8 +84,10 @@ public final class Main implements Runnable {
 
     private static CommandLine line(Main main) {
         var line = new CommandLine(main);
-        line.setCaseInsensitiveEnumValuesAllowed(true);
         line.registerConverter(Size.class, SizeArgument::parse);
+        ChoiceArgument.register(line, MoveFormat.class, MoveFormat::id);
+        ChoiceArgument.register(line, SealWay.class);
+        ChoiceArgument.register(line, Quality.class);
         return line;
     }
 

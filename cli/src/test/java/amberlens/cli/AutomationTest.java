@@ -95,7 +95,7 @@ class AutomationTest extends CommandTrial {
         write("25");
         await("another picture", () -> !Arrays.equals(before, Files.readAllBytes(onlyPicture())));
         watching.interrupt();
-        assertThat(watching.join(Duration.ofSeconds(10))).isTrue();
+        assertThat(watching.join(Duration.ofSeconds(120))).isTrue();
     }
 
     private Path onlyPicture() throws IOException {
@@ -120,7 +120,7 @@ class AutomationTest extends CommandTrial {
     }
 
     private static void await(String what, Truth truth) throws IOException {
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(30);
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(120);
         while (!truth.holds()) {
             assertThat(System.nanoTime()).as(what).isLessThan(end);
             LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(20));

@@ -157,6 +157,13 @@ class CommandsTest extends CommandTrial {
         assertThat(run("frame", "@beds.amber", "--at", "1", "-o", "@f.png", "--size", "big"))
                 .isEqualTo(2);
         assertThat(err).contains("1280x720");
+        assertThat(run("move", "@beds.amber", "--shot", "s1", "--as", "xyz", "-o", "@f.svg"))
+                .isEqualTo(2);
+        assertThat(err).contains("choose one of css, svg, lottie, csv, ffmpeg, otio, not \"xyz\"");
+        assertThat(run("seal", "@beds.amber", "--by", "force")).isEqualTo(2);
+        assertThat(err).contains("choose one of lift, shift, least, not \"force\"");
+        assertThat(run("take", "@beds.amber", "-o", "@f.amber")).isEqualTo(1);
+        assertThat(err).contains("Amber Lens project already");
     }
 
     @Test

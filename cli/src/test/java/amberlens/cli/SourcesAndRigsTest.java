@@ -131,7 +131,7 @@ class SourcesAndRigsTest extends CommandTrial {
     }
 
     @Test
-    @Timeout(60) // a hang, not a slow machine
+    @Timeout(300) // a hang, not a slow machine
     void a_scale_too_small_to_be_seen_renders_as_background() throws IOException {
         Files.writeString(folder.resolve("two.amber"), TWO.replace("[50, 50]", "[0.0000001, 0.0000001]"));
         assertThat(run("frame", "@two.amber", "--at", "10", "-o", "@small.png"))

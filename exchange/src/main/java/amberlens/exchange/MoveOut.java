@@ -72,7 +72,7 @@ public final class MoveOut {
         json(file, Timeline.of(project, file));
         List<String> notes = new ArrayList<>();
         if (unsaid > 0) {
-            notes.add("Titles and rigs are not in the timeline: no file holds what they show (" + unsaid + ").");
+            notes.add("Titles are not in the timeline: no file holds what they show (" + unsaid + ").");
         }
         return notes;
     }

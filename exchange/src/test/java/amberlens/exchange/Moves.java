@@ -1,6 +1,7 @@
 package amberlens.exchange;
 
 import amberlens.core.colour.Colour;
+import amberlens.core.edit.RigEdits;
 import amberlens.core.extras.Extras;
 import amberlens.core.footage.Footage;
 import amberlens.core.geometry.FramePoint;
@@ -25,6 +26,7 @@ import amberlens.core.time.FrameRate;
 import amberlens.exchange.cut.Probe;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Set;
 
 /** Projects with moves to be handed on, and an answer to what files are. */
 public final class Moves {
@@ -84,13 +86,25 @@ public final class Moves {
                                 ValueKinds.NUMBER, List.of(Key.of(0, 0.0, EASED), Key.of(last, 30.0, Leg.LINEAR))));
     }
 
-    /** How far apart two shots ever show a place of the frame, in frame pixels. */
+    /** A rig over shots of a project that turns, moves and enlarges them. */
+    public static Project underRig(Project project, Set<String> below) {
+        Project laid = RigEdits.lay(below).apply(project);
+        Shot rig = laid.shots().getLast();
+        CameraTrack rolling = rig.camera()
+                .withScale(Channel.constant(ValueKinds.SCALE, Scale.uniform(115)))
+                .withRotation(Channel.keyed(
+                        ValueKinds.NUMBER, List.of(Key.of(10, 0.0, EASED), Key.of(80, 25.0, Leg.LINEAR))));
+        return laid.mapShot(rig.id(), shot -> shot.withName("Roll").withCamera(rolling));
+    }
+
+    /** How far apart two shots ever show a place of the frame below their rigs, in frame pixels. */
     public static double apart(Project one, Shot a, Project other, Shot b) {
         double most = 0;
         for (int frame = 0; frame < a.length(); frame++) {
             most = Math.max(
                     most,
-                    Travel.between(one.pose(a, frame), other.pose(b, frame)).furthest(FRAME));
+                    Travel.between(one.take(a).pose(frame), other.take(b).pose(frame))
+                            .furthest(FRAME));
         }
         return most;
     }

@@ -20,4 +20,9 @@ public record Folders(Path settings, Path data) {
     public static Folders below(Path folder) {
         return new Folders(folder, folder.resolve("data"));
     }
+
+    /** What can be made again at any time, on a disk rather than in memory: where each system has such things. */
+    public static Path cache() {
+        return Path.of(ProjectDirectories.from("", "", "amber-lens").cacheDir);
+    }
 }

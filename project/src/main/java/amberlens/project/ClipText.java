@@ -59,7 +59,7 @@ public final class ClipText {
     public static KeyClip read(String text) throws FileProblem {
         JsonNode root = json(text);
         if (!FORMAT.equals(root.path("format").asText())) {
-            throw new FileProblem(EXPECTED + "but the clipboard holds something else.");
+            throw new FileProblem(EXPECTED + "but this is something else.");
         }
         if (root.path("version").asInt() > VERSION) {
             throw new FileProblem(

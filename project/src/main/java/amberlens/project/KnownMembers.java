@@ -161,7 +161,8 @@ record KnownMembers(
                     beyond.put(member.getKey(), rest);
                 }
             } else if (!plain.contains(member.getKey())) {
-                beyond.put(member.getKey(), VALUES.convertValue(member.getValue(), Object.class));
+                beyond.put(
+                        member.getKey(), VALUES.convertValue(ProjectText.asReadAgain(member.getValue()), Object.class));
             }
         }
         return beyond;

@@ -34,6 +34,11 @@ public final class ProjectFile {
 
     private ProjectFile() {}
 
+    /** Whether what was read is a project, of any version. */
+    public static boolean isOne(JsonNode root) {
+        return Versions.isProject(root);
+    }
+
     /**
      * A project as a file holds it.
      *

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.core.StreamWriteFeature;
 import com.fasterxml.jackson.core.util.DefaultIndenter;
 import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
 import com.fasterxml.jackson.core.util.Separators;
+import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import java.util.Locale;
@@ -14,6 +15,10 @@ import java.util.regex.Pattern;
 final class ProjectText {
     private static final JsonMapper JSON = JsonMapper.builder()
             .enable(StreamWriteFeature.WRITE_BIGDECIMAL_AS_PLAIN)
+            .build();
+
+    private static final JsonMapper READ = JsonMapper.builder()
+            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
             .build();
 
     /** Half of a character of two: JSON has it as an escape, and no encoding otherwise. */
@@ -26,6 +31,15 @@ final class ProjectText {
         return HALF.matcher(text)
                 .replaceAll(found -> String.format(
                         Locale.ROOT, "\\\\u%04x", (int) found.group().charAt(0)));
+    }
+
+    /** A value as it is when it was written and read again: 1e9 becomes 1000000000. */
+    static JsonNode asReadAgain(JsonNode value) {
+        try {
+            return READ.readTree(JSON.writeValueAsString(value));
+        } catch (JsonProcessingException e) {
+            throw new IllegalArgumentException("a number has more digits than a file may say", e);
+        }
     }
 
     static String of(JsonNode root) {

@@ -112,4 +112,16 @@ class UnknownMembersTest {
                 .isFalse();
         ProjectFile.open(file);
     }
+
+    @Test
+    void an_unknown_number_is_the_same_however_it_is_written() throws IOException, FileProblem {
+        ObjectNode tree = (ObjectNode) JSON.readTree(EVERYTHING);
+        Path file = folder.resolve("film.amber");
+        for (String number : java.util.List.of("1e9", "1E+300", "-0.0", "2.50", "1.0", "7", "1e-30")) {
+            Files.writeString(file, tree.toString().replaceFirst("\\{", "{ \"future\": " + number + ","));
+            Project project = ProjectFile.open(file);
+            ProjectFile.save(project, file);
+            assertThat(ProjectFile.open(file)).as(number).isEqualTo(project);
+        }
+    }
 }

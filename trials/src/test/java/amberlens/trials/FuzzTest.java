@@ -30,7 +30,7 @@ class FuzzTest {
 
     @Test
     void the_good_files_themselves_are_read() throws Exception {
-        try (var examiner = new Watched(Duration.ofSeconds(20))) {
+        try (var examiner = new Watched(Duration.ofSeconds(60))) {
             for (Kind kind : Kind.values()) {
                 for (Seeds.Seed seed : Seeds.of(kind, folder)) {
                     Path file = Files.write(folder.resolve("good" + seed.ending()), seed.bytes());

@@ -1,5 +1,6 @@
 package amberlens.core.edit;
 
+import amberlens.core.keys.AnchorMove;
 import amberlens.core.keys.Carrying;
 import amberlens.core.keys.MoveLength;
 import amberlens.core.model.Carried;
@@ -7,6 +8,7 @@ import amberlens.core.model.Media;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
+import amberlens.core.motion.Depth;
 import amberlens.core.motion.Property;
 import java.util.Optional;
 import java.util.Set;
@@ -138,6 +140,8 @@ public final class CarryEdits {
         for (Property<?> property : what.properties()) {
             camera = camera.taking(property, fitted);
         }
+        var setting = Depth.Setting.of(project.mediaOf(to).size(), project.frameSize());
+        camera = AnchorMove.following(to.camera(), camera, what.properties(), setting);
         return what.looks() ? to.withLooks(from.looks(), camera.withLooksOf(fitted)) : to.withCamera(camera);
     }
 }

@@ -17,12 +17,13 @@ import amberlens.core.motion.Take;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.function.Function;
 
 /**
- * Another anchor for a whole move that changes no framing.
+ * Another anchor for a move that changes no framing.
  *
  * <p>An anchor without keys holds for every frame, so wherever the pose has a key, the position becomes P + R(θ)·S·(A′ − A) of that very
  * frame; where it has no key there it gets one only if it would be elsewhere otherwise. Of a picture that leans, scale and distance follow in
@@ -36,11 +37,11 @@ public final class AnchorMove {
     private static final double FRAMING_PX = 1e-3;
 
     private final CameraTrack camera;
-    private final PicturePoint anchor;
+    private final Channel<PicturePoint> anchor;
     private final Depth.Setting setting;
     private final SortedSet<Integer> times = new TreeSet<>();
 
-    private AnchorMove(CameraTrack camera, PicturePoint anchor, Depth.Setting setting) {
+    private AnchorMove(CameraTrack camera, Channel<PicturePoint> anchor, Depth.Setting setting) {
         this.camera = camera;
         this.anchor = anchor;
         this.setting = setting;
@@ -48,6 +49,9 @@ public final class AnchorMove {
             if (!camera.get(property).muted()) {
                 camera.get(property).keys().forEach(key -> times.add(key.at()));
             }
+        }
+        if (!anchor.muted()) {
+            anchor.keys().forEach(key -> times.add(key.at()));
         }
     }
 
@@ -58,7 +62,23 @@ public final class AnchorMove {
      * @param setting what depth is seen in
      */
     public static CameraTrack to(CameraTrack camera, PicturePoint anchor, Depth.Setting setting) {
-        return new AnchorMove(camera, anchor, setting).moved();
+        return new AnchorMove(camera, camera.anchor().withValueAt(0, anchor), setting).moved();
+    }
+
+    /**
+     * A move whose anchor was set from elsewhere, with keys or without, and whose position was not: its framings stay where they were.
+     *
+     * @param before what it was
+     * @param after what came of it
+     * @param set the properties that were set
+     * @param setting what depth is seen in
+     */
+    public static CameraTrack following(
+            CameraTrack before, CameraTrack after, Set<Property<?>> set, Depth.Setting setting) {
+        boolean alone = set.contains(Properties.ANCHOR)
+                && !set.contains(Properties.POSITION)
+                && !after.anchor().equals(before.anchor());
+        return alone ? new AnchorMove(after.withAnchor(before.anchor()), after.anchor(), setting).moved() : after;
     }
 
     /** Whether an anchor holds for every frame, so that it can be moved for all of them. */
@@ -67,8 +87,7 @@ public final class AnchorMove {
     }
 
     private CameraTrack moved() {
-        CameraTrack moved = camera.withAnchor(camera.anchor().withValueAt(0, anchor))
-                .withPosition(followed(camera.position(), Pose::position));
+        CameraTrack moved = camera.withAnchor(anchor).withPosition(followed(camera.position(), Pose::position));
         if (camera.hasDepth()) {
             moved = moved.withScale(followed(camera.scale(), Pose::scale))
                     .with(Properties.DISTANCE, followed(camera.get(Properties.DISTANCE), pose -> pose.depth()
@@ -80,7 +99,7 @@ public final class AnchorMove {
     private Pose wanted(int at) {
         Pose pose = camera.at(at);
         Pose placed = pose.isFlat() ? pose : pose.withDepth(pose.depth().in(setting));
-        return placed.withAnchorInPlace(anchor);
+        return placed.withAnchorInPlace(anchor.at(at));
     }
 
     /** A channel with the values that it needs wherever the pose has a key. */
@@ -119,9 +138,9 @@ public final class AnchorMove {
     private <V> Channel<V> keyed(Channel<V> channel, Function<Pose, V> of) {
         List<Key<V>> keys = new ArrayList<>();
         for (int at : times) {
-            Key<?> like = camera.scale()
-                    .keyAt(at)
+            Key<?> like = anchor.keyAt(at)
                     .<Key<?>>map(key -> key)
+                    .or(() -> camera.scale().keyAt(at))
                     .or(() -> camera.rotation().keyAt(at))
                     .orElse(Key.of(at, 0.0, Leg.LINEAR));
             Leg leg = like.leg() instanceof Leg.Flight ? Leg.LINEAR : like.leg();

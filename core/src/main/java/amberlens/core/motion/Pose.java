@@ -1,6 +1,7 @@
 package amberlens.core.motion;
 
 import amberlens.core.geometry.AffineMap;
+import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.geometry.PicturePoint;
 import amberlens.core.geometry.Portion;
@@ -105,6 +106,27 @@ public record Pose(Scale scale, FramePoint position, double degrees, PicturePoin
                 depth.setting()
                         .map(setting -> depth.in(setting.outOf(part, picture)))
                         .orElse(depth));
+    }
+
+    /**
+     * The same map without a rig: where rigs lie over a picture that leans, no turn of it says what is seen, but pulled corners of one that
+     * does not lean do.
+     *
+     * @param picture its size
+     */
+    public Pose withRigsAsCorners(Size picture) {
+        Optional<Depth.Setting> setting = depth.setting();
+        if (isFlat() || !isSeen() || setting.isEmpty() || setting.get().over().equals(Laid.NOTHING)) {
+            return this;
+        }
+        Pose flat = withDepth(Depth.FLAT);
+        CornerOffsets pulled = CornerOffsets.NONE;
+        for (Corner corner : Corner.values()) {
+            FramePoint of = corner.of(picture);
+            var place = new PicturePoint(of.x(), of.y());
+            pulled = pulled.with(corner, toFrame(place).minus(flat.toFrame(place)));
+        }
+        return withDepth(Depth.FLAT.withCorners(pulled).in(setting.get().withOver(Laid.NOTHING)));
     }
 
     /** Whether the picture can be seen at all. */

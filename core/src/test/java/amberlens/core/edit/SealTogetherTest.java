@@ -232,4 +232,28 @@ class SealTogetherTest {
         assertThat(LinkedMoves.circle(List.of(circling, project.shots().get(1))))
                 .isPresent();
     }
+
+    @Test
+    void what_would_take_a_follower_beyond_the_largest_scale_is_refused_in_words() {
+        Media speck = Media.photo("m3", "speck.png", new Size(1, 1));
+        Project two = Project.empty("speck")
+                .withMedia(List.of(PLAN, speck))
+                .withShots(List.of(
+                        shot("s1", PLAN, 0, filling(PLAN, 1.0 / 13)), shot("s2", speck, 41, filling(speck, 1.1))));
+        Project under = RigEdits.lay(Set.of("s1")).apply(two);
+        String rig = under.shots().getLast().id();
+        Project followed = CarryEdits.carry(rig, Set.of("s2"), Set.of(Properties.SCALE), true)
+                .apply(under);
+        for (String id : List.of("s1", rig)) {
+            SealResult result =
+                    SealEdits.seal(followed, followed.shot(id).orElseThrow(), SealWay.LIFT, SealTerms.free());
+            if (id.equals(rig)) {
+                assertThat(result)
+                        .isInstanceOfSatisfying(SealResult.Refused.class, refused -> assertThat(refused.reason())
+                                .contains("out of range", "scale"));
+            } else {
+                assertThat(result).isInstanceOf(SealResult.Sealed.class);
+            }
+        }
+    }
 }

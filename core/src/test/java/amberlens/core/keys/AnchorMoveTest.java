@@ -3,6 +3,8 @@ package amberlens.core.keys;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.edit.CameraEdits;
+import amberlens.core.edit.CarryEdits;
+import amberlens.core.edit.PasteEdits;
 import amberlens.core.extras.Extras;
 import amberlens.core.geometry.Corner;
 import amberlens.core.geometry.FramePoint;
@@ -23,9 +25,12 @@ import amberlens.core.motion.TimingCurve;
 import amberlens.core.motion.ValueKinds;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** Moving the anchor changes no framing anywhere in a shot: the maps at all key times stay (2-MATH, Moving the anchor). */
@@ -185,5 +190,74 @@ class AnchorMoveTest {
                                 Key.of(100, new FramePoint(200, 900), Leg.LINEAR))));
         CameraTrack after = anchored(before, 0, new PicturePoint(3000, 500));
         assertSameFramings(before, after, List.of(0, 13, 50, 77, 100), "the flight");
+    }
+
+    private static Project two(CameraTrack first, CameraTrack second) {
+        return Project.empty("Plan")
+                .withMedia(List.of(Media.photo("m1", "plan.jpg", PICTURE)))
+                .withShots(List.of(
+                        new Shot("s1", "Plan", "m1", 1, 0, LENGTH, false, first, Extras.NONE),
+                        new Shot("s2", "Plan", "m1", 1, LENGTH, LENGTH, false, second, Extras.NONE)));
+    }
+
+    @Test
+    void framingsStayWhenKeysOfAnAnchorArePasted() {
+        for (int i = 0; i < 100; i++) {
+            CameraTrack before = i % 2 == 0 ? move() : leaning();
+            CameraTrack source = move().withAnchor(Channel.keyed(
+                    ValueKinds.ANCHOR, keys(_ -> new PicturePoint(number(1000, 3000), number(800, 2200)))));
+            var clip = new KeyClip(
+                    KeyClip.What.KEYS,
+                    source,
+                    Set.of(Properties.ANCHOR),
+                    0,
+                    PICTURE,
+                    Project.empty("").frameSize());
+            CameraTrack after = PasteEdits.paste(clip, Pasting.ALL, true, Map.of("s1", 0))
+                    .apply(two(before, before))
+                    .shots()
+                    .getFirst()
+                    .camera();
+            assertThat(after.anchor().keys()).hasSameSizeAs(source.anchor().keys());
+            assertSameFramings(before, after, after.keyFrames(), "pasted into " + i);
+        }
+    }
+
+    @Test
+    void framingsStayWhenOnlyAnAnchorIsCarried() {
+        for (int i = 0; i < 50; i++) {
+            CameraTrack before = move();
+            CameraTrack after = CarryEdits.carry("s1", Set.of("s2"), Set.of(Properties.ANCHOR), false)
+                    .apply(two(move(), before))
+                    .shots()
+                    .getLast()
+                    .camera();
+            assertSameFramings(before, after, before.keyFrames().isEmpty() ? List.of(0) : before.keyFrames(), "" + i);
+        }
+    }
+
+    /** With nothing else that changes over time, the picture does not move at all. */
+    @Test
+    void aPictureThatStandsStillStandsStillUnderAMovingAnchor() {
+        CameraTrack still = CameraTrack.still(
+                new Pose(Scale.uniform(60), new FramePoint(900, 500), 12, new PicturePoint(1500, 1500)));
+        CameraTrack source = still.withAnchor(Channel.keyed(
+                ValueKinds.ANCHOR,
+                List.of(
+                        Key.of(0, new PicturePoint(1000, 900), Leg.LINEAR),
+                        Key.of(60, new PicturePoint(2600, 1800), LEGS.getLast()))));
+        var clip = new KeyClip(
+                KeyClip.What.KEYS,
+                source,
+                Set.of(Properties.ANCHOR),
+                0,
+                PICTURE,
+                Project.empty("").frameSize());
+        CameraTrack after = PasteEdits.paste(clip, Pasting.ALL, true, Map.of("s1", 10))
+                .apply(two(still, still))
+                .shots()
+                .getFirst()
+                .camera();
+        assertSameFramings(still, after, IntStream.range(0, LENGTH).boxed().toList(), "still");
     }
 }

@@ -1,7 +1,7 @@
 package amberlens.desktop.commands;
 
 import amberlens.core.edit.Edit;
-import amberlens.core.edit.Inside;
+import amberlens.core.edit.PasteEdits;
 import amberlens.core.edit.SoundEdits;
 import amberlens.core.geometry.Size;
 import amberlens.core.keys.KeyClip;
@@ -12,7 +12,6 @@ import amberlens.core.look.Looks;
 import amberlens.core.model.FileProblem;
 import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
-import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Owner;
 import amberlens.core.motion.Property;
 import amberlens.core.sound.Level;
@@ -156,20 +155,9 @@ public final class KeyClipboard {
             desk.say("Not pasted: the copied axes are unlinked, but the path here is curved; make it straight first.");
             return;
         }
-        Set<String> ids = targets.stream().map(Shot::id).collect(Collectors.toSet());
-        desk.document().apply(Edit.of(how.words(), project -> {
-            Project changed = project;
-            for (String id : ids) {
-                changed = changed.mapShot(id, shot -> {
-                    KeyClip fitting =
-                            sameLook ? clip.fitted(project.mediaOf(shot).size(), project.frameSize()) : clip;
-                    int frame = id.equals(shown) ? playhead : clip.origin();
-                    CameraTrack pasted = how.into(shot.camera(), fitting, frame);
-                    return shot.withCamera(how == Pasting.EASES ? pasted : Inside.kept(project, shot, pasted));
-                });
-            }
-            return changed;
-        }));
+        Map<String, Integer> frames = targets.stream()
+                .collect(Collectors.toMap(Shot::id, shot -> shot.id().equals(shown) ? playhead : clip.origin()));
+        desk.document().apply(PasteEdits.paste(clip, how, sameLook, frames));
         if (how != Pasting.EASES) {
             selectPasted(clip, playhead);
         }

@@ -19,7 +19,7 @@ import java.time.InstantSource;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ScheduledFuture;
-import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -48,7 +48,7 @@ public final class SafeKeeping implements AutoCloseable {
     private Project handled;
     private int number;
     private @Nullable ScheduledFuture<?> planned;
-    private BooleanSupplier newest = () -> false;
+    private Consumer<Runnable> newest = _ -> {};
     private Instant firstWaiting = Instant.MIN;
     private Optional<Instant> kept = Optional.empty();
     private Optional<String> trouble = Optional.empty();
@@ -114,24 +114,23 @@ public final class SafeKeeping implements AutoCloseable {
                 desk.document().stamp(),
                 now,
                 desk.document().edits());
-        newest = () -> keep(of, snapshot, entry, frame);
-        planned = saver.after(delay, () -> keep(of, snapshot, entry, frame));
+        newest = then -> keep(of, snapshot, entry, frame, then);
+        planned = saver.after(delay, () -> keep(of, snapshot, entry, frame, () -> {}));
     }
 
-    /** The work first: its picture may take as long as everything else that is drawn. */
-    private boolean keep(int of, Document.Snapshot snapshot, SafeEntry entry, int frame) {
+    /** The work first, and what waits for it: its picture may take as long as everything else that is drawn. */
+    private void keep(int of, Document.Snapshot snapshot, SafeEntry entry, int frame, Runnable then) {
         try {
             safe().keep(of, snapshot.project(), entry);
+            then.run();
             Instant when = clock.instant();
             interfaceThread.execute(() -> told(snapshot, when));
             byte[] drawn = drawn(snapshot.project(), frame);
             if (drawn != null) {
                 safe().keepPicture(of, drawn);
             }
-            return true;
         } catch (FileProblem | RuntimeException e) {
             interfaceThread.execute(() -> complain(FileWords.reason(e)));
-            return false;
         }
     }
 
@@ -182,16 +181,12 @@ public final class SafeKeeping implements AutoCloseable {
     public void keepNow(Runnable then) {
         handled = desk.document().whole();
         plan(desk.document().snapshot());
-        BooleanSupplier keeping = newest;
+        Consumer<Runnable> keeping = newest;
         if (planned != null) {
             planned.cancel(false);
             planned = null;
         }
-        saver.run(() -> {
-            if (keeping.getAsBoolean()) {
-                then.run();
-            }
-        });
+        saver.run(() -> keeping.accept(then));
     }
 
     /** Keeps exports, too. */

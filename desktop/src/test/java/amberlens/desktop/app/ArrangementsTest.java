@@ -24,7 +24,6 @@ import javafx.stage.Window;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** What stands large, the seams between, and the Lens in a window of its own. */
 @EnabledIfSystemProperty(
@@ -40,7 +39,7 @@ class ArrangementsTest extends BenchInteraction {
         Project shot = ShotEdits.add(plan, Conform.FILL, 0).apply(project);
         Project moved =
                 FramingEdits.add("s1", 80).apply(FramingEdits.add("s1", 0).apply(shot));
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+        at(() -> {
             bench.desk().document().load(moved, Optional.empty());
             bench.desk().cursor().select(Selection.shot("s1"));
             return null;
@@ -117,7 +116,7 @@ class ArrangementsTest extends BenchInteraction {
         waitUntil("a second window", () -> lensScene() != bench.scene());
         Scene own = at(this::lensScene);
         assertThat(own.getWindow()).isNotEqualTo(bench.scene().getWindow());
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+        at(() -> {
             own.getWindow().requestFocus();
             return null;
         });

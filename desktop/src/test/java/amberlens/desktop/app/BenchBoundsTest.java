@@ -106,7 +106,7 @@ class BenchBoundsTest {
     }
 
     private static <T> T onInterface(Callable<T> work) {
-        return WaitForAsyncUtils.waitForAsyncFx(30_000, work);
+        return WaitForAsyncUtils.waitForAsyncFx(120_000, work);
     }
 
     private static Project project() {

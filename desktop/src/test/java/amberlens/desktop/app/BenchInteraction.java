@@ -24,6 +24,9 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** The real bench in a real window, and the hands to use it. */
 abstract class BenchInteraction extends Hands {
+    /** Long enough for a machine that does much else: what comes at once costs nothing of it. */
+    private static final int PATIENCE_SECONDS = 120;
+
     private static final double RIBBON_MARGIN = 7;
 
     @TempDir
@@ -62,7 +65,7 @@ abstract class BenchInteraction extends Hands {
 
     @AfterEach
     void closeBench() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
+        WaitForAsyncUtils.waitForAsyncFx(PATIENCE_SECONDS * 1000L, () -> {
             leaveArrivals();
             bench.close();
         });
@@ -82,7 +85,13 @@ abstract class BenchInteraction extends Hands {
 
     /** Something asked of the bench on its own thread, mostly a place. */
     static <T> T at(Callable<T> what) {
-        return WaitForAsyncUtils.waitForAsyncFx(5_000, what);
+        return WaitForAsyncUtils.waitForAsyncFx(PATIENCE_SECONDS * 1000L, what);
+    }
+
+    /** Something done on the bench's own thread, and what follows from it. */
+    static void onFx(Runnable what) {
+        WaitForAsyncUtils.waitForAsyncFx(PATIENCE_SECONDS * 1000L, what);
+        settle();
     }
 
     void dragTo(Point2D from, Point2D to) {
@@ -96,8 +105,9 @@ abstract class BenchInteraction extends Hands {
 
     static void waitUntil(String what, BooleanSupplier condition) {
         try {
-            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition::getAsBoolean)
-                    .get());
+            WaitForAsyncUtils.waitFor(
+                    PATIENCE_SECONDS, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(condition::getAsBoolean)
+                            .get());
         } catch (TimeoutException e) {
             throw new AssertionError("waited in vain for " + what, e);
         }

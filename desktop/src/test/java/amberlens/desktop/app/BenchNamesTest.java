@@ -43,7 +43,7 @@ class BenchNamesTest {
         Media plan = Media.photo("m1", folder.resolve("plan.png").toString(), new Size(6000, 4000));
         Project empty = MediaEdits.add(plan).apply(Project.empty("Fernhollow"));
         Project project = ShotEdits.add(plan, Conform.FILL, 0).apply(empty);
-        bench = WaitForAsyncUtils.waitForAsyncFx(30_000, () -> {
+        bench = WaitForAsyncUtils.waitForAsyncFx(120_000, () -> {
             var made = new Bench(new AnsweredFiles(), Folders.below(folder), 1280, 800);
             made.desk().document().load(project, Optional.empty());
             made.desk().cursor().select(Selection.shot("s1"));
@@ -54,11 +54,11 @@ class BenchNamesTest {
 
     @AfterEach
     void close() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, bench::close);
+        WaitForAsyncUtils.waitForAsyncFx(120_000, bench::close);
     }
 
     private List<Node> all() {
-        return WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
+        return WaitForAsyncUtils.waitForAsyncFx(120_000, () -> {
             List<Node> found = new ArrayList<>();
             collect(bench.scene().getRoot(), found);
             return found;

@@ -40,7 +40,7 @@ class BenchSceneTest {
     }
 
     private static <T> T onInterface(java.util.concurrent.Callable<T> work) {
-        return WaitForAsyncUtils.waitForAsyncFx(30_000, work);
+        return WaitForAsyncUtils.waitForAsyncFx(120_000, work);
     }
 
     private static Bench opened() {

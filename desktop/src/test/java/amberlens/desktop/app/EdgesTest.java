@@ -42,7 +42,6 @@ import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Edges, handling and sharpness by mouse and keyboard in the real bench. */
 @EnabledIfSystemProperty(
@@ -76,7 +75,7 @@ class EdgesTest extends BenchInteraction {
         Project project = Project.empty("Fernhollow")
                 .withMedia(List.of(Media.photo("m1", sheet, SHEET)))
                 .withShots(List.of(new Shot("s1", "Sheet", "m1", 1, 0, 101, true, camera, Extras.NONE)));
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+        onFx(() -> {
             bench.desk().prefer(to -> {
                 to.setSnapping(false);
                 to.setToNearKeys(false);
@@ -93,11 +92,6 @@ class EdgesTest extends BenchInteraction {
 
     private Point2D onSheet(double x, double y) {
         return at(() -> TableProbe.point(bench.scene(), x, y));
-    }
-
-    private void onFx(Runnable work) {
-        WaitForAsyncUtils.waitForAsyncFx(5_000, work);
-        settle();
     }
 
     private boolean sealed() {

@@ -29,7 +29,6 @@ import javafx.scene.layout.Region;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Menus above the bench and where one points, the settings, the guide. */
 @EnabledIfSystemProperty(
@@ -46,7 +45,7 @@ class FindingThingsTest extends BenchInteraction {
         project = ShotEdits.add(media, Conform.FILL, 1).apply(project);
         Project moved =
                 FramingEdits.add("s1", 80).apply(FramingEdits.add("s1", 0).apply(project));
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+        at(() -> {
             bench.desk().document().load(moved, Optional.empty());
             bench.desk().cursor().select(Selection.shot("s1"));
             return null;
@@ -86,7 +85,7 @@ class FindingThingsTest extends BenchInteraction {
 
     @Test
     void menus_inside_menus_and_what_cannot_be_done_says_why() {
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+        at(() -> {
             bench.desk().cursor().select(bench.desk().cursor().selection().with(new Selection.LegFrom(0)));
             return null;
         });
@@ -119,7 +118,7 @@ class FindingThingsTest extends BenchInteraction {
         assertThat(bench.desk().cursor().selectedKeys().size())
                 .as("larger views hear of the mouse where it is")
                 .isOne();
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+        at(() -> {
             bench.desk().prefer(to -> {
                 to.setAppearance(Appearance.DARK);
                 to.setTextPercent(100);

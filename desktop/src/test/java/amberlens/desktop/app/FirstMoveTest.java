@@ -32,7 +32,6 @@ import org.bytedeco.javacv.Frame;
 import org.bytedeco.javacv.Java2DFrameConverter;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The whole first move by mouse and keyboard in the real bench. */
 @EnabledIfSystemProperty(
@@ -145,7 +144,7 @@ class FirstMoveTest extends BenchInteraction {
         clickOn("#project-export");
         clickOn("#export-size").clickOn("480 × 270");
         TextField destination = lookup("#export-destination").query();
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> destination.setText(film.toString()));
+        onFx(() -> destination.setText(film.toString()));
         clickOn("#export-start");
         waitUntil("the film", () -> text("#status").startsWith("Exported"));
         clickOn("#queue-close");
@@ -268,7 +267,7 @@ class FirstMoveTest extends BenchInteraction {
         press(KeyCode.CONTROL).type(KeyCode.L).release(KeyCode.CONTROL);
         TextField name = lookup("#shot-name").query();
         TextField length = lookup("#shot-length").query();
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+        onFx(() -> {
             name.setText("Beds");
             length.setText("2:00");
         });
@@ -289,7 +288,7 @@ class FirstMoveTest extends BenchInteraction {
         Path file = folder.resolve("missing.amber");
         ProjectFile.save(project(), file);
         bench.services().cache().forget(picture);
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> bench.session().open(file));
+        onFx(() -> bench.session().open(file));
         waitUntil("the placeholder", () -> lookup("#find-picture")
                 .tryQuery()
                 .filter(button -> button.isVisible() && button.getParent().isVisible())

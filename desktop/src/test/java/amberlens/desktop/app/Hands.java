@@ -26,11 +26,11 @@ import org.testfx.service.query.PointQuery;
  */
 abstract class Hands extends ApplicationTest {
     /** How long something is waited for that should come, and something that may have nowhere to go. */
-    private static final int SURE_MS = 700;
+    private static final int SURE_MS = 2000;
 
     private static final int MAYBE_MS = 150;
     private static final int STEPS = 5;
-    private static final int PULSE_SECONDS = 20;
+    private static final int PULSE_SECONDS = 120;
 
     /** Two clicks at one place are two, not a double click, when they are this far apart. */
     private static final long TWO_CLICKS_NANOS = 600_000_000L;

@@ -47,7 +47,6 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Everything a hand does to keys, by mouse and keyboard in the real bench. */
 @EnabledIfSystemProperty(
@@ -87,7 +86,7 @@ class KeyCraftTest extends BenchInteraction {
                                 true,
                                 CameraTrack.still(Pose.neutral(new Size(3000, 3000), FRAME)),
                                 Extras.NONE)));
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+        onFx(() -> {
             bench.desk().prefer(to -> {
                 to.setNeighbours(Neighbours.STOP);
                 to.setSnapping(false);
@@ -122,7 +121,7 @@ class KeyCraftTest extends BenchInteraction {
     }
 
     private void seek(int frame) {
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> bench.desk().cursor().seekInShot(frame));
+        onFx(() -> bench.desk().cursor().seekInShot(frame));
         settle();
     }
 
@@ -289,7 +288,7 @@ class KeyCraftTest extends BenchInteraction {
         keys(KeyCode.C, KeyCode.CONTROL, KeyCode.SHIFT);
         String text = clipboard();
         assertThat(text).contains("\"format\" : \"amber-lens/keys\"").contains("\"what\" : \"move\"");
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+        onFx(() -> {
             bench.desk().cursor().select(Selection.shot("s2"));
             bench.desk().cursor().seek(125);
         });
@@ -299,8 +298,7 @@ class KeyCraftTest extends BenchInteraction {
         assertThat(frames(Properties.SCALE)).containsExactly(0, 40, 90);
         assertThat(shot().camera().at(0).scale().x()).isCloseTo(40 * (1920 / 3000.0) / (1920 / 6000.0), within(1e-9));
         assertThat(bench.desk().document().undoName()).contains("paste");
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> Clipboard.getSystemClipboard()
-                .setContent(Map.of(DataFormat.PLAIN_TEXT, "a recipe for soup")));
+        onFx(() -> Clipboard.getSystemClipboard().setContent(Map.of(DataFormat.PLAIN_TEXT, "a recipe for soup")));
         Project before = project();
         keys(KeyCode.V, KeyCode.CONTROL);
         assertThat(project()).isEqualTo(before);
@@ -308,8 +306,7 @@ class KeyCraftTest extends BenchInteraction {
     }
 
     private static String clipboard() {
-        return WaitForAsyncUtils.waitForAsyncFx(
-                5_000, () -> Clipboard.getSystemClipboard().getString());
+        return at(() -> Clipboard.getSystemClipboard().getString());
     }
 
     @Test
@@ -474,7 +471,7 @@ class KeyCraftTest extends BenchInteraction {
         waitUntil("going back", () -> bench.desk().cursor().playhead() < 60);
         type(KeyCode.SPACE);
         // However far it has gone back until then, round the beginning too.
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> bench.desk().cursor().select(Selection.shot("s1")));
+        onFx(() -> bench.desk().cursor().select(Selection.shot("s1")));
         seek(70);
         clickOn(at(() -> ScoreProbe.leg(bench.scene(), 70)));
         keys(KeyCode.O, KeyCode.SHIFT);

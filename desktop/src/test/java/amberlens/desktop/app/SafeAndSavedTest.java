@@ -19,7 +19,6 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Nothing is lost, tried with mouse and keyboard: a program that is killed, edits during a save, a file changed outside. */
 @EnabledIfSystemProperty(
@@ -138,11 +137,6 @@ class SafeAndSavedTest extends BenchInteraction {
         assertThat(project().name()).isEqualTo("second");
     }
 
-    private static void onFx(Runnable work) {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, work);
-        settle();
-    }
-
     private void undoOnce() {
         press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
         settle();
@@ -177,6 +171,6 @@ class SafeAndSavedTest extends BenchInteraction {
 
     /** Looks for work that was kept safe, and tells whether there was some to offer. */
     private boolean offered() throws Exception {
-        return at(() -> bench.session().offerKeptWork()).get(20, TimeUnit.SECONDS);
+        return at(() -> bench.session().offerKeptWork()).get(120, TimeUnit.SECONDS);
     }
 }

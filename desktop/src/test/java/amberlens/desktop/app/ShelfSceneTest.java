@@ -16,7 +16,6 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** Many pictures at once: selected, ordered, found, and laid into the Line-up. */
 @EnabledIfSystemProperty(
@@ -35,7 +34,7 @@ class ShelfSceneTest extends BenchInteraction {
                                 : folder.resolve("bed " + (13 - i) + ".png").toString(),
                         new Size(600, 400)))
                 .toList();
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+        at(() -> {
             bench.desk().prefer(to -> to.setShelfOpen(true));
             bench.desk().preferences().setSeam("both-shelf.0", 420);
             bench.desk().document().load(Project.empty("Fernhollow").withMedia(media), Optional.empty());

@@ -30,7 +30,6 @@ import javafx.geometry.Point2D;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** A sheet, a tall picture and a film in a row, at a bench in a real window. */
 abstract class ThreeShotsInteraction extends BenchInteraction {
@@ -91,11 +90,6 @@ abstract class ThreeShotsInteraction extends BenchInteraction {
             }
         }
         return file;
-    }
-
-    void onFx(Runnable work) {
-        WaitForAsyncUtils.waitForAsyncFx(5_000, work);
-        settle();
     }
 
     Shot shot(String id) {

@@ -28,7 +28,7 @@ class WordsAndKeysTest {
 
     @AfterEach
     void close() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, bench::close);
+        WaitForAsyncUtils.waitForAsyncFx(120_000, bench::close);
     }
 
     @Test
@@ -58,7 +58,7 @@ class WordsAndKeysTest {
 
     @Test
     void what_cannot_be_done_says_what_it_needs() {
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> bench.actions().run("framing.add"));
+        WaitForAsyncUtils.waitForAsyncFx(120_000, () -> bench.actions().run("framing.add"));
         assertThat(bench.desk().message()).isEqualTo("\"Add framing\" needs a selected shot.");
         assertThat(bench.desk().document().undoName()).isEmpty();
         bench.actions().all().stream()

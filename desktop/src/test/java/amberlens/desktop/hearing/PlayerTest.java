@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 
 /** Devices that do not do what a device should: whoever shows pictures never stands still for one. */
-@Timeout(30)
+@Timeout(120)
 class PlayerTest {
     private static final Mix NOTHING = new Mix(FrameRate.of(25), 0);
 

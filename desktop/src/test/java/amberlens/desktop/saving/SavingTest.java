@@ -59,7 +59,7 @@ class SavingTest {
     }
 
     private void until(String what, BooleanSupplier fulfilled) throws InterruptedException {
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(20);
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(120);
         while (!fulfilled.getAsBoolean()) {
             assertThat(System.nanoTime()).as(what).isLessThan(end);
             Runnable next = interfaceThread.poll(20, TimeUnit.MILLISECONDS);

@@ -16,7 +16,7 @@ import java.util.stream.Stream;
 
 /**
  * A move as a table: a row for every frame with its time, its pose, and the map from source pixels to frame pixels as a 3 × 3 matrix row
- * by row, with its last number 1. The picture and the frame stand in every row, so that the table tells all by itself.
+ * by row, with its last number 1. Pose and map say the same: below a rig, a picture that leans is said by its corners. The picture and the frame stand in every row, so that the table tells all by itself.
  */
 public final class MoveTable {
     /** The columns of a picture that lies flat. */
@@ -52,7 +52,7 @@ public final class MoveTable {
         for (int frame = 0; frame < move.length(); frame++) {
             List<String> row = new ArrayList<>(
                     List.of(Integer.toString(frame), Double.toString(move.rate().seconds(frame))));
-            Pose pose = move.pose(frame);
+            Pose pose = move.pose(frame).withRigsAsCorners(move.picture());
             Properties.OF_POSE.forEach(property -> numbers(row, parts(property, pose)));
             if (deep) {
                 Properties.OF_DEPTH.forEach(property -> numbers(row, parts(property, pose)));

@@ -105,10 +105,19 @@ public final class LineUpOf {
     }
 
     private Shot shot(CutEvent event, String id) {
-        Media media = byClues.computeIfAbsent(String.join("\n", event.clues()), _ -> media(event));
+        Media media = byClues.computeIfAbsent(
+                event.rig() ? "a rig" : String.join("\n", event.clues()), _ -> event.rig() ? rig() : media(event));
         CameraTrack camera = camera(event, media);
         Shot shot = new Shot(
-                id, event.name(), media.id(), event.track(), event.start(), event.length(), true, camera, Extras.NONE);
+                id,
+                event.name(),
+                media.id(),
+                event.track(),
+                event.start(),
+                event.length(),
+                !event.rig(),
+                camera,
+                Extras.NONE);
         shot = shot.withLayering(new Layering(Layering.PLAIN.blend(), fade(event.enter()), fade(event.leave())))
                 .withSettings(shot.settings()
                         .withHeard(media.sounds())
@@ -154,6 +163,10 @@ public final class LineUpOf {
         double speed = media.moves() && event.speed() > 0 ? event.speed() / 100 : 1;
         int frames = (int) Math.round(cutSeconds / speed * cut.rate().perSecond());
         return frames == 0 ? camera : KeyShift.of(camera, -frames);
+    }
+
+    private Media rig() {
+        return Media.rig("m" + (byClues.size() + 1), frame);
     }
 
     private Media media(CutEvent event) {

@@ -24,6 +24,7 @@ import java.util.TreeSet;
 /**
  * A line-up as an OpenTimelineIO timeline (file format of the Academy Software Foundation): tracks from the lowest up, clips, gaps between
  * them, a dissolve where neighbours overlap; each clip has the shot's move among its metadata, as copied keys have it (docs/CLIPBOARD.md).
+ * A rig is a gap with its move.
  */
 public final class Timeline {
     /** The only kind of transition that the format itself names. */
@@ -70,14 +71,12 @@ public final class Timeline {
     }
 
     private boolean isSaid(Shot shot) {
-        return project.mediaOf(shot).hasPixels();
+        return project.mediaOf(shot).hasPixels() || project.isRig(shot);
     }
 
-    /** How many shots of a project a timeline cannot name, because no file holds what they show. */
+    /** How many titles of a project a timeline cannot name, because no file holds what they show. */
     public static long unsaid(Project project) {
-        return project.shots().stream()
-                .filter(shot -> !project.mediaOf(shot).hasPixels())
-                .count();
+        return project.shots().stream().filter(project::isTitle).count();
     }
 
     private ObjectNode track(int number) {
@@ -98,13 +97,13 @@ public final class Timeline {
             }
             int end = shot.start() + shot.length();
             Shot next = i + 1 < shots.size() ? shots.get(i + 1) : null;
-            if (next != null && !dissolves(next)) {
+            if (next != null && (!dissolves(next) || project.isRig(shot))) {
                 end = Math.min(end, next.start()); // it lies over this one from its first frame on
             }
             int overlap = next == null ? 0 : Math.max(0, end - next.start());
             int late = overlap - overlap / 2; // what the next one's half leaves
             int cut = end - (overlap == 0 ? 0 : late);
-            children.add(clip(shot, early, cut - at));
+            children.add(project.isRig(shot) ? rig(shot, cut - at) : clip(shot, early, cut - at));
             at = cut;
             early = overlap == 0 ? 0 : overlap / 2;
             if (overlap > 0) {
@@ -114,13 +113,25 @@ public final class Timeline {
         return track;
     }
 
-    private static boolean dissolves(Shot shot) {
-        return shot.layering().enter().filter(fade -> fade.through().isEmpty()).isPresent();
+    private boolean dissolves(Shot shot) {
+        return !project.isRig(shot)
+                && shot.layering()
+                        .enter()
+                        .filter(fade -> fade.through().isEmpty())
+                        .isPresent();
     }
 
     private ObjectNode gap(int frames) {
         ObjectNode gap = Otio.item("Gap.1", "");
         gap.set("source_range", Otio.range(0, frames, rate));
+        return gap;
+    }
+
+    /** It shows nothing of its own, so other programs see a gap; what it does to the shots below stands beside. */
+    private ObjectNode rig(Shot shot, int frames) {
+        ObjectNode gap = gap(frames);
+        gap.put("name", shot.name());
+        ((ObjectNode) gap.get("metadata")).set(Otio.OURS, ours(shot).put("rig", true));
         return gap;
     }
 

@@ -178,8 +178,26 @@ public final class TimelineReader {
                 remarks.add("A " + Otio.kind(gap).toLowerCase(Locale.ROOT)
                         + " within a track is not known here; its time stays empty.");
             }
+            int start = frames(seconds);
             seconds += Otio.seconds(gap.path("source_range").path("duration"));
+            rig(gap, start, frames(seconds) - start);
             end(-1);
+        }
+
+        /** A gap of ours may hold a rig. */
+        private void rig(JsonNode gap, int start, int frames) {
+            if (!gap.path("metadata").path(Otio.OURS).path("rig").asBoolean(false)) {
+                return;
+            }
+            String name = gap.path("name").asText("");
+            name = name.isBlank() ? "Rig" : name;
+            Optional<KeptMove> move = move(gap, name);
+            if (move.isPresent() && frames > 0) {
+                events.add(CutEvent.plain(name, List.of(), start, frames, 0)
+                        .withTrack(track)
+                        .withMove(move)
+                        .asRig());
+            }
         }
 
         private void end(int event) {

@@ -19,6 +19,7 @@ import amberlens.files.FileWords;
 import amberlens.files.RegularFile;
 import amberlens.project.ClipText;
 import amberlens.project.MediaPaths;
+import amberlens.project.ProjectFile;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -115,6 +116,9 @@ public final class TakeIn {
         }
         if (TimelineReader.isOne(root)) {
             return lineUp(TimelineReader.read(root, name(), wishes.rate()));
+        }
+        if (ProjectFile.isOne(root)) {
+            throw new FileProblem("it is an Amber Lens project already, and is opened or added as it is.");
         }
         return ofClip(ClipText.read(text), root.path("length").asInt(0));
     }

@@ -22,6 +22,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -59,6 +60,22 @@ class KeyTableTest {
             assertThat(Moves.apart(project, shot, taken.project(), found)).isLessThan(0.1);
             assertThat(found.camera().rotation().keys()).hasSizeLessThan(90);
             assertThat(found.camera().anchor().animated()).isFalse();
+        }
+    }
+
+    /** The table says all that is seen: read back without the rig, the picture is where it was below it. */
+    @Test
+    void what_a_rig_does_is_in_the_poses_too() throws Exception {
+        for (var camera : List.of(Moves.moving(99), Moves.leaning(99))) {
+            Project flat = Moves.project(picture, List.of(Moves.shot("s1", 0, 100, camera)));
+            Project project = Moves.underRig(flat, Set.of("s1"));
+            Shot shot = project.shots().getFirst();
+            Path file = folder.resolve("move.csv");
+            MoveOut.write(project, shot, MoveFormat.CSV, file);
+            Project taken = TakeIn.from(file, Wishes.NONE, Moves.PROBE).project();
+            Shot found = taken.shots().getFirst();
+            assertThat(Moves.apart(flat, flat.shots().getFirst(), taken, found)).isGreaterThan(50);
+            assertThat(Moves.apart(project, shot, taken, found)).isLessThan(0.1);
         }
     }
 

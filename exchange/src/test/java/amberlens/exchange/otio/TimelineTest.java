@@ -33,6 +33,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -217,6 +218,33 @@ class TimelineTest {
         Shot read = back(file).project().shots().getLast();
         assertThat(read.source().in()).isEqualTo(-3);
         assertThat(read.start()).isEqualTo(84);
+    }
+
+    /** What a rig does to the shots below comes back, and others see a gap there. */
+    @Test
+    void a_rig_comes_back_over_the_shots_that_it_moves() throws Exception {
+        Project flat = Moves.project(
+                picture, List.of(Moves.shot("s1", 0, 50, Moves.moving(49)), Moves.shot("s2", 50, 40, Moves.still())));
+        Project project = Moves.underRig(flat, Set.of("s1", "s2"));
+        Path file = folder.resolve("edit.otio");
+        assertThat(MoveOut.lineUp(project, file)).isEmpty();
+        JsonNode children = JSON.readTree(file.toFile()).at("/tracks/children/1/children");
+        assertThat(children)
+                .extracting(child -> child.path("OTIO_SCHEMA").asText())
+                .containsExactly("Gap.1");
+        Taken taken = back(file);
+        assertThat(taken.remarks()).isEmpty();
+        Project read = taken.project();
+        assertThat(read.shots()).extracting(Shot::name).containsExactly("Shot s1", "Roll", "Shot s2");
+        assertThat(read.isRig(read.shots().get(1))).isTrue();
+        assertThat(Moves.apart(flat, flat.shots().getFirst(), read, read.shots().getFirst()))
+                .isGreaterThan(50);
+        assertThat(Moves.apart(
+                        project, project.shots().get(0), read, read.shots().get(0)))
+                .isLessThan(1e-6);
+        assertThat(Moves.apart(
+                        project, project.shots().get(1), read, read.shots().get(2)))
+                .isLessThan(1e-6);
     }
 
     /** As others count: pictures from 1001 on at 24 a second, of which a clip shows those from 1013 on: the 13th, so frame 12. */

@@ -3,21 +3,20 @@ package amberlens.media.sound;
 import amberlens.core.model.FileProblem;
 import amberlens.core.sound.Samples;
 import amberlens.files.FileWords;
+import amberlens.files.ScratchRoom;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.channels.FileChannel;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.util.Arrays;
 import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The sound of a file, decoded once into a temporary one, so that hours of it need no memory and any place of it is at hand. What is
- * damaged is left out; the temporary file goes away with this.
+ * The sound of a file, decoded once onto the disk, so that hours of it need no memory and any place of it can be read. What is damaged is
+ * left out; what was decoded goes away with this.
  */
 public final class DecodedSound implements Samples, AutoCloseable {
     private static final int FRAME = CHANNELS * Float.BYTES;
@@ -25,13 +24,11 @@ public final class DecodedSound implements Samples, AutoCloseable {
     /** The longest sound that is read, in pairs: ten hours. */
     private static final long MOST = 10L * 3600 * RATE;
 
-    private final Path raw;
     private final FileChannel channel;
     private final long length;
     private final SoundFacts facts;
 
-    private DecodedSound(Path raw, FileChannel channel, long length, SoundFacts facts) {
-        this.raw = raw;
+    private DecodedSound(FileChannel channel, long length, SoundFacts facts) {
         this.channel = channel;
         this.length = length;
         this.facts = facts;
@@ -56,21 +53,24 @@ public final class DecodedSound implements Samples, AutoCloseable {
      * @throws FileProblem when it holds no sound that can be read, or reading was ended
      */
     public static DecodedSound of(Path path, double tempo, BooleanSupplier goesOn) throws FileProblem {
+        return of(path, tempo, ScratchRoom.usual(), goesOn);
+    }
+
+    static DecodedSound of(Path path, double tempo, ScratchRoom room, BooleanSupplier goesOn) throws FileProblem {
         try (SoundStream stream = new SoundStream(path);
                 Blocks blocks = new Blocks(stream, tempo)) {
-            return decoded(path, stream, blocks, tempo, goesOn);
+            return decoded(path, stream, blocks, tempo, room, goesOn);
         } catch (RuntimeException e) {
             throw new FileProblem(path + " is damaged: it cannot be read (" + FileWords.reason(e) + ").", e);
         }
     }
 
     private static DecodedSound decoded(
-            Path path, SoundStream stream, Blocks blocks, double tempo, BooleanSupplier goesOn) throws FileProblem {
-        Path raw = temporary();
+            Path path, SoundStream stream, Blocks blocks, double tempo, ScratchRoom room, BooleanSupplier goesOn)
+            throws FileProblem {
         FileChannel channel = null;
         try {
-            channel = FileChannel.open(
-                    raw, StandardOpenOption.READ, StandardOpenOption.WRITE, StandardOpenOption.TRUNCATE_EXISTING);
+            channel = room.open("sound-");
             boolean silenced = false;
             long pairs = 0;
             float[] block = blocks.next();
@@ -79,7 +79,7 @@ public final class DecodedSound implements Samples, AutoCloseable {
                     throw new FileProblem("Reading of " + path + " was ended.");
                 }
                 silenced |= silenceStrange(block);
-                write(channel, block);
+                room.append(channel, bytes(block));
                 pairs += block.length / CHANNELS;
                 block = blocks.next();
             }
@@ -94,29 +94,28 @@ public final class DecodedSound implements Samples, AutoCloseable {
                     silenced
                             || stream.damaged() > 0
                             || pairs * tempo < 0.98 * stream.saidSeconds() * RATE - RATE / 10.0);
-            return new DecodedSound(raw, channel, pairs, facts);
+            return new DecodedSound(channel, pairs, facts);
         } catch (IOException e) {
-            giveUp(channel, raw);
+            giveUp(channel);
             throw new FileProblem(
-                    "There is no room for the sound of " + path + " in the folder for temporary files: "
-                            + FileWords.reason(e) + ".",
+                    "There is no room for the sound of " + path + " in " + room.folder() + ": " + FileWords.reason(e)
+                            + ".",
                     e);
         } catch (FileProblem | RuntimeException | Error e) {
-            giveUp(channel, raw);
+            giveUp(channel);
             throw e;
         }
     }
 
-    /** An open channel would keep the room of a file that is removed. */
-    private static void giveUp(@Nullable FileChannel channel, Path raw) {
+    /** An open channel would keep its room. */
+    private static void giveUp(@Nullable FileChannel channel) {
         try {
             if (channel != null) {
                 channel.close();
             }
         } catch (IOException _) {
-            // it is removed all the same
+            // it goes when the program ends
         }
-        remove(raw);
     }
 
     /** Samples that are no numbers count as silence: one of them would silence all that is mixed with it. */
@@ -131,22 +130,10 @@ public final class DecodedSound implements Samples, AutoCloseable {
         return any;
     }
 
-    private static Path temporary() throws FileProblem {
-        try {
-            Path raw = Files.createTempFile("amber-sound-", ".raw");
-            raw.toFile().deleteOnExit();
-            return raw;
-        } catch (IOException e) {
-            throw new FileProblem("No temporary file for sound could be made: " + FileWords.reason(e) + ".", e);
-        }
-    }
-
-    private static void write(FileChannel channel, float[] pairs) throws IOException {
+    private static ByteBuffer bytes(float[] pairs) {
         ByteBuffer bytes = ByteBuffer.allocate(pairs.length * Float.BYTES).order(ByteOrder.nativeOrder());
         bytes.asFloatBuffer().put(pairs);
-        while (bytes.hasRemaining()) {
-            channel.write(bytes);
-        }
+        return bytes;
     }
 
     /** What its file says. */
@@ -184,19 +171,6 @@ public final class DecodedSound implements Samples, AutoCloseable {
 
     @Override
     public void close() {
-        try {
-            channel.close();
-        } catch (IOException _) {
-            // it is read no more
-        }
-        remove(raw);
-    }
-
-    private static void remove(Path raw) {
-        try {
-            Files.deleteIfExists(raw);
-        } catch (IOException _) {
-            // it goes when the program ends
-        }
+        giveUp(channel);
     }
 }

@@ -38,7 +38,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** What goes wrong in an export ends it in words and leaves nothing behind. */
-@Timeout(120)
+@Timeout(300)
 class ExportFailuresTest {
     private static final Size FRAME = new Size(160, 90);
 

@@ -16,7 +16,7 @@ class OpenFilmsTest {
             boolean ended;
             synchronized (films) { // as while a frame is being read
                 forgetting = Thread.ofPlatform().start(() -> films.forget(Path.of("pond.mp4")));
-                ended = forgetting.join(Duration.ofSeconds(20));
+                ended = forgetting.join(Duration.ofSeconds(120));
             }
             assertThat(ended).isTrue();
         }

@@ -75,7 +75,7 @@ class FirstLookTest {
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                 .start();
-        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(process.waitFor(300, TimeUnit.SECONDS)).isTrue();
         assertThat(process.exitValue()).isZero();
     }
 

@@ -38,7 +38,7 @@ class BudgetTest {
                 }))
                 .isInstanceOf(FileProblem.class)
                 .hasMessageContaining("takes too long to read");
-        assertThat(closed.await(5, TimeUnit.SECONDS)).isTrue();
+        assertThat(closed.await(120, TimeUnit.SECONDS)).isTrue();
         stop.set(true);
     }
 
