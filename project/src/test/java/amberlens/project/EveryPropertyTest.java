@@ -19,6 +19,7 @@ import amberlens.core.model.Project;
 import amberlens.core.model.Shot;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.ChannelChange;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
@@ -64,7 +65,7 @@ class EveryPropertyTest {
 
     /** The property with two keys and a constant for all others. */
     private static CameraTrack keyed(Property<?> property) {
-        return still().withWhole(property, new CameraTrack.ChannelChange() {
+        return still().withWhole(property, new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return Channel.keyed(
@@ -93,13 +94,13 @@ class EveryPropertyTest {
     @ParameterizedTest
     @MethodSource("all")
     void it_comes_back_from_the_file_keyed_constant_and_muted(Property<?> property) throws FileProblem {
-        CameraTrack muted = keyed(property).withWhole(property, new CameraTrack.ChannelChange() {
+        CameraTrack muted = keyed(property).withWhole(property, new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return channel.withMuted(true, numbers(channel.kind(), 33, 44));
             }
         });
-        CameraTrack constant = still().withWhole(property, new CameraTrack.ChannelChange() {
+        CameraTrack constant = still().withWhole(property, new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return Channel.constant(channel.kind(), numbers(channel.kind(), 12.5, 80));
@@ -171,7 +172,7 @@ class EveryPropertyTest {
     @ParameterizedTest
     @MethodSource("paired")
     void axes_apart_go_the_same_ways(Property<?> property) throws FileProblem {
-        CameraTrack apart = keyed(property).withWhole(property, new CameraTrack.ChannelChange() {
+        CameraTrack apart = keyed(property).withWhole(property, new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return channel.unlinked();
@@ -188,7 +189,7 @@ class EveryPropertyTest {
     @ParameterizedTest
     @MethodSource("all")
     void it_keeps_its_lane_at_a_hundred_and_is_undone_to_the_same_project(Property<?> property) {
-        CameraTrack at100 = still().withWhole(property, new CameraTrack.ChannelChange() {
+        CameraTrack at100 = still().withWhole(property, new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return channel.withKey(Key.of(0, numbers(channel.kind(), 100, 100), Leg.LINEAR));

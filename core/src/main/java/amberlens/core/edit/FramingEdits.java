@@ -3,6 +3,7 @@ package amberlens.core.edit;
 import amberlens.core.geometry.FramePoint;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.ChannelChange;
 import amberlens.core.motion.KeyInsertion;
 import amberlens.core.motion.Pose;
 import java.util.List;
@@ -35,7 +36,7 @@ public final class FramingEdits {
 
     /** Keys all properties of the pose at a frame with the values they have there. */
     public static Edit add(String shotId, int frame) {
-        var keying = new CameraTrack.ChannelChange() {
+        var keying = new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return KeyInsertion.at(channel, frame);
@@ -49,7 +50,7 @@ public final class FramingEdits {
 
     /** Deletes every key at a frame. */
     public static Edit delete(String shotId, int frame) {
-        var without = new CameraTrack.ChannelChange() {
+        var without = new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return channel.keyAt(frame).isPresent() ? channel.withoutKeyAt(frame) : channel;

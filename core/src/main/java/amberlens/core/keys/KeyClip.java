@@ -3,6 +3,7 @@ package amberlens.core.keys;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.ChannelChange;
 import amberlens.core.motion.Properties;
 import amberlens.core.motion.Property;
 import amberlens.core.motion.Resizing;
@@ -51,7 +52,7 @@ public record KeyClip(
         CameraTrack kept = camera;
         int origin = keys.first();
         for (var lane : camera.lanes()) {
-            kept = kept.map(lane, new CameraTrack.ChannelChange() {
+            kept = kept.map(lane, new ChannelChange() {
                 @Override
                 public <V> Channel<V> apply(Channel<V> channel) {
                     return channel.withKeys(

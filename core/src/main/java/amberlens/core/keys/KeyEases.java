@@ -2,6 +2,7 @@ package amberlens.core.keys;
 
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.ChannelChange;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
@@ -88,7 +89,7 @@ public final class KeyEases {
     private static CameraTrack changed(CameraTrack camera, KeySet keys, UnaryKeyChange change) {
         CameraTrack changed = camera;
         for (Lane lane : keys.lanes()) {
-            changed = changed.map(lane, new CameraTrack.ChannelChange() {
+            changed = changed.map(lane, new ChannelChange() {
                 @Override
                 public <V> Channel<V> apply(Channel<V> channel) {
                     return channel.mapKeys(key -> keys.contains(lane, key.at()) ? change.of(key) : key);

@@ -2,6 +2,7 @@ package amberlens.core.keys;
 
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.ChannelChange;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Leg;
@@ -23,7 +24,7 @@ public final class KeyOrder {
         CameraTrack changed = camera;
         List<KeyRef> moved = new ArrayList<>();
         for (Lane lane : keys.lanes()) {
-            changed = changed.map(lane, new CameraTrack.ChannelChange() {
+            changed = changed.map(lane, new ChannelChange() {
                 @Override
                 public <V> Channel<V> apply(Channel<V> channel) {
                     return reversed(channel, lane, keys, first + last);
@@ -72,7 +73,7 @@ public final class KeyOrder {
         CameraTrack changed = camera;
         List<KeyRef> copies = new ArrayList<>();
         for (Lane lane : keys.lanes()) {
-            changed = changed.map(lane, new CameraTrack.ChannelChange() {
+            changed = changed.map(lane, new ChannelChange() {
                 @Override
                 public <V> Channel<V> apply(Channel<V> channel) {
                     Channel<V> with = channel;
@@ -94,7 +95,7 @@ public final class KeyOrder {
     public static CameraTrack deleted(CameraTrack camera, KeySet keys, double frame) {
         CameraTrack changed = camera;
         for (Lane lane : keys.lanes()) {
-            changed = changed.map(lane, new CameraTrack.ChannelChange() {
+            changed = changed.map(lane, new ChannelChange() {
                 @Override
                 public <V> Channel<V> apply(Channel<V> channel) {
                     return channel.withKeys(

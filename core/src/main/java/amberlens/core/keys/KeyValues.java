@@ -3,6 +3,7 @@ package amberlens.core.keys;
 import amberlens.core.motion.Axis;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.ChannelChange;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import amberlens.core.motion.Property;
@@ -18,7 +19,7 @@ public final class KeyValues {
      * @param part 0 for the horizontal or only number, 1 for the vertical one
      */
     public static CameraTrack shifted(CameraTrack camera, KeySet keys, Lane lane, int part, double by) {
-        return camera.map(lane, new CameraTrack.ChannelChange() {
+        return camera.map(lane, new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return channel.mapKeys(

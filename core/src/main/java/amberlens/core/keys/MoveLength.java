@@ -2,6 +2,7 @@ package amberlens.core.keys;
 
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.ChannelChange;
 import amberlens.core.motion.Key;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +20,7 @@ public final class MoveLength {
      */
     public static CameraTrack stretched(CameraTrack camera, int from, int to) {
         double factor = from <= 1 ? 1 : (to - 1.0) / (from - 1);
-        return camera.map(new CameraTrack.ChannelChange() {
+        return camera.map(new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 List<Key<V>> keys = new ArrayList<>();

@@ -2,6 +2,7 @@ package amberlens.core.keys;
 
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.ChannelChange;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
 import java.util.ArrayList;
@@ -147,7 +148,7 @@ public record Retiming(CameraTrack camera, KeySet keys, int lastFrame, Neighbour
     }
 
     /** The keys of a channel, in their order, at these frames. */
-    private record At(int[] frames) implements CameraTrack.ChannelChange {
+    private record At(int[] frames) implements ChannelChange {
         @Override
         public <V> Channel<V> apply(Channel<V> channel) {
             List<Key<V>> changed = new ArrayList<>();

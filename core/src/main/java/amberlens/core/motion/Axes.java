@@ -29,7 +29,7 @@ public record Axes(Channel<Double> x, Channel<Double> y) {
         return axis == Axis.Y ? new Axes(x, channel) : new Axes(channel, y);
     }
 
-    Axes map(CameraTrack.ChannelChange change) {
+    Axes map(ChannelChange change) {
         return new Axes(change.apply(x), change.apply(y));
     }
 

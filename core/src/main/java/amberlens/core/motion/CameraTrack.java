@@ -299,11 +299,6 @@ public final class CameraTrack {
         });
     }
 
-    /** A change of a channel that does not look at its values. */
-    public interface ChannelChange {
-        <V> Channel<V> apply(Channel<V> channel);
-    }
-
     @Override
     public boolean equals(Object other) {
         return other instanceof CameraTrack camera && camera.channels.equals(channels);

@@ -259,7 +259,7 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys, boole
     }
 
     /** Applies a change to the keys: to each axis on its own when they are unlinked. */
-    public Channel<V> map(CameraTrack.ChannelChange change) {
+    public Channel<V> map(ChannelChange change) {
         return axes.map(pair -> withAxes(pair.map(change))).orElseGet(() -> change.apply(this));
     }
 }

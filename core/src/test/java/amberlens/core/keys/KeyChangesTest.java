@@ -9,6 +9,7 @@ import amberlens.core.geometry.Size;
 import amberlens.core.motion.Axis;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.ChannelChange;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
@@ -54,7 +55,7 @@ class KeyChangesTest {
         assertThat(turned.withRotation(camera().rotation())).isEqualTo(camera());
         CameraTrack apart = camera().withPosition(camera().position().unlinked());
         Lane vertical = new Lane(Properties.POSITION, Axis.Y);
-        CameraTrack keyed = apart.map(vertical, new CameraTrack.ChannelChange() {
+        CameraTrack keyed = apart.map(vertical, new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return channel.withKey(Key.of(7, channel.at(7), Leg.LINEAR));

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import amberlens.core.geometry.Size;
 import amberlens.core.motion.CameraTrack;
 import amberlens.core.motion.Channel;
+import amberlens.core.motion.ChannelChange;
 import amberlens.core.motion.Ease;
 import amberlens.core.motion.Key;
 import amberlens.core.motion.Lane;
@@ -100,7 +101,7 @@ class RetimingTest {
 
     @Test
     void backwards_and_backwards_again_is_as_before() {
-        CameraTrack camera = turning(0, 10, 40).map(TURN, new CameraTrack.ChannelChange() {
+        CameraTrack camera = turning(0, 10, 40).map(TURN, new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return channel.mapKeys(key -> key.at() == 0 ? key.withLeg(Ease.GENTLE_LEAVE.leg()) : key);

@@ -99,7 +99,7 @@ class FramingsTest {
     @Test
     void a_change_of_one_lane_leaves_all_others() {
         CameraTrack apart = still().withPosition(still().position().unlinked());
-        CameraTrack lowered = apart.map(new Lane(Properties.POSITION, Axis.Y), new CameraTrack.ChannelChange() {
+        CameraTrack lowered = apart.map(new Lane(Properties.POSITION, Axis.Y), new ChannelChange() {
             @Override
             public <V> Channel<V> apply(Channel<V> channel) {
                 return channel.withKey(Key.of(5, channel.kind().of(_ -> 700), Leg.LINEAR));
