@@ -1,18 +1,18 @@
 package amberlens.bench;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Channel;
-import amberlens.core.motion.Key;
-import amberlens.core.motion.Leg;
-import amberlens.core.motion.Pose;
-import amberlens.core.motion.Scale;
-import amberlens.core.motion.ValueKinds;
-import amberlens.core.time.FrameSpan;
+import amberlens.core.base.geometry.Scale;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameSpan;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.curve.Channel;
+import amberlens.core.motion.curve.Key;
+import amberlens.core.motion.curve.Leg;
+import amberlens.core.motion.curve.ValueKinds;
+import amberlens.core.motion.pose.Pose;
 import amberlens.media.WorkPool;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
@@ -52,7 +52,7 @@ final class ExportRace {
                                 Key.of(0, start.scale(), Leg.LINEAR),
                                 Key.of(FRAMES - 1, Scale.uniform(48), Leg.LINEAR))));
         var media = Media.photo("m1", picture.toString(), PICTURE);
-        var shot = new Shot("s1", "push-in", "m1", 1, 0, FRAMES, true, camera, amberlens.core.extras.Extras.NONE);
+        var shot = new Shot("s1", "push-in", "m1", 1, 0, FRAMES, true, camera, amberlens.core.base.extras.Extras.NONE);
         Project project = Project.empty("race").withMedia(List.of(media)).withShots(List.of(shot));
         var settings = new ExportSettings(new FrameSpan(0, FRAMES - 1), FRAME, ExportFormat.MP4_H264, film, true);
         try (var rows = WorkPool.ofCores()) {

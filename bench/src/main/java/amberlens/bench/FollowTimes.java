@@ -1,13 +1,13 @@
 package amberlens.bench;
 
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Pose;
-import amberlens.core.time.FrameSpan;
-import amberlens.core.track.Track;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.base.time.FrameSpan;
+import amberlens.core.material.track.Track;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.pose.Pose;
 import amberlens.media.WorkPool;
 import amberlens.media.pixels.PixelKey;
 import amberlens.media.pixels.PixelLoader;

@@ -1,10 +1,10 @@
 package amberlens.bench;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
-import amberlens.core.sampling.Pyramid;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
+import amberlens.core.pixels.sampling.Pyramid;
 import amberlens.media.picture.PictureReader;
 import amberlens.project.ProjectFile;
 import java.io.IOException;

@@ -1,16 +1,16 @@
 package amberlens.bench;
 
-import amberlens.core.check.ShotPlanes;
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
-import amberlens.core.planes.Cutouts;
-import amberlens.core.render.Compositor;
-import amberlens.core.render.LineUpFrame;
-import amberlens.core.render.Picture;
-import amberlens.core.sampling.Pyramid;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.edit.check.ShotPlanes;
+import amberlens.core.material.planes.Cutouts;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.pixels.sampling.Pyramid;
+import amberlens.core.render.frame.Compositor;
+import amberlens.core.render.frame.LineUpFrame;
+import amberlens.core.render.frame.Picture;
 import amberlens.media.WorkPool;
 import amberlens.media.pixels.PixelKey;
 import amberlens.media.pixels.PixelLoader;

@@ -1,11 +1,11 @@
 package amberlens.cli;
 
-import amberlens.core.check.ShotCheck;
-import amberlens.core.delivery.DeliveryFilm;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.LineUp;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
+import amberlens.core.edit.check.ShotCheck;
+import amberlens.core.edit.delivery.DeliveryFilm;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.LineUp;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

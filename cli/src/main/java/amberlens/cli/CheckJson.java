@@ -1,12 +1,12 @@
 package amberlens.cli;
 
-import amberlens.core.check.ShotCheck;
-import amberlens.core.edges.Margin;
-import amberlens.core.motion.Pose;
-import amberlens.core.motion.PoseProperty;
-import amberlens.core.motion.Properties;
-import amberlens.core.planes.PlaneReport;
-import amberlens.core.time.FrameSpan;
+import amberlens.core.base.time.FrameSpan;
+import amberlens.core.edit.check.ShotCheck;
+import amberlens.core.judge.edges.Margin;
+import amberlens.core.material.planes.PlaneReport;
+import amberlens.core.motion.pose.Pose;
+import amberlens.core.motion.property.PoseProperty;
+import amberlens.core.motion.property.Properties;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;

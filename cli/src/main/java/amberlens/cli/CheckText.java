@@ -1,11 +1,11 @@
 package amberlens.cli;
 
-import amberlens.core.check.CheckWords;
-import amberlens.core.check.ShotCheck;
-import amberlens.core.delivery.DeliveryFilm;
-import amberlens.core.edges.Margin;
-import amberlens.core.model.Project;
-import amberlens.core.words.Figures;
+import amberlens.core.base.words.Figures;
+import amberlens.core.edit.check.CheckWords;
+import amberlens.core.edit.check.ShotCheck;
+import amberlens.core.edit.delivery.DeliveryFilm;
+import amberlens.core.judge.edges.Margin;
+import amberlens.core.model.project.Project;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.Locale;

@@ -1,8 +1,8 @@
 package amberlens.cli;
 
-import amberlens.core.delivery.DeliveryFilm;
-import amberlens.core.model.Delivery;
-import amberlens.core.model.Project;
+import amberlens.core.edit.delivery.DeliveryFilm;
+import amberlens.core.model.project.Delivery;
+import amberlens.core.model.project.Project;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;

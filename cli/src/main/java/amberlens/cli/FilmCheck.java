@@ -1,7 +1,7 @@
 package amberlens.cli;
 
-import amberlens.core.check.ShotCheck;
-import amberlens.core.delivery.DeliveryFilm;
+import amberlens.core.edit.check.ShotCheck;
+import amberlens.core.edit.delivery.DeliveryFilm;
 import java.util.List;
 
 /**

@@ -1,12 +1,12 @@
 package amberlens.cli;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.FrameFormat;
-import amberlens.core.model.LineUp;
-import amberlens.core.model.Project;
-import amberlens.core.time.FrameRate;
-import amberlens.core.time.FrameSpan;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.base.time.FrameSpan;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.FrameFormat;
+import amberlens.core.model.project.LineUp;
+import amberlens.core.model.project.Project;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportSettings;

@@ -1,11 +1,11 @@
 package amberlens.cli;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.LineUp;
-import amberlens.core.model.Project;
-import amberlens.core.render.RenderedFrame;
-import amberlens.core.time.Timecode;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.Timecode;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.LineUp;
+import amberlens.core.model.project.Project;
+import amberlens.core.render.frame.RenderedFrame;
 import amberlens.media.export.Export;
 import amberlens.media.export.FrameSource;
 import amberlens.media.film.StillFile;

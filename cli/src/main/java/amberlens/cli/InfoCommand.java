@@ -1,6 +1,6 @@
 package amberlens.cli;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import amberlens.media.footage.FilmInfo;
 import amberlens.media.intake.MediaProbe;
 import amberlens.media.picture.PictureInfo;

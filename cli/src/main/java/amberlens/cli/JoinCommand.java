@@ -1,7 +1,7 @@
 package amberlens.cli;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.words.Counted;
+import amberlens.core.base.words.Counted;
+import amberlens.core.model.project.FileProblem;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.Originals;
 import amberlens.media.film.FilmCodec;

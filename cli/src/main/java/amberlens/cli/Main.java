@@ -1,9 +1,9 @@
 package amberlens.cli;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.seal.SealWay;
-import amberlens.core.words.Release;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.words.Release;
+import amberlens.core.judge.seal.SealWay;
+import amberlens.core.model.project.FileProblem;
 import amberlens.exchange.MoveFormat;
 import amberlens.media.film.Quality;
 import java.io.PrintWriter;

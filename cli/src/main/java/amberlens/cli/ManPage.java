@@ -1,6 +1,6 @@
 package amberlens.cli;
 
-import amberlens.core.words.Release;
+import amberlens.core.base.words.Release;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import picocli.CommandLine;

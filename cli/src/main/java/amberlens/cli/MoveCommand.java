@@ -1,7 +1,7 @@
 package amberlens.cli;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Project;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
 import amberlens.exchange.MoveFormat;
 import amberlens.exchange.MoveOut;
 import java.nio.file.Path;

@@ -1,7 +1,7 @@
 package amberlens.cli;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
 import amberlens.project.ProjectFile;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package amberlens.cli;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import amberlens.media.export.Originals;
 import java.nio.file.Path;
 import java.util.List;

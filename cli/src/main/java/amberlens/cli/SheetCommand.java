@@ -1,10 +1,10 @@
 package amberlens.cli;
 
-import amberlens.core.check.CheckWords;
-import amberlens.core.check.ShotCheck;
-import amberlens.core.delivery.DeliveryFilm;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Project;
+import amberlens.core.edit.check.CheckWords;
+import amberlens.core.edit.check.ShotCheck;
+import amberlens.core.edit.delivery.DeliveryFilm;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
 import amberlens.media.export.FrameSource;
 import amberlens.media.proof.Proof;
 import amberlens.project.ProjectFile;

@@ -1,7 +1,7 @@
 package amberlens.cli;
 
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
 import java.util.stream.Collectors;
 import picocli.CommandLine;
 

@@ -1,7 +1,7 @@
 package amberlens.cli;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FrameFormat;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FrameFormat;
 import java.util.regex.Pattern;
 import picocli.CommandLine.TypeConversionException;
 

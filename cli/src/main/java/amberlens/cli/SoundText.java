@@ -1,10 +1,10 @@
 package amberlens.cli;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.sound.Beats;
-import amberlens.core.sound.Loudness;
-import amberlens.core.sound.Samples;
-import amberlens.core.words.Figures;
+import amberlens.core.base.words.Figures;
+import amberlens.core.material.sound.Beats;
+import amberlens.core.material.sound.Loudness;
+import amberlens.core.material.sound.Samples;
+import amberlens.core.model.project.FileProblem;
 import amberlens.media.sound.DecodedSound;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;

@@ -1,9 +1,9 @@
 package amberlens.cli;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.time.FrameRate;
-import amberlens.core.words.Counted;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.base.words.Counted;
+import amberlens.core.model.project.FileProblem;
 import amberlens.exchange.cut.Probe;
 import amberlens.exchange.cut.Taken;
 import amberlens.exchange.take.TakeIn;

@@ -1,6 +1,6 @@
 package amberlens.cli;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.Collection;

@@ -2,9 +2,9 @@ package amberlens.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.raster.Loops;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
+import amberlens.core.pixels.raster.Loops;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
 import amberlens.media.footage.FilmFrames;
 import amberlens.media.footage.FilmInfo;
 import java.io.File;

@@ -1,12 +1,15 @@
 package amberlens.core;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.stream.Stream;
 
 @AnalyzeClasses(packages = "amberlens.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -30,15 +33,52 @@ class ArchitectureTest {
             .resideInAnyPackage("amberlens.media..", "amberlens.project..", "amberlens.cli..", "amberlens.desktop..");
 
     @ArchTest
-    static final ArchRule packages_do_not_use_each_other_in_circles =
-            slices().matching("amberlens.core.(*)..").should().beFreeOfCycles();
+    static final ArchRule everything_is_in_a_wing = classes()
+            .that()
+            .doNotHaveSimpleName("package-info")
+            .should()
+            .resideInAnyPackage(Stream.of("base", "motion", "pixels", "judge", "material", "model", "render", "edit")
+                    .map(wing -> "amberlens.core." + wing + ".*")
+                    .toArray(String[]::new));
+
+    /** As the wings' own descriptions say. */
+    @ArchTest
+    static final ArchRule wings_use_only_what_they_may = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("base")
+            .definedBy("amberlens.core.base..")
+            .layer("motion")
+            .definedBy("amberlens.core.motion..")
+            .layer("pixels")
+            .definedBy("amberlens.core.pixels..")
+            .layer("judge")
+            .definedBy("amberlens.core.judge..")
+            .layer("material")
+            .definedBy("amberlens.core.material..")
+            .layer("model")
+            .definedBy("amberlens.core.model..")
+            .layer("render")
+            .definedBy("amberlens.core.render..")
+            .layer("edit")
+            .definedBy("amberlens.core.edit..")
+            .whereLayer("base")
+            .mayNotAccessAnyLayer()
+            .whereLayer("motion")
+            .mayOnlyAccessLayers("base")
+            .whereLayer("pixels")
+            .mayOnlyAccessLayers("base")
+            .whereLayer("judge")
+            .mayOnlyAccessLayers("base", "motion")
+            .whereLayer("material")
+            .mayOnlyAccessLayers("base", "motion", "pixels")
+            .whereLayer("model")
+            .mayOnlyAccessLayers("base", "motion", "judge", "material")
+            .whereLayer("render")
+            .mayOnlyAccessLayers("base", "motion", "pixels", "judge", "material", "model")
+            .whereLayer("edit")
+            .mayOnlyAccessLayers("base", "motion", "judge", "material", "model");
 
     @ArchTest
-    static final ArchRule geometry_and_time_stand_at_the_bottom = noClasses()
-            .that()
-            .resideInAnyPackage("amberlens.core.geometry", "amberlens.core.time")
-            .should()
-            .dependOnClassesThat()
-            .resideInAnyPackage(
-                    "amberlens.core.motion", "amberlens.core.edges", "amberlens.core.model", "amberlens.core.render");
+    static final ArchRule packages_do_not_use_each_other_in_circles =
+            slices().matching("amberlens.core.(*).(*)..").should().beFreeOfCycles();
 }

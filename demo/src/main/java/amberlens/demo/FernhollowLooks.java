@@ -1,21 +1,21 @@
 package amberlens.demo;
 
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.Size;
-import amberlens.core.look.LookDraft;
-import amberlens.core.look.LookKinds;
-import amberlens.core.look.LookSet;
-import amberlens.core.look.Mask;
-import amberlens.core.look.StockLook;
-import amberlens.core.model.Media;
-import amberlens.core.model.Shot;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Channel;
-import amberlens.core.motion.Ease;
-import amberlens.core.motion.Key;
-import amberlens.core.motion.Leg;
-import amberlens.core.motion.Property;
-import amberlens.core.motion.ValueKinds;
+import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.look.LookDraft;
+import amberlens.core.material.look.LookKinds;
+import amberlens.core.material.look.LookSet;
+import amberlens.core.material.look.Mask;
+import amberlens.core.material.look.StockLook;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.curve.Channel;
+import amberlens.core.motion.curve.Ease;
+import amberlens.core.motion.curve.Key;
+import amberlens.core.motion.curve.Leg;
+import amberlens.core.motion.curve.ValueKinds;
+import amberlens.core.motion.property.Property;
 import java.awt.geom.Point2D;
 import java.util.List;
 

@@ -1,19 +1,19 @@
 package amberlens.demo;
 
-import amberlens.core.colour.Colour;
-import amberlens.core.edit.LookEdits;
-import amberlens.core.edit.ReadyEdits;
-import amberlens.core.edit.TitleEdits;
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.look.LookDraft;
-import amberlens.core.look.LookKinds;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.ready.ReadyMove;
-import amberlens.core.ready.Wish;
-import amberlens.core.title.Align;
-import amberlens.core.title.Title;
+import amberlens.core.base.colour.Colour;
+import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.edit.edits.LookEdits;
+import amberlens.core.edit.edits.ReadyEdits;
+import amberlens.core.edit.edits.TitleEdits;
+import amberlens.core.edit.ready.ReadyMove;
+import amberlens.core.edit.ready.Wish;
+import amberlens.core.material.look.LookDraft;
+import amberlens.core.material.look.LookKinds;
+import amberlens.core.material.title.Align;
+import amberlens.core.material.title.Title;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.camera.CameraTrack;
 import java.util.Set;
 
 /** The title of the pond: it slides in from the left, rests over the water with a soft shadow, and fades. */

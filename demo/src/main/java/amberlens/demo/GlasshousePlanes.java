@@ -1,14 +1,14 @@
 package amberlens.demo;
 
-import amberlens.core.extras.Extras;
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.model.Media;
-import amberlens.core.model.Shot;
-import amberlens.core.motion.Channel;
-import amberlens.core.motion.Properties;
-import amberlens.core.motion.ValueKinds;
-import amberlens.core.planes.Fill;
-import amberlens.core.planes.Plane;
+import amberlens.core.base.extras.Extras;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.material.planes.Fill;
+import amberlens.core.material.planes.Plane;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.curve.Channel;
+import amberlens.core.motion.curve.ValueKinds;
+import amberlens.core.motion.property.Properties;
 import java.awt.geom.CubicCurve2D;
 import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.PathIterator;

@@ -1,15 +1,15 @@
 package amberlens.demo;
 
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.render.FrameRaster;
-import amberlens.core.sound.Samples;
-import amberlens.core.time.FrameRate;
-import amberlens.core.time.FrameSpan;
-import amberlens.core.track.Track;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.base.time.FrameSpan;
+import amberlens.core.material.sound.Samples;
+import amberlens.core.material.track.Track;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.render.frame.FrameRaster;
 import amberlens.media.WorkPool;
 import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;

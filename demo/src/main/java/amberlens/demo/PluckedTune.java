@@ -1,6 +1,6 @@
 package amberlens.demo;
 
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Samples;
 import java.util.Random;
 
 /**

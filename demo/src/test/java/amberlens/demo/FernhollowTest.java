@@ -2,12 +2,12 @@ package amberlens.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.edges.EdgeReport;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
-import amberlens.core.sharpness.Enlargement;
+import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.judge.sharpness.Enlargement;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
 import amberlens.media.intake.MediaProbe;
 import amberlens.project.ProjectFile;
 import java.io.IOException;

@@ -1,6 +1,6 @@
 package amberlens.desktop;
 
-import amberlens.desktop.app.AmberLens;
+import amberlens.desktop.shell.app.AmberLens;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.application.Application;

@@ -1,12 +1,12 @@
 package amberlens.desktop;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.desktop.desk.Arrangement;
-import amberlens.desktop.shooting.Order;
-import amberlens.desktop.shooting.Shooting;
-import amberlens.desktop.shooting.View;
-import amberlens.desktop.style.Appearance;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.desktop.desk.state.Arrangement;
+import amberlens.desktop.kit.style.Appearance;
+import amberlens.desktop.shell.shooting.Order;
+import amberlens.desktop.shell.shooting.Shooting;
+import amberlens.desktop.shell.shooting.View;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;

@@ -1,5 +1,5 @@
 /**
- * The JavaFX application: a thin shell over the core. Views read the {@link amberlens.desktop.desk.Desk} and send it
+ * The JavaFX application: a thin shell over the core. Views read the {@link amberlens.desktop.desk.state.Desk} and send it
  * edits; no view talks to another view.
  */
 @NullMarked

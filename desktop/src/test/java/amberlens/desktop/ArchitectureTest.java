@@ -1,6 +1,8 @@
 package amberlens.desktop;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -9,6 +11,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.stream.Stream;
 
 /** The modules' own direction of use, and the order within the desktop. */
 @AnalyzeClasses(packages = "amberlens", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -63,11 +66,74 @@ class ArchitectureTest {
 
     @ArchTest
     static final ArchRule no_view_knows_another_view = slices().matching(
-                    "amberlens.desktop.(table|lens|camera|score|lineup|shelf|export)..")
+                    "amberlens.desktop.*.(table|lens|camera|score|lineup|panes|export)..")
             .should()
             .notDependOnEachOther();
 
+    /** As the wings' own descriptions say. */
+    @ArchTest
+    static final ArchRule wings_use_only_what_they_may = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("kit")
+            .definedBy("amberlens.desktop.kit..")
+            .layer("desk")
+            .definedBy("amberlens.desktop.desk..")
+            .layer("work")
+            .definedBy("amberlens.desktop.work..")
+            .layer("shelf")
+            .definedBy("amberlens.desktop.shelf..")
+            .layer("inspector")
+            .definedBy("amberlens.desktop.inspector..")
+            .layer("picture")
+            .definedBy("amberlens.desktop.picture..")
+            .layer("time")
+            .definedBy("amberlens.desktop.time..")
+            .layer("dialogs")
+            .definedBy("amberlens.desktop.dialogs..")
+            .layer("shell")
+            .definedBy("amberlens.desktop.shell..", "amberlens.desktop")
+            .whereLayer("kit")
+            .mayNotAccessAnyLayer()
+            .whereLayer("desk")
+            .mayOnlyAccessLayers("kit")
+            .whereLayer("work")
+            .mayOnlyAccessLayers("kit", "desk")
+            .whereLayer("shelf")
+            .mayOnlyAccessLayers("kit", "desk", "work")
+            .whereLayer("inspector")
+            .mayOnlyAccessLayers("kit", "desk", "work")
+            .whereLayer("picture")
+            .mayOnlyAccessLayers("kit", "desk", "work", "shelf", "inspector")
+            .whereLayer("time")
+            .mayOnlyAccessLayers("kit", "desk", "work", "shelf")
+            .whereLayer("dialogs")
+            .mayOnlyAccessLayers("kit", "desk", "work", "shelf")
+            .whereLayer("shell")
+            .mayNotBeAccessedByAnyLayer();
+
+    @ArchTest
+    static final ArchRule everything_is_in_a_wing = classes()
+            .that()
+            .resideInAPackage("amberlens.desktop..")
+            .and()
+            .doNotHaveSimpleName("package-info")
+            .should()
+            .resideInAnyPackage(Stream.concat(
+                            Stream.of("amberlens.desktop"),
+                            Stream.of(
+                                            "kit",
+                                            "desk",
+                                            "work",
+                                            "shelf",
+                                            "inspector",
+                                            "picture",
+                                            "time",
+                                            "dialogs",
+                                            "shell")
+                                    .map(wing -> "amberlens.desktop." + wing + ".*"))
+                    .toArray(String[]::new));
+
     @ArchTest
     static final ArchRule packages_do_not_use_each_other_in_circles =
-            slices().matching("amberlens.desktop.(*)..").should().beFreeOfCycles();
+            slices().matching("amberlens.desktop.(*).(*)..").should().beFreeOfCycles();
 }

@@ -1,8 +1,8 @@
 package amberlens.exchange;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
 import amberlens.exchange.csv.MoveTable;
 import amberlens.exchange.filter.FilterScript;
 import amberlens.exchange.lottie.LottieFile;

@@ -1,6 +1,6 @@
 package amberlens.files;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;

@@ -5,7 +5,7 @@ import static org.bytedeco.ffmpeg.global.avcodec.AVDISCARD_DEFAULT;
 import static org.bytedeco.ffmpeg.global.avformat.*;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.OptionalInt;

@@ -1,7 +1,7 @@
 package amberlens.media;
 
-import amberlens.core.raster.Loops;
-import amberlens.core.raster.Rows;
+import amberlens.core.pixels.raster.Loops;
+import amberlens.core.pixels.raster.Rows;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.concurrent.ExecutionException;

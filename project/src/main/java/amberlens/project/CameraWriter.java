@@ -1,13 +1,13 @@
 package amberlens.project;
 
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Channel;
-import amberlens.core.motion.Key;
-import amberlens.core.motion.Leg;
-import amberlens.core.motion.Owner;
-import amberlens.core.motion.Property;
-import amberlens.core.motion.TimingCurve;
+import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.curve.Channel;
+import amberlens.core.motion.curve.Key;
+import amberlens.core.motion.curve.Leg;
+import amberlens.core.motion.curve.TimingCurve;
+import amberlens.core.motion.property.Owner;
+import amberlens.core.motion.property.Property;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.DecimalNode;

@@ -1,13 +1,13 @@
 package amberlens.project;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.keys.KeyClip;
-import amberlens.core.model.FileProblem;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Pose;
-import amberlens.core.motion.Properties;
-import amberlens.core.motion.Property;
-import amberlens.core.sound.Level;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.sound.Level;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.keys.KeyClip;
+import amberlens.core.motion.pose.Pose;
+import amberlens.core.motion.property.Properties;
+import amberlens.core.motion.property.Property;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;

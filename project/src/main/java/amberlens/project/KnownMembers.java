@@ -1,14 +1,14 @@
 package amberlens.project;
 
-import amberlens.core.extras.Extras;
-import amberlens.core.geometry.Size;
-import amberlens.core.look.Choice;
-import amberlens.core.look.Choices;
-import amberlens.core.look.LookKind;
-import amberlens.core.motion.Group;
-import amberlens.core.motion.Properties;
-import amberlens.core.motion.Property;
-import amberlens.core.sound.Level;
+import amberlens.core.base.extras.Extras;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.look.Choice;
+import amberlens.core.material.look.Choices;
+import amberlens.core.material.look.LookKind;
+import amberlens.core.material.sound.Level;
+import amberlens.core.motion.property.Group;
+import amberlens.core.motion.property.Properties;
+import amberlens.core.motion.property.Property;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;

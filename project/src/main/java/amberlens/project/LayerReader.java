@@ -1,16 +1,16 @@
 package amberlens.project;
 
-import amberlens.core.colour.Colour;
-import amberlens.core.footage.Footage;
-import amberlens.core.footage.Source;
-import amberlens.core.layering.BlendMode;
-import amberlens.core.layering.Fade;
-import amberlens.core.layering.Layering;
-import amberlens.core.model.Fingerprint;
-import amberlens.core.model.FrameFormat;
-import amberlens.core.model.Media;
-import amberlens.core.motion.Leg;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.colour.Colour;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.material.footage.Footage;
+import amberlens.core.material.footage.Source;
+import amberlens.core.material.layering.BlendMode;
+import amberlens.core.material.layering.Fade;
+import amberlens.core.material.layering.Layering;
+import amberlens.core.model.project.Fingerprint;
+import amberlens.core.model.project.FrameFormat;
+import amberlens.core.model.project.Media;
+import amberlens.core.motion.curve.Leg;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.Locale;
 import java.util.Optional;

@@ -1,11 +1,11 @@
 package amberlens.project;
 
-import amberlens.core.footage.Source;
-import amberlens.core.layering.BlendMode;
-import amberlens.core.layering.Fade;
-import amberlens.core.layering.Layering;
-import amberlens.core.model.Media;
-import amberlens.core.motion.Leg;
+import amberlens.core.material.footage.Source;
+import amberlens.core.material.layering.BlendMode;
+import amberlens.core.material.layering.Fade;
+import amberlens.core.material.layering.Layering;
+import amberlens.core.model.project.Media;
+import amberlens.core.motion.curve.Leg;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /** The members of media and shots that tell of footage and layers. What is as usual is left out. */

@@ -1,12 +1,12 @@
 package amberlens.project;
 
-import amberlens.core.look.Choices;
-import amberlens.core.look.LookKind;
-import amberlens.core.look.LookKinds;
-import amberlens.core.model.FileProblem;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Owner;
-import amberlens.core.motion.Property;
+import amberlens.core.material.look.Choices;
+import amberlens.core.material.look.LookKind;
+import amberlens.core.material.look.LookKinds;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.property.Owner;
+import amberlens.core.motion.property.Property;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;

@@ -1,10 +1,10 @@
 package amberlens.project;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.look.LookSet;
-import amberlens.core.model.FileProblem;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Pose;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.look.LookSet;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.pose.Pose;
 import amberlens.files.FileWords;
 import amberlens.files.RegularFile;
 import amberlens.files.WholeFile;

@@ -1,12 +1,12 @@
 package amberlens.project;
 
-import amberlens.core.look.Choice;
-import amberlens.core.look.Choices;
-import amberlens.core.look.LookKind;
-import amberlens.core.look.LookKinds;
-import amberlens.core.look.Looks;
-import amberlens.core.look.Mask;
-import amberlens.core.motion.Property;
+import amberlens.core.material.look.Choice;
+import amberlens.core.material.look.Choices;
+import amberlens.core.material.look.LookKind;
+import amberlens.core.material.look.LookKinds;
+import amberlens.core.material.look.Looks;
+import amberlens.core.material.look.Mask;
+import amberlens.core.motion.property.Property;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;

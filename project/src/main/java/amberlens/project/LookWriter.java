@@ -1,11 +1,11 @@
 package amberlens.project;
 
-import amberlens.core.look.Choice;
-import amberlens.core.look.Choices;
-import amberlens.core.look.Look;
-import amberlens.core.look.Mask;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Property;
+import amberlens.core.material.look.Choice;
+import amberlens.core.material.look.Choices;
+import amberlens.core.material.look.Look;
+import amberlens.core.material.look.Mask;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.property.Property;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.BooleanNode;

@@ -1,9 +1,9 @@
 package amberlens.project;
 
-import amberlens.core.keys.KeyClip;
-import amberlens.core.model.FileProblem;
-import amberlens.core.motion.Properties;
-import amberlens.core.ready.OwnMove;
+import amberlens.core.edit.ready.OwnMove;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.motion.keys.KeyClip;
+import amberlens.core.motion.property.Properties;
 import amberlens.files.FileWords;
 import amberlens.files.RegularFile;
 import amberlens.files.WholeFile;

@@ -1,6 +1,6 @@
 package amberlens.project;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.math.BigDecimal;
 import java.util.Map;

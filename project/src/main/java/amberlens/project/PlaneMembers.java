@@ -1,9 +1,9 @@
 package amberlens.project;
 
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.model.FileProblem;
-import amberlens.core.planes.Fill;
-import amberlens.core.planes.Plane;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.material.planes.Fill;
+import amberlens.core.material.planes.Plane;
+import amberlens.core.model.project.FileProblem;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;

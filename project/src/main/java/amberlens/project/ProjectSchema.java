@@ -1,8 +1,8 @@
 package amberlens.project;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.motion.Properties;
-import amberlens.core.motion.Property;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.motion.property.Properties;
+import amberlens.core.motion.property.Property;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;

@@ -1,16 +1,16 @@
 package amberlens.project;
 
-import amberlens.core.geometry.Mirror;
-import amberlens.core.layering.Backdrop;
-import amberlens.core.model.Alternative;
-import amberlens.core.model.Delivery;
-import amberlens.core.model.Marker;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
-import amberlens.core.model.ShotSettings;
-import amberlens.core.motion.Properties;
-import amberlens.core.time.Shutter;
+import amberlens.core.base.geometry.Mirror;
+import amberlens.core.base.time.Shutter;
+import amberlens.core.material.layering.Backdrop;
+import amberlens.core.model.project.Alternative;
+import amberlens.core.model.project.Delivery;
+import amberlens.core.model.project.Marker;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.model.project.ShotSettings;
+import amberlens.core.motion.property.Properties;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;

@@ -1,13 +1,13 @@
 package amberlens.project;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.FrameFormat;
-import amberlens.core.motion.Channel;
-import amberlens.core.sound.BeatGrid;
-import amberlens.core.sound.Beats;
-import amberlens.core.sound.Level;
-import amberlens.core.sound.SoundClip;
-import amberlens.core.time.Seconds;
+import amberlens.core.base.time.Seconds;
+import amberlens.core.material.sound.BeatGrid;
+import amberlens.core.material.sound.Beats;
+import amberlens.core.material.sound.Level;
+import amberlens.core.material.sound.SoundClip;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.FrameFormat;
+import amberlens.core.motion.curve.Channel;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -1,7 +1,7 @@
 package amberlens.project;
 
-import amberlens.core.sound.BeatGrid;
-import amberlens.core.sound.SoundClip;
+import amberlens.core.material.sound.BeatGrid;
+import amberlens.core.material.sound.SoundClip;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;

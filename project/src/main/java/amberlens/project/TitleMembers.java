@@ -1,11 +1,11 @@
 package amberlens.project;
 
-import amberlens.core.colour.Colour;
-import amberlens.core.title.Align;
-import amberlens.core.title.Outline;
-import amberlens.core.title.Plate;
-import amberlens.core.title.Title;
-import amberlens.core.title.Weight;
+import amberlens.core.base.colour.Colour;
+import amberlens.core.material.title.Align;
+import amberlens.core.material.title.Outline;
+import amberlens.core.material.title.Plate;
+import amberlens.core.material.title.Title;
+import amberlens.core.material.title.Weight;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.Locale;

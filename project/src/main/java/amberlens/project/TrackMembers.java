@@ -1,9 +1,9 @@
 package amberlens.project;
 
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.model.FileProblem;
-import amberlens.core.track.Spot;
-import amberlens.core.track.Track;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.material.track.Spot;
+import amberlens.core.material.track.Track;
+import amberlens.core.model.project.FileProblem;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;

@@ -1,8 +1,8 @@
 package amberlens.project;
 
-import amberlens.core.colour.Colour;
-import amberlens.core.motion.ValueKind;
-import amberlens.core.motion.ValueKinds;
+import amberlens.core.base.colour.Colour;
+import amberlens.core.motion.curve.ValueKind;
+import amberlens.core.motion.curve.ValueKinds;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;

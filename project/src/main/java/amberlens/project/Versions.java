@@ -1,10 +1,10 @@
 package amberlens.project;
 
-import amberlens.core.geometry.Mirror;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
-import amberlens.core.model.ShotSettings;
+import amberlens.core.base.geometry.Mirror;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.model.project.ShotSettings;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Path;

@@ -3,11 +3,11 @@ package amberlens.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Project;
-import amberlens.core.motion.Leg;
-import amberlens.core.motion.TimingCurve;
+import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
+import amberlens.core.motion.curve.Leg;
+import amberlens.core.motion.curve.TimingCurve;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

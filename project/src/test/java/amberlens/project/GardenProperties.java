@@ -1,12 +1,12 @@
 package amberlens.project;
 
-import static amberlens.core.motion.PropertyBuilder.property;
+import static amberlens.core.motion.property.PropertyBuilder.property;
 
-import amberlens.core.colour.Colour;
-import amberlens.core.motion.Group;
-import amberlens.core.motion.Property;
-import amberlens.core.motion.PropertySource;
-import amberlens.core.motion.ValueKinds;
+import amberlens.core.base.colour.Colour;
+import amberlens.core.motion.curve.ValueKinds;
+import amberlens.core.motion.property.Group;
+import amberlens.core.motion.property.Property;
+import amberlens.core.motion.property.PropertySource;
 import java.util.List;
 
 /** Two properties that only the tests have: nothing but these descriptors makes them go wherever the others go. */

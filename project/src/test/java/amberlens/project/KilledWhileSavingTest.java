@@ -2,8 +2,8 @@ package amberlens.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.model.Marker;
-import amberlens.core.model.Project;
+import amberlens.core.model.project.Marker;
+import amberlens.core.model.project.Project;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

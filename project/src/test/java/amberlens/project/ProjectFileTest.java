@@ -3,10 +3,10 @@ package amberlens.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Project;
-import amberlens.core.motion.Leg;
-import amberlens.core.motion.Pose;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
+import amberlens.core.motion.curve.Leg;
+import amberlens.core.motion.pose.Pose;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;

@@ -3,7 +3,7 @@ package amberlens.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -3,11 +3,11 @@ package amberlens.project;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Fingerprint;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Fingerprint;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
 import amberlens.files.FileStamp;
 import java.io.IOException;
 import java.nio.file.Files;

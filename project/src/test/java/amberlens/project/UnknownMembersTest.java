@@ -2,8 +2,8 @@ package amberlens.project;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Project;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -105,7 +105,7 @@ class UnknownMembersTest {
         Files.writeString(file, tree.toString());
         Project project = ProjectFile.open(file);
         var shot = project.shots().getFirst();
-        var plain = shot.withLayering(amberlens.core.layering.Layering.PLAIN);
+        var plain = shot.withLayering(amberlens.core.material.layering.Layering.PLAIN);
         ProjectFile.save(
                 project.withShots(java.util.List.of(plain, project.shots().get(1))), file);
         assertThat(JSON.readTree(Files.readString(file)).at("/shots/0").has("enter"))

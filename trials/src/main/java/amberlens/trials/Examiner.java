@@ -1,6 +1,6 @@
 package amberlens.trials;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;

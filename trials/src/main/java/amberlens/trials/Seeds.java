@@ -1,15 +1,15 @@
 package amberlens.trials;
 
-import amberlens.core.extras.Extras;
-import amberlens.core.geometry.Size;
-import amberlens.core.model.Delivery;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Project;
-import amberlens.core.raster.Rows;
-import amberlens.core.render.DeepRaster;
-import amberlens.core.render.FrameRaster;
-import amberlens.core.sound.Samples;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.extras.Extras;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.material.sound.Samples;
+import amberlens.core.model.project.Delivery;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
+import amberlens.core.pixels.raster.Rows;
+import amberlens.core.render.frame.DeepRaster;
+import amberlens.core.render.frame.FrameRaster;
 import amberlens.exchange.MoveFormat;
 import amberlens.exchange.MoveOut;
 import amberlens.media.film.FilmCodec;

@@ -1,7 +1,7 @@
 /**
- * What a person can change. An <em>edit</em> has a name and turns a project into another one; it never fails on a
- * project it was built for, and a project it does not concern comes back unchanged. {@link
- * amberlens.core.edit.History} keeps what was before.
+ * What a person can change, and checks of the whole: edits, ready moves, deliveries.
+ *
+ * <p>Uses all wings but pixels and render.
  */
 @NullMarked
 package amberlens.core.edit;

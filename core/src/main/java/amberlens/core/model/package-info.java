@@ -1,6 +1,7 @@
 /**
- * A project and all that is in it, as immutable records. Changes are made by the functions of
- * {@link amberlens.core.edit}.
+ * A project: its media, its line-up, and what of it is heard.
+ *
+ * <p>Uses base, motion, judge and material.
  */
 @NullMarked
 package amberlens.core.model;

@@ -1,10 +1,7 @@
 /**
- * From poses and pictures to output frames.
+ * A frame of the line-up as light.
  *
- * <p>What is seen is a tree of {@link amberlens.core.render.Seen}: pictures in their places, groups, dissolves. The {@link
- * amberlens.core.render.Compositor} cuts the output into windows, lays everything over the background window by window, in linear
- * light, and encodes the result in sRGB. Preview, check pictures and export all come through here; a preview only asks for a smaller
- * frame.
+ * <p>Uses all wings but edit.
  */
 @NullMarked
 package amberlens.core.render;

@@ -1,5 +1,7 @@
 /**
- * What lies on the desk: the document with its history and file, the cursor in it, the tools; and what is derived from them.
+ * What is edited and how it is looked at: the document, the cursor, tools, actions, commands, menus.
+ *
+ * <p>Uses kit.
  */
 @NullMarked
 package amberlens.desktop.desk;

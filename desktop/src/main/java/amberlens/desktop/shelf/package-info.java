@@ -1,5 +1,7 @@
 /**
- * The Shelf: the pictures of the project.
+ * The shelf: pictures, footage, sounds, ready moves and looks, and how they are taken in.
+ *
+ * <p>Uses kit, desk and work.
  */
 @NullMarked
 package amberlens.desktop.shelf;

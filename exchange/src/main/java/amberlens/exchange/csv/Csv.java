@@ -1,6 +1,6 @@
 package amberlens.exchange.csv;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.MappingIterator;
 import com.fasterxml.jackson.dataformat.csv.CsvGenerator;

@@ -1,10 +1,10 @@
 package amberlens.exchange.csv;
 
-import amberlens.core.geometry.ProjectiveMap;
-import amberlens.core.motion.Pose;
-import amberlens.core.motion.PoseProperty;
-import amberlens.core.motion.Properties;
-import amberlens.core.motion.Property;
+import amberlens.core.base.geometry.ProjectiveMap;
+import amberlens.core.motion.pose.Pose;
+import amberlens.core.motion.property.PoseProperty;
+import amberlens.core.motion.property.Properties;
+import amberlens.core.motion.property.Property;
 import amberlens.exchange.move.ShotMove;
 import amberlens.project.MediaPaths;
 import java.nio.file.Path;

@@ -1,6 +1,6 @@
 package amberlens.exchange.cut;
 
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.time.FrameRate;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,8 +1,8 @@
 package amberlens.exchange.cut;
 
-import amberlens.core.colour.Colour;
-import amberlens.core.geometry.Size;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.colour.Colour;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,7 +1,7 @@
 package amberlens.exchange.cut;
 
-import amberlens.core.geometry.Mirror;
-import amberlens.core.keys.KeyClip;
+import amberlens.core.base.geometry.Mirror;
+import amberlens.core.motion.keys.KeyClip;
 
 /**
  * A move of ours that another program has carried along.

@@ -1,8 +1,8 @@
 package amberlens.exchange.cut;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
 import java.nio.file.Path;
 import java.util.function.Predicate;
 

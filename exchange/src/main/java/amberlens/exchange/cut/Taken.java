@@ -1,6 +1,6 @@
 package amberlens.exchange.cut;
 
-import amberlens.core.model.Project;
+import amberlens.core.model.project.Project;
 import java.util.List;
 
 /**

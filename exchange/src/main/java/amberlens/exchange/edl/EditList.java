@@ -1,8 +1,8 @@
 package amberlens.exchange.edl;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.time.FrameRate;
-import amberlens.core.time.Timecode;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.base.time.Timecode;
+import amberlens.core.model.project.FileProblem;
 import amberlens.exchange.cut.CutEvent;
 import amberlens.exchange.cut.CutList;
 import java.util.ArrayList;

@@ -1,12 +1,12 @@
 package amberlens.exchange.filter;
 
-import amberlens.core.footage.SourceTime;
-import amberlens.core.geometry.Corner;
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.ProjectiveMap;
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.motion.Channel;
+import amberlens.core.base.geometry.Corner;
+import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.base.geometry.ProjectiveMap;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.footage.SourceTime;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.motion.curve.Channel;
 import amberlens.exchange.move.ShotMove;
 import java.util.ArrayList;
 import java.util.DoubleSummaryStatistics;

@@ -1,6 +1,6 @@
 package amberlens.exchange.filter;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import amberlens.exchange.move.NumberedName;
 import amberlens.exchange.move.ShotMove;
 import java.nio.file.Path;

@@ -1,8 +1,8 @@
 package amberlens.exchange.filter;
 
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.Size;
-import amberlens.core.motion.Pose;
+import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.motion.pose.Pose;
 import amberlens.exchange.move.ShotMove;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -1,8 +1,8 @@
 package amberlens.exchange.filter;
 
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.ProjectiveMap;
-import amberlens.core.geometry.Size;
+import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.base.geometry.ProjectiveMap;
+import amberlens.core.base.geometry.Size;
 import amberlens.exchange.move.FlatMove;
 import amberlens.exchange.move.ShotMove;
 import java.util.ArrayList;

@@ -1,9 +1,9 @@
 package amberlens.exchange.lottie;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.motion.Leg;
-import amberlens.core.motion.TimingCurve;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.motion.curve.Leg;
+import amberlens.core.motion.curve.TimingCurve;
 import amberlens.exchange.move.FlatMove;
 import amberlens.exchange.move.ShotMove;
 import amberlens.exchange.move.Stop;

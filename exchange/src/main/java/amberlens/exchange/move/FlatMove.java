@@ -1,13 +1,13 @@
 package amberlens.exchange.move;
 
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.motion.Channel;
-import amberlens.core.motion.Key;
-import amberlens.core.motion.Leg;
-import amberlens.core.motion.PoseProperty;
-import amberlens.core.motion.Properties;
-import amberlens.core.motion.TimingCurve;
+import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.curve.Channel;
+import amberlens.core.motion.curve.Key;
+import amberlens.core.motion.curve.Leg;
+import amberlens.core.motion.curve.TimingCurve;
+import amberlens.core.motion.property.PoseProperty;
+import amberlens.core.motion.property.Properties;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

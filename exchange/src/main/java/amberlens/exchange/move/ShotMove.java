@@ -1,16 +1,16 @@
 package amberlens.exchange.move;
 
-import amberlens.core.edges.EdgeReport;
-import amberlens.core.geometry.Mirror;
-import amberlens.core.geometry.ProjectiveMap;
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
-import amberlens.core.motion.Pose;
-import amberlens.core.motion.Take;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.geometry.Mirror;
+import amberlens.core.base.geometry.ProjectiveMap;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.camera.Take;
+import amberlens.core.motion.pose.Pose;
 import java.util.List;
 
 /** What a shot of a project does with its picture, with what rigs add. Looks, fades and opacity are not part of a move. */

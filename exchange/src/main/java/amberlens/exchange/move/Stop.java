@@ -1,6 +1,6 @@
 package amberlens.exchange.move;
 
-import amberlens.core.motion.Leg;
+import amberlens.core.motion.curve.Leg;
 import java.util.List;
 
 /**

@@ -1,9 +1,9 @@
 package amberlens.exchange.move;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.motion.Pose;
-import amberlens.core.motion.PoseProperty;
-import amberlens.core.motion.Travel;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.motion.pose.Pose;
+import amberlens.core.motion.pose.Travel;
+import amberlens.core.motion.property.PoseProperty;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;

@@ -1,7 +1,7 @@
 package amberlens.exchange.move;
 
-import amberlens.core.motion.Leg;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.motion.curve.Leg;
 import java.util.List;
 
 /**

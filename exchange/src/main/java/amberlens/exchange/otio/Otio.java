@@ -1,6 +1,6 @@
 package amberlens.exchange.otio;
 
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.time.FrameRate;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;

@@ -1,13 +1,13 @@
 package amberlens.exchange.otio;
 
-import amberlens.core.footage.Footage;
-import amberlens.core.geometry.Size;
-import amberlens.core.keys.KeyClip;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
-import amberlens.core.motion.Channel;
-import amberlens.core.motion.Properties;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.footage.Footage;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.curve.Channel;
+import amberlens.core.motion.keys.KeyClip;
+import amberlens.core.motion.property.Properties;
 import amberlens.exchange.move.NumberedName;
 import amberlens.exchange.web.Links;
 import amberlens.project.ClipText;

@@ -1,11 +1,11 @@
 package amberlens.exchange.otio;
 
-import amberlens.core.colour.Colour;
-import amberlens.core.geometry.Mirror;
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.FrameFormat;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.colour.Colour;
+import amberlens.core.base.geometry.Mirror;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.FrameFormat;
 import amberlens.exchange.cut.CutEvent;
 import amberlens.exchange.cut.CutList;
 import amberlens.exchange.cut.KeptMove;

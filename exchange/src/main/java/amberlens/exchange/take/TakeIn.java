@@ -1,12 +1,12 @@
 package amberlens.exchange.take;
 
-import amberlens.core.geometry.Mirror;
-import amberlens.core.geometry.Size;
-import amberlens.core.keys.KeyClip;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.FrameFormat;
-import amberlens.core.motion.CameraTrack;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.geometry.Mirror;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.FrameFormat;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.keys.KeyClip;
 import amberlens.exchange.csv.KeyTable;
 import amberlens.exchange.cut.CutList;
 import amberlens.exchange.cut.LineUpOf;

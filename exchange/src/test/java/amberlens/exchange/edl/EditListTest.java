@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.model.project.FileProblem;
 import amberlens.exchange.cut.CutEvent;
 import amberlens.exchange.cut.CutList;
 import java.util.List;

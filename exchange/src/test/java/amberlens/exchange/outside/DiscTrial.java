@@ -2,11 +2,11 @@ package amberlens.exchange.outside;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Project;
-import amberlens.core.raster.Rows;
-import amberlens.core.render.FrameRaster;
+import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
+import amberlens.core.pixels.raster.Rows;
+import amberlens.core.render.frame.FrameRaster;
 import amberlens.exchange.MoveFormat;
 import amberlens.exchange.MoveOut;
 import amberlens.media.export.FrameSource;

@@ -2,8 +2,8 @@ package amberlens.exchange.outside;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.model.FileProblem;
+import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.model.project.FileProblem;
 import amberlens.exchange.MoveFormat;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.networknt.schema.JsonSchemaFactory;

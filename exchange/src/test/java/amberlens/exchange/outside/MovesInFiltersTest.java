@@ -3,7 +3,7 @@ package amberlens.exchange.outside;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import amberlens.core.geometry.FramePoint;
+import amberlens.core.base.geometry.FramePoint;
 import amberlens.exchange.MoveFormat;
 import java.awt.image.BufferedImage;
 import java.io.IOException;

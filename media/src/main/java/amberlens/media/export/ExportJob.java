@@ -1,9 +1,9 @@
 package amberlens.media.export;
 
-import amberlens.core.delivery.DeliveryFilm;
-import amberlens.core.model.Delivery;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
+import amberlens.core.edit.delivery.DeliveryFilm;
+import amberlens.core.model.project.Delivery;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;

@@ -1,11 +1,11 @@
 package amberlens.media.export;
 
-import amberlens.core.model.LineUp;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.model.Shot;
-import amberlens.core.sound.SoundClip;
-import amberlens.core.time.Seconds;
+import amberlens.core.base.time.Seconds;
+import amberlens.core.material.sound.SoundClip;
+import amberlens.core.model.project.LineUp;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
 import amberlens.files.WholeFile;
 import java.io.IOException;
 import java.io.StringWriter;

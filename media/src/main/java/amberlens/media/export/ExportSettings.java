@@ -1,10 +1,10 @@
 package amberlens.media.export;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FrameFormat;
-import amberlens.core.time.FrameRate;
-import amberlens.core.time.FrameSpan;
-import amberlens.core.time.OutputTimes;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.base.time.FrameSpan;
+import amberlens.core.base.time.OutputTimes;
+import amberlens.core.model.project.FrameFormat;
 import amberlens.media.film.Piece;
 import amberlens.media.film.Quality;
 import java.nio.file.Path;

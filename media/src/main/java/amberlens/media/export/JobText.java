@@ -1,10 +1,10 @@
 package amberlens.media.export;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Project;
-import amberlens.core.time.FrameRate;
-import amberlens.core.time.FrameSpan;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.base.time.FrameSpan;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
 import amberlens.media.film.Quality;
 import java.io.IOException;
 import java.io.StringReader;

@@ -1,8 +1,8 @@
 package amberlens.media.export;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
 import amberlens.media.footage.NumberedPictures;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -1,6 +1,6 @@
 package amberlens.media.film;
 
-import amberlens.core.render.FrameRaster;
+import amberlens.core.render.frame.FrameRaster;
 import java.nio.ByteBuffer;
 
 /**

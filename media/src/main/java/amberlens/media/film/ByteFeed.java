@@ -6,10 +6,10 @@ import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_get_buffer;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_make_writable;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.render.DeepRaster;
-import amberlens.core.render.RenderedFrame;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.render.frame.DeepRaster;
+import amberlens.core.render.frame.RenderedFrame;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 
 /** Frames of 16 bits as bytes of red, green, blue and alpha, each code rounded to the nearest: the library's converter is off by one. */

@@ -3,7 +3,7 @@ package amberlens.media.film;
 import static org.bytedeco.ffmpeg.global.avformat.*;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import amberlens.files.FileWords;
 import amberlens.files.Strays;
 import amberlens.files.WholeFile;

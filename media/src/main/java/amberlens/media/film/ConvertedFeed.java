@@ -3,9 +3,9 @@ package amberlens.media.film;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 import static org.bytedeco.ffmpeg.global.swscale.*;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.render.RenderedFrame;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.render.frame.RenderedFrame;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.ffmpeg.swscale.SwsContext;
 import org.bytedeco.javacpp.DoublePointer;

@@ -2,8 +2,8 @@ package amberlens.media.film;
 
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;

@@ -4,12 +4,12 @@ import static org.bytedeco.ffmpeg.global.avcodec.*;
 import static org.bytedeco.ffmpeg.global.avformat.*;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.raster.Rows;
-import amberlens.core.render.RenderedFrame;
-import amberlens.core.sound.Samples;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.material.sound.Samples;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Rows;
+import amberlens.core.render.frame.RenderedFrame;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;

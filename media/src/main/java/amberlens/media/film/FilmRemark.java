@@ -2,7 +2,7 @@ package amberlens.media.film;
 
 import static org.bytedeco.ffmpeg.global.avutil.av_dict_get;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import amberlens.media.OpenMedia;
 import java.nio.file.Path;
 import java.util.Optional;

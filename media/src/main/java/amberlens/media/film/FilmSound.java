@@ -4,8 +4,8 @@ import static org.bytedeco.ffmpeg.global.avcodec.*;
 import static org.bytedeco.ffmpeg.global.avformat.*;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Samples;
+import amberlens.core.model.project.FileProblem;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;

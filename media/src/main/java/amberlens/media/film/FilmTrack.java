@@ -1,9 +1,9 @@
 package amberlens.media.film;
 
-import amberlens.core.sound.Mix;
-import amberlens.core.sound.Samples;
-import amberlens.core.time.FrameRate;
-import amberlens.core.time.Seconds;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.base.time.Seconds;
+import amberlens.core.material.sound.Mix;
+import amberlens.core.material.sound.Samples;
 
 /**
  * What is heard with a film.

@@ -2,11 +2,11 @@ package amberlens.media.film;
 
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.raster.Rows;
-import amberlens.core.render.FrameRaster;
-import amberlens.core.render.RenderedFrame;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Rows;
+import amberlens.core.render.frame.FrameRaster;
+import amberlens.core.render.frame.RenderedFrame;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.javacpp.BytePointer;
 

@@ -3,10 +3,10 @@ package amberlens.media.film;
 import static org.bytedeco.ffmpeg.global.avfilter.*;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.render.RenderedFrame;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.render.frame.RenderedFrame;
 import org.bytedeco.ffmpeg.avfilter.AVFilterContext;
 import org.bytedeco.ffmpeg.avfilter.AVFilterGraph;
 import org.bytedeco.ffmpeg.avfilter.AVFilterInOut;

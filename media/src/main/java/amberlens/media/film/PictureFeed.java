@@ -1,10 +1,10 @@
 package amberlens.media.film;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.raster.Rows;
-import amberlens.core.render.RenderedFrame;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Rows;
+import amberlens.core.render.frame.RenderedFrame;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 
 /** Brings finished frames into the pixels that an encoder takes. */

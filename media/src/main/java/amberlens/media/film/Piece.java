@@ -1,7 +1,7 @@
 package amberlens.media.film;
 
-import amberlens.core.time.FrameRate;
-import amberlens.core.time.FrameSpan;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.base.time.FrameSpan;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;

@@ -2,7 +2,7 @@ package amberlens.media.film;
 
 import static org.bytedeco.ffmpeg.global.avutil.AVMEDIA_TYPE_VIDEO;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import amberlens.files.FileWords;
 import amberlens.media.OpenMedia;
 import java.io.IOException;

@@ -2,11 +2,11 @@ package amberlens.media.film;
 
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.render.DeepRaster;
-import amberlens.core.render.FrameRaster;
-import amberlens.core.render.RenderedFrame;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.render.frame.DeepRaster;
+import amberlens.core.render.frame.FrameRaster;
+import amberlens.core.render.frame.RenderedFrame;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import org.bytedeco.ffmpeg.avutil.AVFrame;

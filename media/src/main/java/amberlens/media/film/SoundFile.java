@@ -1,8 +1,8 @@
 package amberlens.media.film;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.sound.Beats;
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Beats;
+import amberlens.core.material.sound.Samples;
+import amberlens.core.model.project.FileProblem;
 import java.nio.file.Path;
 import java.util.Map;
 

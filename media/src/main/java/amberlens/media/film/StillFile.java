@@ -1,10 +1,10 @@
 package amberlens.media.film;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.render.DeepRaster;
-import amberlens.core.render.FrameRaster;
-import amberlens.core.render.RenderedFrame;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.render.frame.DeepRaster;
+import amberlens.core.render.frame.FrameRaster;
+import amberlens.core.render.frame.RenderedFrame;
 import amberlens.files.FileWords;
 import amberlens.files.Strays;
 import amberlens.files.WholeFile;

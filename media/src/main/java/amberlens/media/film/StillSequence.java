@@ -1,7 +1,7 @@
 package amberlens.media.film;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.render.RenderedFrame;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.render.frame.RenderedFrame;
 import amberlens.files.FileWords;
 import amberlens.files.Strays;
 import amberlens.files.WholeFile;

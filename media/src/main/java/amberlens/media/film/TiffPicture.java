@@ -3,8 +3,8 @@ package amberlens.media.film;
 import static org.bytedeco.ffmpeg.global.avcodec.*;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.render.DeepRaster;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.render.frame.DeepRaster;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;

@@ -1,7 +1,7 @@
 package amberlens.media.film;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
 import amberlens.files.FileWords;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

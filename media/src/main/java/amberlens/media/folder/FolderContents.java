@@ -1,8 +1,8 @@
 package amberlens.media.folder;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.words.NaturalOrder;
+import amberlens.core.base.words.NaturalOrder;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
 import amberlens.files.FileWords;
 import amberlens.media.intake.FilmGuard;
 import amberlens.media.intake.MediaProbe;

@@ -3,9 +3,9 @@ package amberlens.media.footage;
 import static org.bytedeco.ffmpeg.global.avcodec.AV_PKT_FLAG_KEY;
 import static org.bytedeco.ffmpeg.global.avutil.AV_NOPTS_VALUE;
 
-import amberlens.core.footage.Footage;
-import amberlens.core.model.FileProblem;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.material.footage.Footage;
+import amberlens.core.model.project.FileProblem;
 import java.util.Arrays;
 import java.util.List;
 import org.bytedeco.ffmpeg.avutil.AVRational;

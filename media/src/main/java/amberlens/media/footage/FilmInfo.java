@@ -2,10 +2,10 @@ package amberlens.media.footage;
 
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
-import amberlens.core.footage.Footage;
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.raster.Rows;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.footage.Footage;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Rows;
 import amberlens.media.picture.AnimatedWebp;
 import amberlens.media.raster.HdrCurve;
 import amberlens.media.raster.Orientation;

@@ -6,10 +6,10 @@ import static org.bytedeco.ffmpeg.global.avformat.av_guess_sample_aspect_ratio;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 import static org.bytedeco.ffmpeg.global.swscale.*;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
 import amberlens.media.raster.HdrCurve;
 import amberlens.media.raster.Orientation;
 import amberlens.media.raster.RasterRows;

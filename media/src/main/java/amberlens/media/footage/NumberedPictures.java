@@ -1,8 +1,8 @@
 package amberlens.media.footage;
 
-import amberlens.core.footage.Footage;
-import amberlens.core.model.FileProblem;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.material.footage.Footage;
+import amberlens.core.model.project.FileProblem;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,8 +1,8 @@
 package amberlens.media.footage;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
 import java.nio.file.Path;
 import java.util.Collections;
 import java.util.Iterator;

@@ -1,9 +1,9 @@
 package amberlens.media.footage;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.raster.CodeRaster;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.pixels.raster.CodeRaster;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
 import java.nio.ByteBuffer;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 

@@ -3,8 +3,8 @@ package amberlens.media.heif;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 import static org.bytedeco.ffmpeg.global.swscale.*;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.file.Path;

@@ -4,8 +4,8 @@ import static org.bytedeco.ffmpeg.global.avcodec.*;
 import static org.bytedeco.ffmpeg.global.avformat.*;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
 import amberlens.media.OpenMedia;
 import amberlens.media.raster.Orientation;
 import java.util.ArrayList;

@@ -5,10 +5,10 @@ import static org.bytedeco.ffmpeg.global.avformat.*;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
 import amberlens.media.OpenMedia;
 import amberlens.media.heif.HeifLayout.Tile;
 import amberlens.media.raster.DecodedPicture;

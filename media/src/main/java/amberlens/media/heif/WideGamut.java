@@ -3,7 +3,7 @@ package amberlens.media.heif;
 import static org.bytedeco.ffmpeg.global.avutil.AVCOL_PRI_BT2020;
 import static org.bytedeco.ffmpeg.global.avutil.AVCOL_PRI_SMPTE432;
 
-import amberlens.core.colour.Srgb;
+import amberlens.core.base.colour.Srgb;
 
 /**
  * Pictures marked with wider primaries and no profile, brought to those of sRGB plainly: what lies outside is cut off. Their codes have the

@@ -1,6 +1,6 @@
 package amberlens.media.intake;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import java.nio.file.Path;
 
 /** Is asked before native code opens a film. */

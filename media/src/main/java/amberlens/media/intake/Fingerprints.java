@@ -1,6 +1,6 @@
 package amberlens.media.intake;
 
-import amberlens.core.model.Fingerprint;
+import amberlens.core.model.project.Fingerprint;
 import java.io.IOException;
 import java.io.RandomAccessFile;
 import java.nio.file.Path;

@@ -1,6 +1,6 @@
 package amberlens.media.intake;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import amberlens.media.Deadline;
 import java.io.BufferedReader;
 import java.io.BufferedWriter;

@@ -1,7 +1,7 @@
 package amberlens.media.intake;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.raster.Rows;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Rows;
 import amberlens.media.footage.Film;
 import java.io.BufferedReader;
 import java.io.IOException;

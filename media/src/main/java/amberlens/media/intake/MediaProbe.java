@@ -1,10 +1,10 @@
 package amberlens.media.intake;
 
-import amberlens.core.footage.Footage;
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.material.footage.Footage;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
 import amberlens.files.FileWords;
 import amberlens.files.Links;
 import amberlens.media.footage.FilmInfo;

@@ -1,7 +1,7 @@
 package amberlens.media.intake;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
 import java.io.IOException;
 import java.nio.file.FileVisitResult;
 import java.nio.file.Files;

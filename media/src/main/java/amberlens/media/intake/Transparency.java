@@ -1,12 +1,12 @@
 package amberlens.media.intake;
 
-import amberlens.core.geometry.PictureArea;
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
+import amberlens.core.base.geometry.PictureArea;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
 import amberlens.media.picture.PictureReader;
 import java.nio.file.Path;
 import java.util.Optional;

@@ -1,6 +1,6 @@
 package amberlens.media.picture;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import amberlens.media.Deadline;
 import java.io.IOException;
 import java.nio.file.Path;

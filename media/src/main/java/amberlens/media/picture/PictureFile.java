@@ -1,7 +1,7 @@
 package amberlens.media.picture;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
 import amberlens.media.raster.Orientation;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;

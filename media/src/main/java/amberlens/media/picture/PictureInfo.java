@@ -1,6 +1,6 @@
 package amberlens.media.picture;
 
-import amberlens.core.geometry.Size;
+import amberlens.core.base.geometry.Size;
 import amberlens.media.raster.Orientation;
 import java.util.Optional;
 

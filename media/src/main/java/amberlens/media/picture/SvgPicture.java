@@ -1,10 +1,10 @@
 package amberlens.media.picture;
 
-import amberlens.core.geometry.PictureArea;
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
+import amberlens.core.base.geometry.PictureArea;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
 import amberlens.media.raster.DecodedPicture;
 import amberlens.media.raster.Orientation;
 import com.github.weisj.jsvg.SVGDocument;

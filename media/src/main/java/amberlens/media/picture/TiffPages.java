@@ -1,7 +1,7 @@
 package amberlens.media.picture;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
 import com.twelvemonkeys.imageio.metadata.CompoundDirectory;
 import com.twelvemonkeys.imageio.metadata.Directory;
 import com.twelvemonkeys.imageio.metadata.Entry;

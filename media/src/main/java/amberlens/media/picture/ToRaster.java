@@ -1,8 +1,8 @@
 package amberlens.media.picture;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
 import amberlens.media.raster.IccProfiles;
 import amberlens.media.raster.Orientation;
 import amberlens.media.raster.RasterRows;

@@ -1,8 +1,8 @@
 package amberlens.media.pixels;
 
-import amberlens.core.drawing.DrawnWindow;
-import amberlens.core.model.Media;
-import amberlens.core.planes.Cutouts;
+import amberlens.core.material.planes.Cutouts;
+import amberlens.core.model.project.Media;
+import amberlens.core.pixels.drawing.DrawnWindow;
 import amberlens.media.planes.Cutout;
 import java.nio.file.Path;
 import java.util.Optional;

@@ -1,6 +1,6 @@
 package amberlens.media.pixels;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import java.nio.file.Path;
 import java.util.Optional;
 

@@ -1,15 +1,15 @@
 package amberlens.media.planes;
 
-import amberlens.core.colour.Srgb;
-import amberlens.core.geometry.PictureArea;
-import amberlens.core.geometry.Size;
-import amberlens.core.planes.Contour;
-import amberlens.core.planes.Contour.Depths;
-import amberlens.core.planes.Cutouts;
-import amberlens.core.planes.Fill;
-import amberlens.core.raster.Light;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
+import amberlens.core.base.colour.Srgb;
+import amberlens.core.base.geometry.PictureArea;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.planes.Contour;
+import amberlens.core.material.planes.Contour.Depths;
+import amberlens.core.material.planes.Cutouts;
+import amberlens.core.material.planes.Fill;
+import amberlens.core.pixels.raster.Light;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;

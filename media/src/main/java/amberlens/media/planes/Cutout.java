@@ -1,10 +1,10 @@
 package amberlens.media.planes;
 
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.model.Media;
-import amberlens.core.planes.Cutouts;
-import amberlens.core.planes.Fill;
-import amberlens.core.planes.Plane;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.material.planes.Cutouts;
+import amberlens.core.material.planes.Fill;
+import amberlens.core.material.planes.Plane;
+import amberlens.core.model.project.Media;
 import java.util.List;
 import java.util.Optional;
 

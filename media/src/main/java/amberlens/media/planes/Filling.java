@@ -1,11 +1,11 @@
 package amberlens.media.planes;
 
-import amberlens.core.colour.Srgb;
-import amberlens.core.geometry.PictureArea;
-import amberlens.core.geometry.Size;
-import amberlens.core.raster.Loops;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
+import amberlens.core.base.colour.Srgb;
+import amberlens.core.base.geometry.PictureArea;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.pixels.raster.Loops;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
 import java.util.List;
 import org.opencv.core.CvType;
 import org.opencv.core.Mat;

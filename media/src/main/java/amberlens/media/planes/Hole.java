@@ -1,8 +1,8 @@
 package amberlens.media.planes;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.planes.Contour;
-import amberlens.core.planes.Fill;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.planes.Contour;
+import amberlens.core.material.planes.Fill;
 
 /**
  * Where a plane was, on what lies behind it.

@@ -1,7 +1,7 @@
 package amberlens.media.planes;
 
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.planes.Plane;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.material.planes.Plane;
 import java.util.ArrayList;
 import java.util.List;
 import org.opencv.core.MatOfPoint2f;

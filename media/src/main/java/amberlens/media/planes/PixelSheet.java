@@ -1,12 +1,12 @@
 package amberlens.media.planes;
 
-import amberlens.core.colour.Srgb;
-import amberlens.core.geometry.PictureArea;
-import amberlens.core.geometry.Size;
-import amberlens.core.raster.CodeRaster;
-import amberlens.core.raster.LinearRaster;
-import amberlens.core.raster.Loops;
-import amberlens.core.raster.Raster;
+import amberlens.core.base.colour.Srgb;
+import amberlens.core.base.geometry.PictureArea;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.pixels.raster.CodeRaster;
+import amberlens.core.pixels.raster.LinearRaster;
+import amberlens.core.pixels.raster.Loops;
+import amberlens.core.pixels.raster.Raster;
 
 /**
  * Pixels of a part of a picture that can be changed, as fine as they came: those of 8 bits as codes, all others as linear light. Different

@@ -1,10 +1,10 @@
 package amberlens.media.planes;
 
-import amberlens.core.colour.Srgb;
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.raster.Loops;
-import amberlens.core.raster.Raster;
-import amberlens.core.sampling.Pyramid;
+import amberlens.core.base.colour.Srgb;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.pixels.raster.Loops;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.sampling.Pyramid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,10 +1,10 @@
 package amberlens.media.proof;
 
-import amberlens.core.check.ShotCheck;
-import amberlens.core.edges.EdgeReport;
-import amberlens.core.edges.Margin;
-import amberlens.core.edges.MarginShape;
-import amberlens.core.words.Figures;
+import amberlens.core.base.words.Figures;
+import amberlens.core.edit.check.ShotCheck;
+import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.judge.edges.Margin;
+import amberlens.core.judge.edges.MarginShape;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;

@@ -1,7 +1,7 @@
 package amberlens.media.proof;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.render.FrameRaster;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.render.frame.FrameRaster;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

@@ -1,9 +1,9 @@
 package amberlens.media.raster;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
 import java.util.Optional;
 
 /** A picture of a format that has a reader of its own here, opened. For one thread. */

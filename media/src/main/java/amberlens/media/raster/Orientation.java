@@ -1,6 +1,6 @@
 package amberlens.media.raster;
 
-import amberlens.core.geometry.Size;
+import amberlens.core.base.geometry.Size;
 
 /**
  * How stored pixels are turned to stand upright: the eight values of the Orientation tag, Exif 2.32 (CIPA DC-008), tag

@@ -1,11 +1,11 @@
 package amberlens.media.raster;
 
-import amberlens.core.colour.Srgb;
-import amberlens.core.geometry.Size;
-import amberlens.core.raster.CodeRaster;
-import amberlens.core.raster.LinearRaster;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
+import amberlens.core.base.colour.Srgb;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.pixels.raster.CodeRaster;
+import amberlens.core.pixels.raster.LinearRaster;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Supplier;
 

@@ -1,7 +1,7 @@
 package amberlens.media.sound;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Samples;
+import amberlens.core.model.project.FileProblem;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 

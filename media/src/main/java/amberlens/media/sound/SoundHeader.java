@@ -1,6 +1,6 @@
 package amberlens.media.sound;
 
-import amberlens.core.model.FileProblem;
+import amberlens.core.model.project.FileProblem;
 import java.nio.file.Path;
 
 /**

@@ -1,11 +1,11 @@
 package amberlens.media.sound;
 
-import amberlens.core.hearing.Hearing;
-import amberlens.core.hearing.Hearing.Wanted;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.model.Project;
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Samples;
+import amberlens.core.model.hearing.Hearing;
+import amberlens.core.model.hearing.Hearing.Wanted;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
 import amberlens.media.picture.AnimatedWebp;
 import java.nio.file.Path;
 import java.util.ArrayList;

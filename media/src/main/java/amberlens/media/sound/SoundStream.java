@@ -5,8 +5,8 @@ import static org.bytedeco.ffmpeg.global.avformat.*;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 import static org.bytedeco.ffmpeg.global.swresample.*;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Samples;
+import amberlens.core.model.project.FileProblem;
 import amberlens.media.OpenMedia;
 import java.nio.file.Path;
 import java.util.OptionalInt;

@@ -3,7 +3,7 @@ package amberlens.media.sound;
 import static org.bytedeco.ffmpeg.global.avfilter.*;
 import static org.bytedeco.ffmpeg.global.avutil.*;
 
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Samples;
 import java.util.Arrays;
 import java.util.Locale;
 import org.bytedeco.ffmpeg.avfilter.AVFilterContext;

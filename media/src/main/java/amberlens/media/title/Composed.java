@@ -1,11 +1,11 @@
 package amberlens.media.title;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.Media;
-import amberlens.core.title.Outline;
-import amberlens.core.title.Plate;
-import amberlens.core.title.Setting;
-import amberlens.core.title.Title;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.title.Outline;
+import amberlens.core.material.title.Plate;
+import amberlens.core.material.title.Setting;
+import amberlens.core.material.title.Title;
+import amberlens.core.model.project.Media;
 import java.awt.Font;
 import java.awt.font.FontRenderContext;
 import java.awt.font.TextAttribute;

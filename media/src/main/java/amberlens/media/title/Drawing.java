@@ -1,11 +1,11 @@
 package amberlens.media.title;
 
-import amberlens.core.colour.Colour;
-import amberlens.core.colour.Srgb;
-import amberlens.core.geometry.Size;
-import amberlens.core.raster.LinearRaster;
-import amberlens.core.title.Outline;
-import amberlens.core.title.Plate;
+import amberlens.core.base.colour.Colour;
+import amberlens.core.base.colour.Srgb;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.title.Outline;
+import amberlens.core.material.title.Plate;
+import amberlens.core.pixels.raster.LinearRaster;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;

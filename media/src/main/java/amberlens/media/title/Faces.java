@@ -1,7 +1,7 @@
 package amberlens.media.title;
 
-import amberlens.core.title.Title;
-import amberlens.core.title.Weight;
+import amberlens.core.material.title.Title;
+import amberlens.core.material.title.Weight;
 import java.awt.Font;
 import java.awt.GraphicsEnvironment;
 import java.awt.font.TextAttribute;

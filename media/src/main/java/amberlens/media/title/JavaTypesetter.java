@@ -1,12 +1,12 @@
 package amberlens.media.title;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.memo.Memo;
-import amberlens.core.raster.LinearRaster;
-import amberlens.core.raster.Raster;
-import amberlens.core.title.Setting;
-import amberlens.core.title.Title;
-import amberlens.core.title.Typesetter;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.memo.Memo;
+import amberlens.core.material.title.Setting;
+import amberlens.core.material.title.Title;
+import amberlens.core.material.title.Typesetter;
+import amberlens.core.pixels.raster.LinearRaster;
+import amberlens.core.pixels.raster.Raster;
 import java.awt.geom.Path2D;
 import java.util.List;
 import java.util.stream.Stream;

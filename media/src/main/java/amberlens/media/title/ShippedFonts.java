@@ -1,6 +1,6 @@
 package amberlens.media.title;
 
-import amberlens.core.title.Weight;
+import amberlens.core.material.title.Weight;
 import java.awt.Font;
 import java.awt.FontFormatException;
 import java.io.IOException;

@@ -1,7 +1,7 @@
 package amberlens.media.track;
 
-import amberlens.core.raster.Loops;
-import amberlens.core.raster.Raster;
+import amberlens.core.pixels.raster.Loops;
+import amberlens.core.pixels.raster.Raster;
 import boofcv.struct.image.GrayF32;
 import java.util.Arrays;
 import java.util.stream.IntStream;

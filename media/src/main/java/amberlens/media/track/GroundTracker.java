@@ -1,12 +1,12 @@
 package amberlens.media.track;
 
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.time.FrameSpan;
-import amberlens.core.track.Spot;
-import amberlens.core.track.Track;
-import amberlens.core.track.TrackDraft;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameSpan;
+import amberlens.core.material.track.Spot;
+import amberlens.core.material.track.Track;
+import amberlens.core.material.track.TrackDraft;
+import amberlens.core.model.project.FileProblem;
 import amberlens.media.track.Flow.Levels;
 import georegression.struct.point.Point2D_F64;
 import java.util.List;

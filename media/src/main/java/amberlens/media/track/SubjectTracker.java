@@ -1,9 +1,9 @@
 package amberlens.media.track;
 
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.model.FileProblem;
-import amberlens.core.raster.Raster;
-import amberlens.core.track.Spot;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.material.track.Spot;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Raster;
 
 /**
  * Follows one subject through footage, forwards and backwards from where it was pointed at. Frames are read as they come; backwards they

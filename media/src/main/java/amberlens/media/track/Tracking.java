@@ -1,11 +1,11 @@
 package amberlens.media.track;
 
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.model.FileProblem;
-import amberlens.core.time.FrameSpan;
-import amberlens.core.track.Spot;
-import amberlens.core.track.Track;
-import amberlens.core.track.TrackDraft;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.base.time.FrameSpan;
+import amberlens.core.material.track.Spot;
+import amberlens.core.material.track.Track;
+import amberlens.core.material.track.TrackDraft;
+import amberlens.core.model.project.FileProblem;
 
 /** Makes tracks: from a point that is given, a subject is followed to both sides until nothing new is found. */
 public final class Tracking {

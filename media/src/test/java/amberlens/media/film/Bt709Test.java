@@ -3,8 +3,8 @@ package amberlens.media.film;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.render.FrameRaster;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.render.frame.FrameRaster;
 import java.nio.ByteBuffer;
 import java.util.Arrays;
 import org.junit.jupiter.params.ParameterizedTest;

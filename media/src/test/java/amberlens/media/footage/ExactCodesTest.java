@@ -2,13 +2,13 @@ package amberlens.media.footage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.colour.Srgb;
-import amberlens.core.geometry.Size;
-import amberlens.core.raster.Light;
-import amberlens.core.raster.Raster;
-import amberlens.core.raster.Rows;
-import amberlens.core.render.DeepRaster;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.colour.Srgb;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.pixels.raster.Light;
+import amberlens.core.pixels.raster.Raster;
+import amberlens.core.pixels.raster.Rows;
+import amberlens.core.render.frame.DeepRaster;
 import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.Quality;

@@ -1,6 +1,6 @@
 package amberlens.media.footage;
 
-import amberlens.core.raster.Raster;
+import amberlens.core.pixels.raster.Raster;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;

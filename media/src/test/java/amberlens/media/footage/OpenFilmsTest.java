@@ -2,7 +2,7 @@ package amberlens.media.footage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.raster.Rows;
+import amberlens.core.pixels.raster.Rows;
 import java.nio.file.Path;
 import java.time.Duration;
 import org.junit.jupiter.api.Test;

@@ -1,9 +1,9 @@
 package amberlens.media.heif;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.raster.Rows;
-import amberlens.core.render.FrameRaster;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.pixels.raster.Rows;
+import amberlens.core.render.frame.FrameRaster;
 import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.Quality;

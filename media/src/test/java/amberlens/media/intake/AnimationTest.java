@@ -2,13 +2,13 @@ package amberlens.media.intake;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.Media;
-import amberlens.core.raster.Rows;
-import amberlens.core.render.DeepRaster;
-import amberlens.core.render.FrameRaster;
-import amberlens.core.render.RenderedFrame;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.model.project.Media;
+import amberlens.core.pixels.raster.Rows;
+import amberlens.core.render.frame.DeepRaster;
+import amberlens.core.render.frame.FrameRaster;
+import amberlens.core.render.frame.RenderedFrame;
 import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.Quality;

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.raster.Rows;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Rows;
 import amberlens.media.footage.FilmFrames;
 import java.io.IOException;
 import java.io.InputStream;

@@ -3,10 +3,10 @@ package amberlens.media.intake;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Media;
-import amberlens.core.time.FrameRate;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
 import amberlens.media.footage.NumberedFilm;
 import amberlens.media.footage.NumberedPictures;
 import java.awt.image.BufferedImage;

@@ -2,10 +2,10 @@ package amberlens.media.planes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.geometry.Size;
-import amberlens.core.raster.CodeRaster;
-import amberlens.core.sampling.Pyramid;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.pixels.raster.CodeRaster;
+import amberlens.core.pixels.sampling.Pyramid;
 import java.awt.geom.Line2D;
 import java.util.ArrayList;
 import java.util.List;

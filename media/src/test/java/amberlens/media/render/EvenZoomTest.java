@@ -2,16 +2,16 @@ package amberlens.media.render;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.colour.Colour;
-import amberlens.core.geometry.FramePoint;
-import amberlens.core.geometry.Size;
-import amberlens.core.model.FileProblem;
-import amberlens.core.motion.Pose;
-import amberlens.core.motion.Scale;
-import amberlens.core.raster.Rows;
-import amberlens.core.render.Compositor;
-import amberlens.core.render.LineUpFrame;
-import amberlens.core.sampling.Pyramid;
+import amberlens.core.base.colour.Colour;
+import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.base.geometry.Scale;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.motion.pose.Pose;
+import amberlens.core.pixels.raster.Rows;
+import amberlens.core.pixels.sampling.Pyramid;
+import amberlens.core.render.frame.Compositor;
+import amberlens.core.render.frame.LineUpFrame;
 import amberlens.media.picture.PictureReader;
 import java.nio.file.Path;
 import java.util.Arrays;

@@ -3,8 +3,8 @@ package amberlens.media.sound;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Samples;
+import amberlens.core.model.project.FileProblem;
 import amberlens.files.ScratchRoom;
 import amberlens.media.film.SoundCodec;
 import amberlens.media.film.SoundFile;

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assumptions.assumeThat;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Samples;
+import amberlens.core.model.project.FileProblem;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.Buffer;

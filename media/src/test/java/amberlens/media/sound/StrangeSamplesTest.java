@@ -2,7 +2,7 @@ package amberlens.media.sound;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Samples;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import amberlens.core.geometry.Size;
-import amberlens.core.raster.CodeRaster;
-import amberlens.core.raster.Raster;
-import amberlens.core.time.FrameSpan;
-import amberlens.core.track.Spot;
-import amberlens.core.track.Track;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameSpan;
+import amberlens.core.material.track.Spot;
+import amberlens.core.material.track.Track;
+import amberlens.core.pixels.raster.CodeRaster;
+import amberlens.core.pixels.raster.Raster;
 import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;

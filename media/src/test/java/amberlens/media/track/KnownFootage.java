@@ -1,9 +1,9 @@
 package amberlens.media.track;
 
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.geometry.Size;
-import amberlens.core.raster.CodeRaster;
-import amberlens.core.raster.Raster;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.pixels.raster.CodeRaster;
+import amberlens.core.pixels.raster.Raster;
 import java.util.Random;
 import java.util.function.IntFunction;
 

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import amberlens.core.geometry.PicturePoint;
-import amberlens.core.geometry.Size;
-import amberlens.core.raster.CodeRaster;
-import amberlens.core.track.Spot;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.track.Spot;
+import amberlens.core.pixels.raster.CodeRaster;
 import amberlens.media.track.KnownFootage.Bar;
 import amberlens.media.track.KnownFootage.Truth;
 import java.util.Arrays;

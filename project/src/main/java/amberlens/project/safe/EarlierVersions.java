@@ -1,7 +1,7 @@
 package amberlens.project.safe;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Project;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
 import amberlens.files.FileWords;
 import amberlens.files.WholeFile;
 import amberlens.project.ProjectFile;

@@ -2,8 +2,8 @@ package amberlens.project.safe;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import amberlens.core.model.FileProblem;
-import amberlens.core.model.Project;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
 import amberlens.files.FileStamp;
 import amberlens.project.ProjectFile;
 import java.io.IOException;

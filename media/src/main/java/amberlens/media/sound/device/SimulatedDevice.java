@@ -1,6 +1,6 @@
 package amberlens.media.sound.device;
 
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Samples;
 import java.io.BufferedOutputStream;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;

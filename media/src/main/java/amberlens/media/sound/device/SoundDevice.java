@@ -1,7 +1,7 @@
 package amberlens.media.sound.device;
 
 /**
- * Plays pairs of samples at {@value amberlens.core.sound.Samples#RATE} Hz as they come, at its own pace: its place is the clock that
+ * Plays pairs of samples at {@value amberlens.core.material.sound.Samples#RATE} Hz as they come, at its own pace: its place is the clock that
  * pictures follow. For one thread; {@link #played} may be asked by any.
  */
 public interface SoundDevice extends AutoCloseable {

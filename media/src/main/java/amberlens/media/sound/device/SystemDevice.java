@@ -1,6 +1,6 @@
 package amberlens.media.sound.device;
 
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Samples;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.LineUnavailableException;

@@ -3,7 +3,7 @@ package amberlens.media.sound.device;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import amberlens.core.sound.Samples;
+import amberlens.core.material.sound.Samples;
 import amberlens.media.sound.DecodedSound;
 import java.nio.file.Path;
 import java.util.concurrent.atomic.AtomicLong;

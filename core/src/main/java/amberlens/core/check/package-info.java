@@ -1,7 +1,0 @@
-/**
- * Everything that is measured of a shot, in one place.
- */
-@NullMarked
-package amberlens.core.check;
-
-import org.jspecify.annotations.NullMarked;

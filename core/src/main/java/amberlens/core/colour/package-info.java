@@ -1,5 +1,0 @@
-/** Colours, and the way from their codes to light and back. */
-@NullMarked
-package amberlens.core.colour;
-
-import org.jspecify.annotations.NullMarked;

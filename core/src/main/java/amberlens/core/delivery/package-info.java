@@ -1,7 +1,0 @@
-/**
- * The same film in other frame shapes: how each shape shows it, what an edit means in all of them, and framings that suit another shape.
- */
-@NullMarked
-package amberlens.core.delivery;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,210 @@
+package amberlens.core.edit.edits;
+
+import amberlens.core.edit.ready.Arrangement;
+import amberlens.core.edit.ready.OwnMove;
+import amberlens.core.edit.ready.Place;
+import amberlens.core.edit.ready.ReadyMove;
+import amberlens.core.edit.ready.ReadyMoves;
+import amberlens.core.edit.ready.Rhythm;
+import amberlens.core.edit.ready.Stage;
+import amberlens.core.edit.ready.Wish;
+import amberlens.core.material.planes.Plane;
+import amberlens.core.model.hearing.LineUpBeats;
+import amberlens.core.model.project.Marker;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.camera.CameraTrack;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Ready moves given to shots. What they will be is planned first, since some pictures may refuse. */
+public final class ReadyEdits {
+    private ReadyEdits() {}
+
+    /**
+     * Moves for shots, ready to be taken.
+     *
+     * @param cameras by the id of their shot
+     * @param remarks by the id of the shot: why it gets none, or what is to be known of the one it gets
+     * @param fills whether the moves are meant to fill the frame
+     * @param wearing by the id of a shot that shows a title: how it comes and goes
+     * @param behind what keeps them from seeing what is not there behind planes, after the moves
+     */
+    public record Plan(
+            String name,
+            Map<String, CameraTrack> cameras,
+            Map<String, String> remarks,
+            boolean fills,
+            Map<String, TitleDressing> wearing,
+            List<Edit> behind) {
+        /** Puts the moves in force, as one step. */
+        public Edit edit() {
+            return Edit.all(
+                    name, Stream.concat(Stream.of(moves()), behind.stream()).toList());
+        }
+
+        private Edit moves() {
+            return Edit.of(
+                    name,
+                    project -> project.withShots(project.shots().stream()
+                            .map(shot -> cameras.containsKey(shot.id()) ? moved(project, shot) : shot)
+                            .toList()));
+        }
+
+        private Shot moved(Project project, Shot shot) {
+            Shot moved = shot.withCamera(shot.camera().withMoveOf(cameras.get(shot.id())));
+            TitleDressing dressing = wearing.get(shot.id());
+            if (dressing != null) {
+                return dressing.on(moved);
+            }
+            return fills || project.isTitle(shot)
+                    ? moved
+                    : moved.withSettings(moved.settings().withFillsFrame(false));
+        }
+    }
+
+    /** What a ready move has to work with in a shot, where nothing is heard. */
+    public static Stage stage(Project project, Shot shot, double limitPercent) {
+        return stage(project, shot, limitPercent, LineUpBeats.NONE);
+    }
+
+    /** What a ready move has to work with in a shot: markers are beats, too. */
+    public static Stage stage(Project project, Shot shot, double limitPercent, LineUpBeats heard) {
+        return new Stage(
+                project.mediaOf(shot).size(),
+                project.frameSize(),
+                shot.length(),
+                limitPercent,
+                shot.settings().subject(),
+                rhythm(project, shot, heard),
+                project.mediaOf(shot).planes().stream()
+                        .mapToDouble(Plane::distance)
+                        .min(),
+                project.mediaOf(shot).title().map(_ -> project.pose(shot, shot.lastFrame())));
+    }
+
+    private static Rhythm rhythm(Project project, Shot shot, LineUpBeats heard) {
+        List<Integer> markers = project.markers().stream().map(Marker::at).toList();
+        var beats = new TreeSet<Integer>(within(shot, markers));
+        shot.markers().stream().map(Marker::at).forEach(beats::add);
+        beats.addAll(within(shot, heard.frames()));
+        return new Rhythm(List.copyOf(beats), within(shot, heard.bars()));
+    }
+
+    /** Frames of the line-up as frames of a shot, where they are in it. */
+    private static List<Integer> within(Shot shot, List<Integer> frames) {
+        return frames.stream()
+                .filter(shot.onLineUp()::contains)
+                .map(at -> at - shot.start())
+                .toList();
+    }
+
+    /** The same ready move for several shots, where nothing is heard. */
+    public static Plan plan(Project project, Set<String> shotIds, ReadyMove move, Wish wish, double limitPercent) {
+        return plan(project, shotIds, move, wish, limitPercent, LineUpBeats.NONE);
+    }
+
+    /** The same ready move for several shots. */
+    public static Plan plan(
+            Project project, Set<String> shotIds, ReadyMove move, Wish wish, double limitPercent, LineUpBeats heard) {
+        Plan plan = plan(
+                move.words().toLowerCase(Locale.ROOT),
+                project,
+                shotIds,
+                shot -> stage(project, shot, limitPercent, heard),
+                move.fills(),
+                stage -> ReadyMoves.make(move, stage, wish));
+        if (!move.ofTitles()) {
+            return plan;
+        }
+        Map<String, TitleDressing> wearing = new LinkedHashMap<>();
+        for (Shot shot : LineUpEdits.chosen(project, plan.cameras().keySet())) {
+            wearing.put(shot.id(), TitleDressing.of(move, stage(project, shot, limitPercent, heard), wish, project));
+        }
+        return new Plan(plan.name(), plan.cameras(), plan.remarks(), false, wearing, List.of());
+    }
+
+    /** A kept move for several shots. */
+    public static Plan plan(Project project, Set<String> shotIds, OwnMove move, double limitPercent) {
+        return plan("move \"" + move.name() + "\"", project, shotIds, plain(project, limitPercent), true, move::make);
+    }
+
+    /** A pan and zoom for a shot, from one place of its picture to another. */
+    public static Plan between(Project project, String shotId, Place from, Place to, Wish wish, double limitPercent) {
+        return plan(
+                ReadyMove.PAN_AND_ZOOM.words().toLowerCase(Locale.ROOT),
+                project,
+                Set.of(shotId),
+                plain(project, limitPercent),
+                true,
+                stage -> ReadyMoves.between(from, to, stage, wish));
+    }
+
+    /** Suitable moves for all of some shots, in order of time; titles stay as they are. */
+    public static Plan arrange(Project project, Set<String> shotIds, long seed, double amount, double limitPercent) {
+        var arrangement = new Arrangement(seed, amount);
+        Set<String> pictures = LineUpEdits.chosen(project, shotIds).stream()
+                .filter(shot -> !project.isTitle(shot))
+                .map(Shot::id)
+                .collect(Collectors.toSet());
+        return plan(
+                "arrangement of " + pictures.size() + " shots",
+                project,
+                pictures,
+                plain(project, limitPercent),
+                true,
+                stage -> {
+                    Arrangement.Choice choice = arrangement.next(stage);
+                    return ReadyMoves.make(choice.move(), stage, choice.wish());
+                });
+    }
+
+    private static Function<Shot, Stage> plain(Project project, double limitPercent) {
+        return shot -> stage(project, shot, limitPercent);
+    }
+
+    private static Plan plan(
+            String name,
+            Project project,
+            Set<String> shotIds,
+            Function<Shot, Stage> stages,
+            boolean fills,
+            Function<Stage, ReadyMoves.Made> make) {
+        Map<String, CameraTrack> cameras = new LinkedHashMap<>();
+        Map<String, String> remarks = new LinkedHashMap<>();
+        for (Shot shot : LineUpEdits.chosen(project, shotIds)) {
+            ReadyMoves.Made made = make.apply(stages.apply(shot));
+            made.camera().ifPresent(camera -> cameras.put(shot.id(), camera));
+            made.reason().ifPresent(reason -> remarks.put(shot.id(), reason));
+        }
+        var plan = new Plan(name, cameras, remarks, fills, Map.of(), List.of());
+        return fills ? new Plan(name, cameras, remarks, fills, Map.of(), behind(project, plan)) : plan;
+    }
+
+    private static List<Edit> behind(Project project, Plan plan) {
+        List<Edit> steps = new ArrayList<>();
+        Project now = project;
+        for (String id : plan.cameras().keySet()) {
+            Shot before = project.shot(id).orElseThrow();
+            if (project.isInPlanes(before)) {
+                now = steps.isEmpty() ? plan.moves().apply(project) : now;
+                Shot shot = now.shot(id).orElseThrow();
+                Optional<PlaneSeal> planes = PlaneSeal.of(now, shot);
+                if (planes.isPresent()) {
+                    steps.add(planes.get().edit());
+                    now = planes.get().edit().apply(now);
+                }
+            }
+        }
+        return steps;
+    }
+}

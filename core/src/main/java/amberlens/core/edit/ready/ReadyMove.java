@@ -1,0 +1,364 @@
+package amberlens.core.edit.ready;
+
+import amberlens.core.base.geometry.Corner;
+import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.base.geometry.Scale;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.look.LookSet;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.pose.Depth;
+import amberlens.core.motion.pose.Pose;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The stock moves. Each is drawn without regard to edges where a turn may open them; {@link ReadyMoves} seals it then. Amounts are
+ * common practice for moves that should be felt rather than seen: a push of 12 %, a slide of a tenth of the frame.
+ */
+public enum ReadyMove {
+    PUSH_IN("Push-in", "slowly closer to the subject", true, ReadyMove::pushIn),
+    PULL_OUT("Pull-out", "slowly away from the subject", true, (stage, wish) -> pushIn(stage, wish)
+            .backwards()),
+    SLIDE("Slide", "level, to one side", true, ReadyMove::slide),
+    TILT("Tilt", "along the height of the picture", true, ReadyMove::tilt),
+    DRIFT("Drift", "diagonally, with a little push", true, ReadyMove::drift),
+    ROLL("Roll", "a small turn about the middle", true, ReadyMove::roll),
+    SPIN("Spin", "a whole turn, coming closer", true, ReadyMove::spin),
+    REVEAL("Reveal", "from the subject to the whole", true, ReadyMove::reveal),
+    SWEEP("Panorama sweep", "from end to end of a wide picture", true, ReadyMove::sweep),
+    PAN_AND_ZOOM("Pan and zoom", "from one place to the subject", true, ReadyMove::panAndZoom),
+    TUMBLE_IN("Tumble in", "from outside, turning, into its place", false, ReadyMove::tumbleIn),
+    POSTCARD_IN("Postcard in", "a small picture flies in and rests", false, ReadyMove::postcardIn),
+    STACK("Stack", "onto the pile, a little askew", false, ReadyMove::stack),
+    LEAN_IN("Lean in", "from leaning back to level, coming closer", true, ReadyMove::leanIn),
+    TURN_OVER("Turn over", "half a turn about the upright, onto its face", false, ReadyMove::turnOver),
+    FOLD_OPEN("Fold open", "from folded over to square", false, ReadyMove::foldOpen),
+    SWAY("Sway", "a fine drift as if held by hand", true, (stage, wish) -> HandHeld.move(stage, wish)),
+    PULSE("Pulse", "a small push on every beat", true, Pulses::beats),
+    BAR_BY_BAR("Bar by bar", "a step closer with every bar", true, Pulses::bars),
+    SETTLE("Settle", "a fast start and a long arrival", true, ReadyMove::settle),
+    SLIDE_PAST("Slide past", "to one side, past what stands in front", true, PlaneMoves::slidePast),
+    PUSH_THROUGH("Push through", "closer, until what stands in front has gone by", true, PlaneMoves::pushThrough),
+    SLIDE_IN("Slide in and rest", "from beyond the frame to its place", TitleMoves::slideIn, null, false),
+    RISE("Rise", "up into its place, out of nothing", TitleMoves::rise, null, true),
+    DRIFT_APART(
+            "Drift apart",
+            "its letters part slowly",
+            (stage, wish) -> TitleMoves.standing(stage),
+            TitleMoves::driftingApart,
+            true),
+    TYPE_SETTLE(
+            "Type size settle",
+            "a little too large at first",
+            (stage, wish) -> TitleMoves.standing(stage),
+            TitleMoves::settling,
+            true),
+    STILL("Still", "the picture fills the frame and stands", true, (stage, wish) -> still(stage));
+
+    private static final double PUSH = 0.12;
+    private static final double SLIDE_PART = 0.10;
+    private static final double SPARE = 1.01;
+
+    /** How large an inset is, of what just fits. */
+    private static final double SMALL = 0.55;
+
+    /** The part of a shot after which an inset has arrived. */
+    private static final double ARRIVED = 0.35;
+
+    private final String words;
+    private final String use;
+    private final boolean fills;
+    private final BiFunction<Stage, Wish, Draft> draw;
+    private final @Nullable BiFunction<Stage, Wish, LookSet> looks;
+    private final boolean ofTitles;
+    private final boolean fadesIn;
+
+    ReadyMove(String words, String use, boolean fills, BiFunction<Stage, Wish, Draft> draw) {
+        this.words = words;
+        this.use = use;
+        this.fills = fills;
+        this.draw = draw;
+        looks = null;
+        ofTitles = false;
+        fadesIn = false;
+    }
+
+    /** One of titles. */
+    ReadyMove(
+            String words,
+            String use,
+            BiFunction<Stage, Wish, Draft> draw,
+            @Nullable BiFunction<Stage, Wish, LookSet> looks,
+            boolean fadesIn) {
+        this.words = words;
+        this.use = use;
+        fills = false;
+        this.draw = draw;
+        this.looks = looks;
+        ofTitles = true;
+        this.fadesIn = fadesIn;
+    }
+
+    /** Whether it is of titles; any other move may be given to a title, too. */
+    public boolean ofTitles() {
+        return ofTitles;
+    }
+
+    /** Whether what it moves comes out of nothing. */
+    public boolean fadesIn() {
+        return fadesIn;
+    }
+
+    /** What it keys beside the camera; mostly nothing. */
+    public Optional<LookSet> looks(Stage stage, Wish wish) {
+        return looks == null ? Optional.empty() : Optional.of(looks.apply(stage, wish));
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** What it does, in a few words. */
+    public String use() {
+        return use;
+    }
+
+    /** Whether it is meant to fill the frame; a picture that tumbles in is not. */
+    public boolean fills() {
+        return fills;
+    }
+
+    /** Whether its direction means something. */
+    public boolean directed() {
+        return List.of(
+                        SLIDE,
+                        SLIDE_PAST,
+                        TILT,
+                        DRIFT,
+                        ROLL,
+                        SPIN,
+                        SWEEP,
+                        TUMBLE_IN,
+                        POSTCARD_IN,
+                        STACK,
+                        LEAN_IN,
+                        TURN_OVER,
+                        FOLD_OPEN,
+                        SLIDE_IN)
+                .contains(this);
+    }
+
+    /** The move as it is drawn, before it is sealed. */
+    CameraTrack draft(Stage stage, Wish wish) {
+        return draw.apply(stage, wish).camera(stage.length(), wish);
+    }
+
+    private static Draft pushIn(Stage stage, Wish wish) {
+        double near = stage.fill() * (1 + PUSH * wish.part());
+        return new Draft(List.of(stage.at(stage.middle(), stage.fill()), stage.at(stage.point(), near)), true);
+    }
+
+    /** Enough larger than the frame that there is way to go, but no larger than that. */
+    static double withWay(Stage stage, double partX, double partY) {
+        double fill = stage.fill();
+        if (stage.free()) {
+            return fill;
+        }
+        double needX = stage.frame().width() * (1 + partX) / stage.picture().width();
+        double needY = stage.frame().height() * (1 + partY) / stage.picture().height();
+        return Math.max(fill, 100 * Math.max(needX, needY));
+    }
+
+    private static Draft along(Stage stage, double percent, double dx, double dy) {
+        double x = dx * stage.frame().width() / (percent / 100) / 2;
+        double y = dy * stage.frame().height() / (percent / 100) / 2;
+        PicturePoint middle = stage.point();
+        return new Draft(List.of(stage.at(middle.plus(-x, -y), percent), stage.at(middle.plus(x, y), percent)), false);
+    }
+
+    private static Draft slide(Stage stage, Wish wish) {
+        double part = SLIDE_PART * wish.part();
+        Direction to = wish.direction();
+        double percent = withWay(stage, Math.abs(to.x()) * part, Math.abs(to.y()) * part);
+        return along(stage, percent, to.x() * part, to.y() * part);
+    }
+
+    /** Uses the height that the picture has to spare, up to half a frame at the usual amount. */
+    private static Draft tilt(Stage stage, Wish wish) {
+        double spare =
+                stage.fill() / 100 * stage.picture().height() / stage.frame().height() - 1;
+        double part = Math.max(SLIDE_PART * wish.part(), Math.min(spare, 0.5 * wish.part()));
+        int sign = wish.direction() == Direction.UP || wish.direction() == Direction.LEFT ? -1 : 1;
+        return along(stage, withWay(stage, 0, part), 0, sign * part);
+    }
+
+    private static Draft drift(Stage stage, Wish wish) {
+        double part = 0.06 * wish.part();
+        double percent = withWay(stage, part, part);
+        int sideways = wish.direction() == Direction.LEFT ? -1 : 1;
+        int down = wish.direction() == Direction.UP ? -1 : 1;
+        Draft level = along(stage, percent, sideways * part, down * part);
+        Pose end = level.poses().getLast().zoomedAbout(stage.frame().centre(), 1 + 0.04 * wish.part());
+        return new Draft(List.of(level.poses().getFirst(), end), true);
+    }
+
+    private static Draft roll(Stage stage, Wish wish) {
+        double degrees = 2 * wish.part() * (wish.direction() == Direction.LEFT ? -1 : 1);
+        Pose level = stage.at(stage.point(), stage.fill());
+        return new Draft(
+                List.of(
+                        level.turnedAbout(stage.frame().centre(), -degrees / 2),
+                        level.turnedAbout(stage.frame().centre(), degrees / 2)),
+                false);
+    }
+
+    private static Draft spin(Stage stage, Wish wish) {
+        double degrees = 360 * Math.max(1, Math.round(wish.part())) * (wish.direction() == Direction.LEFT ? -1 : 1);
+        Pose start = stage.at(stage.point(), stage.fill());
+        Pose end = start.turnedAbout(stage.frame().centre(), degrees)
+                .zoomedAbout(stage.frame().centre(), 1 + PUSH * wish.part());
+        return new Draft(List.of(start, end), true);
+    }
+
+    private static Draft reveal(Stage stage, Wish wish) {
+        double near =
+                Math.max(stage.fill() * SPARE, Math.min(stage.fill() * (1 + 0.8 * wish.part()), stage.limitPercent()));
+        return new Draft(List.of(stage.at(stage.point(), near), stage.at(stage.middle(), stage.fill())), true);
+    }
+
+    private static Draft sweep(Stage stage, Wish wish) {
+        boolean wide = stage.relativeShape() >= 1;
+        double percent = stage.fill() * (wide ? 1 : SPARE + SLIDE_PART * wish.part());
+        double reach = Math.min(1, 0.9 * wish.part());
+        PicturePoint middle = stage.middle();
+        double x = stage.picture().width() * reach / 2;
+        double y = stage.picture().height() * reach / 2;
+        boolean back = wish.direction() == Direction.LEFT || wish.direction() == Direction.UP;
+        Pose one = stage.at(wide ? middle.plus(-x, 0) : middle.plus(0, -y), percent);
+        Pose other = stage.at(wide ? middle.plus(x, 0) : middle.plus(0, y), percent);
+        return new Draft(back ? List.of(other, one) : List.of(one, other), false);
+    }
+
+    /** From the other side of the picture to the subject; without a subject from third to third. */
+    private static Draft panAndZoom(Stage stage, Wish wish) {
+        PicturePoint to = stage.subject()
+                .orElse(new PicturePoint(
+                        stage.picture().width() * 2 / 3.0, stage.picture().height() / 2.0));
+        var from = new PicturePoint(
+                stage.picture().width() - to.x(), stage.picture().height() - to.y());
+        return between(stage, wish, Place.point(from), Place.point(to));
+    }
+
+    /** From place to place. A box is shown as large as the frame allows; a point is looked at from afar first, and then closely. */
+    static Draft between(Stage stage, Wish wish, Place from, Place to) {
+        double near =
+                Math.max(stage.fill() * SPARE, Math.min(stage.fill() * (1 + 0.5 * wish.part()), stage.limitPercent()));
+        double far = Math.min(near, stage.fill() * (1 + 0.15 * wish.part()));
+        return new Draft(List.of(stage.at(from, far), stage.at(to, near)), true);
+    }
+
+    private static Draft tumbleIn(Stage stage, Wish wish) {
+        Pose place = stage.at(stage.middle(), stage.fill());
+        Direction from = wish.direction();
+        var outside = new FramePoint(
+                -1.4 * from.x() * stage.frame().width(),
+                -1.4 * from.y() * stage.frame().height());
+        Pose start = place.withPosition(place.position().plus(outside))
+                .withDegrees(-from.x() * 75 * wish.part() - from.y() * 40 * wish.part())
+                .withScale(Scale.uniform(place.scale().x() * 0.55));
+        return new Draft(List.of(start, place), false);
+    }
+
+    /** In the middle, half as large as just fits; a title where it stands. */
+    private static Pose small(Stage stage) {
+        if (stage.free()) {
+            return stage.standing();
+        }
+        double fit = Math.min(
+                (double) stage.frame().width() / stage.picture().width(),
+                (double) stage.frame().height() / stage.picture().height());
+        return Pose.neutral(stage.picture(), stage.frame()).withScale(Scale.uniform(100 * SMALL * fit));
+    }
+
+    private static Draft postcardIn(Stage stage, Wish wish) {
+        Pose place = small(stage).withDegrees(-3 * wish.part());
+        Direction from = wish.direction();
+        var outside = new FramePoint(
+                -0.9 * from.x() * stage.frame().width(),
+                -1.1 * from.y() * stage.frame().height());
+        Pose start = place.withPosition(place.position().plus(outside))
+                .withDegrees(place.degrees() - 14 * wish.part() * (from.x() + from.y()));
+        return Draft.arriving(stage, wish, start, place, ARRIVED);
+    }
+
+    /** From closer to the viewer; the sign of its turn is that of its direction. */
+    private static Draft stack(Stage stage, Wish wish) {
+        Direction to = wish.direction();
+        int sign = to.x() + to.y() < 0 ? -1 : 1;
+        Pose place = small(stage).withDegrees(5 * wish.part() * sign);
+        var above = new FramePoint(
+                -0.06 * sign * stage.frame().width(), -1.1 * stage.frame().height());
+        Pose start = place.withPosition(place.position().plus(above))
+                .withDegrees(-9 * wish.part() * sign)
+                .withScale(Scale.uniform(place.scale().x() * 1.3));
+        return Draft.arriving(stage, wish, start, place, ARRIVED);
+    }
+
+    /** Its upper side leans away at first, or the side it is sent to. */
+    private static Draft leanIn(Stage stage, Wish wish) {
+        double degrees = 12 * wish.part();
+        Depth leaning =
+                switch (wish.direction()) {
+                    case UP -> Depth.FLAT.withTilt(degrees);
+                    case DOWN -> Depth.FLAT.withTilt(-degrees);
+                    case RIGHT -> Depth.FLAT.withSwivel(degrees);
+                    case LEFT -> Depth.FLAT.withSwivel(-degrees);
+                };
+        Draft push = pushIn(stage, wish);
+        return new Draft(
+                List.of(push.poses().getFirst().withDepth(leaning), push.poses().getLast()), true);
+    }
+
+    private static Draft turnOver(Stage stage, Wish wish) {
+        int sign = wish.direction() == Direction.LEFT || wish.direction() == Direction.UP ? -1 : 1;
+        boolean upright = wish.direction() == Direction.LEFT || wish.direction() == Direction.RIGHT;
+        Pose place = stage.at(stage.middle(), stage.fill());
+        Depth over = upright ? Depth.FLAT.withSwivel(-180.0 * sign) : Depth.FLAT.withTilt(-180.0 * sign);
+        return new Draft(List.of(place.withDepth(over), place), false);
+    }
+
+    /** Two corners of the side it unfolds to lie near the other side, and a little nearer to each other. */
+    private static Draft foldOpen(Stage stage, Wish wish) {
+        Pose place = stage.at(stage.middle(), stage.fill());
+        double along = Math.min(0.95, 0.85 * wish.part());
+        double inward = 0.12;
+        double w = place.scale().factorX() * stage.picture().width();
+        double h = place.scale().factorY() * stage.picture().height();
+        Depth folded = Depth.FLAT;
+        Direction to = wish.direction();
+        for (Corner corner : Corner.values()) {
+            FramePoint at = corner.of(new Size(1, 1));
+            double side = to.x() == 0 ? at.y() * 2 - 1 : at.x() * 2 - 1;
+            double beside = to.x() == 0 ? at.x() * 2 - 1 : at.y() * 2 - 1;
+            if (side == to.x() + to.y()) {
+                folded = folded.withCorner(
+                        corner,
+                        to.x() == 0
+                                ? new FramePoint(-beside * inward * w, -side * along * h)
+                                : new FramePoint(-side * along * w, -beside * inward * h));
+            }
+        }
+        return new Draft(List.of(place.withDepth(folded), place), false);
+    }
+
+    private static Draft settle(Stage stage, Wish wish) {
+        return pushIn(stage, wish).with(Draft.ARRIVING);
+    }
+
+    private static Draft still(Stage stage) {
+        return new Draft(List.of(stage.at(stage.point(), stage.fill())), false);
+    }
+}

@@ -1,0 +1,64 @@
+package amberlens.core.edit.ready;
+
+import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.judge.seal.Seal;
+import amberlens.core.judge.seal.SealResult;
+import amberlens.core.judge.seal.SealTerms;
+import amberlens.core.judge.seal.SealWay;
+import amberlens.core.judge.sharpness.Enlargement;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.camera.Take;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Ready moves, sealed. */
+public final class ReadyMoves {
+    private ReadyMoves() {}
+
+    /**
+     * What came of a ready move.
+     *
+     * @param camera the sealed move; empty when it cannot be sealed
+     * @param reason why not, in words; what is to be known, for example that it enlarges the picture beyond the limit, else
+     */
+    public record Made(Optional<CameraTrack> camera, Optional<String> reason) {}
+
+    /** A move for a stage. Where its turn or its way opens an edge, a lift closes it. */
+    public static Made make(ReadyMove move, Stage stage, Wish wish) {
+        CameraTrack draft = move.draft(stage, wish);
+        return move.fills() ? sealed(draft, stage) : new Made(Optional.of(draft), Optional.empty());
+    }
+
+    /** A pan and zoom from one place of the picture to another. */
+    public static Made between(Place from, Place to, Stage stage, Wish wish) {
+        return sealed(ReadyMove.between(stage, wish, from, to).camera(stage.length(), wish), stage);
+    }
+
+    /** Any move brought to a stage, sealed. */
+    static Made sealed(CameraTrack draft, Stage stage) {
+        if (stage.free()) {
+            return new Made(Optional.of(draft), Optional.empty());
+        }
+        var take = new Take(draft, stage.length(), stage.picture(), stage.frame());
+        if (EdgeReport.of(take).isSealed()) {
+            return new Made(Optional.of(draft), enlarged(take, stage));
+        }
+        return switch (Seal.by(SealWay.LIFT, take, SealTerms.free())) {
+            case SealResult.Sealed sealed ->
+                new Made(Optional.of(sealed.camera()), enlarged(take.withCamera(sealed.camera()), stage));
+            case SealResult.AlreadySealed _ -> new Made(Optional.of(draft), Optional.empty());
+            case SealResult.Refused refused -> new Made(Optional.empty(), Optional.of(refused.reason()));
+        };
+    }
+
+    private static Optional<String> enlarged(Take take, Stage stage) {
+        double percent = Enlargement.greatest(take).percent();
+        return Enlargement.isWithin(percent, stage.limitPercent())
+                ? Optional.empty()
+                : Optional.of(String.format(
+                        Locale.ROOT,
+                        "it enlarges the picture to %.0f %%, above the limit of %.0f %%",
+                        percent,
+                        stage.limitPercent()));
+    }
+}

@@ -1,8 +1,0 @@
-/**
- * What is done to light after it was sampled, window by window: a {@link amberlens.core.filter.LightWork} changes each pixel by what lies
- * under it, a {@link amberlens.core.filter.Softener} needs what lies around it. Light is linear, premultiplied, four numbers a pixel.
- */
-@NullMarked
-package amberlens.core.filter;
-
-import org.jspecify.annotations.NullMarked;

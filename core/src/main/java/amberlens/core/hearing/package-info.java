@@ -1,5 +1,0 @@
-/** What of a project is heard, and where its beats fall on the line-up. */
-@NullMarked
-package amberlens.core.hearing;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,48 @@
+package amberlens.core.judge.seal;
+
+import amberlens.core.base.geometry.Size;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.camera.Take;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+
+/**
+ * What a seal is for: one move, whose values may change, and everything that is seen by it. Mostly that is the move's own take. A move
+ * that others follow is sealed with theirs; a rig is sealed for the shots that it moves, and they are judged as they are seen.
+ *
+ * @param camera the move
+ * @param frame in which its positions count, in frame pixels
+ * @param ofRig whether it is the move of a rig, which zooms everything that is judged as a whole
+ * @param judged what any such move leads to, always as many in the same order, at least one
+ */
+public record Subject(CameraTrack camera, Size frame, boolean ofRig, Function<CameraTrack, List<Judgement>> judged) {
+    /**
+     * One of the takes that are judged.
+     *
+     * @param whose the shot's name, to tell it from the one that is sealed; empty for that one
+     */
+    public record Judgement(String whose, Take take) {
+        /** A moment of it in words. */
+        String frame(double at) {
+            String number = at == Math.rint(at) ? String.valueOf((long) at) : String.format(Locale.ROOT, "%.2f", at);
+            return "frame " + number + (whose.isEmpty() ? "" : " of " + whose);
+        }
+    }
+
+    /** One take alone. */
+    public static Subject of(Take take) {
+        return new Subject(
+                take.camera(), take.frame(), false, camera -> List.of(new Judgement("", take.withCamera(camera))));
+    }
+
+    /** What is judged now. */
+    List<Judgement> now() {
+        return judged.apply(camera);
+    }
+
+    /** The same with another move to begin with. */
+    Subject withCamera(CameraTrack other) {
+        return new Subject(other, frame, ofRig, judged);
+    }
+}

@@ -1,7 +1,0 @@
-/**
- * Work on many keys of one camera at once: choosing, retiming, easing, copying and pasting.
- */
-@NullMarked
-package amberlens.core.keys;
-
-import org.jspecify.annotations.NullMarked;

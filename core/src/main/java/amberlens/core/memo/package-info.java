@@ -1,8 +1,0 @@
-/**
- * What was computed is remembered for the next question. A {@link amberlens.core.memo.Last} keeps the last answer of each thread, a
- * {@link amberlens.core.memo.Memo} as many as a budget of bytes allows. What is computed from never changes, so that an answer stays right.
- */
-@NullMarked
-package amberlens.core.memo;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,9 +1,0 @@
-package amberlens.core.motion;
-
-import java.util.List;
-
-/** Brings properties beside those that ship; found as a service. */
-public interface PropertySource {
-    /** Each with an id and a place of its own. */
-    List<Property<?>> properties();
-}

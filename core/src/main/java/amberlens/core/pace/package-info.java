@@ -1,7 +1,0 @@
-/**
- * How fast the picture moves through the frame.
- */
-@NullMarked
-package amberlens.core.pace;
-
-import org.jspecify.annotations.NullMarked;

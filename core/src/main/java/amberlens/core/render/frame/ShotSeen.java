@@ -1,0 +1,223 @@
+package amberlens.core.render.frame;
+
+import amberlens.core.base.geometry.Mirror;
+import amberlens.core.base.geometry.PictureArea;
+import amberlens.core.base.geometry.Portion;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.judge.edges.Judged;
+import amberlens.core.judge.edges.Margin;
+import amberlens.core.material.footage.SourceFrames;
+import amberlens.core.material.layering.Backdrop;
+import amberlens.core.material.layering.BlendMode;
+import amberlens.core.material.look.Appearance;
+import amberlens.core.material.look.LookKinds;
+import amberlens.core.material.look.Passing;
+import amberlens.core.material.planes.Parallax;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.pose.Exposure;
+import amberlens.core.motion.pose.Pose;
+import amberlens.core.motion.property.Properties;
+import amberlens.core.pixels.drawing.DrawnWindow;
+import amberlens.core.pixels.sampling.Pyramid;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/**
+ * What is seen of one shot.
+ *
+ * @param output the size to render at
+ * @param most instants of an exposed frame
+ */
+record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.Pictures pictures) {
+    /**
+     * A shot with what stands behind its picture, as one.
+     *
+     * @param at frames from the shot's first
+     * @param lowest whether nothing lies below
+     * @param shown how much of it is shown, 0 … 1
+     * @param passing what becomes of its light before it is laid over what is below
+     */
+    Optional<Seen> seen(double at, boolean lowest, double shown, UnaryOperator<Seen> passing) {
+        Media media = project.mediaOf(shot);
+        SourceFrames source = project.sourceFrames(shot, at);
+        Picture picture = pictures.of(media, source.first());
+        if (picture == null) {
+            return Optional.empty();
+        }
+        Picture second = source.part() > 0 ? pictures.of(media, source.second()) : null;
+        List<Seen> instants = new ArrayList<>();
+        boolean visible = false;
+        for (double moment : moments(at)) {
+            Pose pose = pose(moment);
+            Appearance looks = Appearance.of(shot.looks(), shot.camera(), moment);
+            Seen placed = placed(picture, pose, looks, moment);
+            visible |= isVisible(placed);
+            Seen shownPicture =
+                    second == null ? placed : new Seen.Mix(placed, placed(second, pose, looks, moment), source.part());
+            instants.add(dressing(looks, picture.size(), pose).of(shownPicture));
+        }
+        List<Seen> parts = new ArrayList<>();
+        if (!instants.stream().allMatch(Seen::hidesAllBelow)) {
+            backdrop(picture, lowest, at)
+                    .map(behind -> behind(behind, picture, at))
+                    .ifPresent(parts::add);
+        }
+        if (visible) {
+            parts.add(instants.size() == 1 ? instants.getFirst() : new Seen.Exposed(instants));
+        }
+        if (parts.isEmpty()) {
+            return Optional.empty();
+        }
+        double opacity =
+                shown * Math.clamp(shot.camera().get(Properties.OPACITY).at(at) / 100, 0, 1);
+        BlendMode blend = shot.layering().blend();
+        Seen light = passing.apply(parts.size() == 1 ? parts.getFirst() : new Seen.Group(parts, 1, BlendMode.NORMAL));
+        boolean plain = opacity == 1 && blend == BlendMode.NORMAL;
+        return Optional.of(plain ? light : new Seen.Group(List.of(light), opacity, blend));
+    }
+
+    /** The blurred picture behind a shot has its tones, and whatever stands there its vignettes. */
+    private Seen behind(Pyramid backdrop, Picture picture, double at) {
+        Appearance looks = Appearance.of(shot.looks(), shot.camera(), at);
+        boolean ofPicture =
+                picture instanceof Picture.Pixels pixels && pixels.pyramid().isSoftened(backdrop);
+        return dressing(looks, picture.size(), pose(at))
+                .behind(LineUpFrame.filling(backdrop, project.frameSize(), output), ofPicture);
+    }
+
+    private Pose pose(double at) {
+        return project.ride(shot).on(project.pose(shot, at), at);
+    }
+
+    private double[] moments(double at) {
+        double pxPerFramePx = (double) output.width() / project.frameSize().width();
+        return Exposure.of(project.shutter(shot), pxPerFramePx)
+                .withMost(most)
+                .moments(at, moment -> pose(moment), project.frameSize());
+    }
+
+    /** What stands right behind a shot's picture; empty for what lies below. */
+    private Optional<Pyramid> backdrop(Picture picture, boolean lowest, double at) {
+        Backdrop backdrop = shot.settings().backdrop();
+        for (Passing ground : Appearance.of(shot.looks(), shot.camera(), at).grounds()) {
+            backdrop = ground.on(backdrop);
+        }
+        return switch (backdrop) {
+            case Backdrop.Blurred _ -> softened(picture);
+            case Backdrop.Plain plain -> Optional.of(Pyramid.plain(plain.colour()));
+            case Backdrop.Gradient gradient -> Optional.of(Grounds.of(gradient));
+            case Backdrop.Clouds clouds -> Optional.of(Grounds.of(clouds));
+            case Backdrop.Below _ -> lowest && project.frame().blurred() ? softened(picture) : Optional.empty();
+        };
+    }
+
+    /** Letters are nothing to be blurred behind themselves. */
+    private static Optional<Pyramid> softened(Picture picture) {
+        return picture instanceof Picture.Pixels pixels
+                ? Optional.of(pixels.pyramid().softened())
+                : Optional.empty();
+    }
+
+    private Seen placed(Picture picture, Pose pose, Appearance looks, double at) {
+        return switch (picture) {
+            case Picture.Pixels pixels -> pixels(pixels.pyramid(), pose, looks, at);
+            case Picture.Letters letters ->
+                dressing(looks, letters.size(), pose)
+                        .lettered(LineUpFrame.written(
+                                letters, pose, shot.settings().mirror(), project.frameSize(), output));
+        };
+    }
+
+    /** A picture, in planes where it lies in some. */
+    private Seen pixels(Pyramid picture, Pose pose, Appearance looks, double at) {
+        double strength = project.parallax(shot, at);
+        Optional<DeepPicture> planes =
+                strength == 0 ? Optional.empty() : DeepPicture.of(project.mediaOf(shot), pictures);
+        return planes.<Seen>map(deep -> {
+                    Size frame = project.frameSize();
+                    Mirror mirror = shot.settings().mirror();
+                    return deep.over(
+                            layer(deep.ground(), pose, looks, at),
+                            Parallax.of(
+                                    LineUpFrame.toOutput(deep.size(), pose, mirror, frame, frame),
+                                    deep.size(),
+                                    frame,
+                                    strength),
+                            LineUpFrame.toOutput(deep.size(), pose, mirror, frame, output),
+                            looks.left());
+                })
+                .orElseGet(() -> finer(layer(picture, pose, looks, at)));
+    }
+
+    /** A drawing as large as it is seen, where that is larger than it is drawn otherwise, and drawn already. */
+    private Layer finer(Layer layer) {
+        Media media = project.mediaOf(shot);
+        if (!media.isDrawing() || !layer.picture().size().equals(media.size())) {
+            return layer;
+        }
+        return DrawnWindow.of(layer.toOutput(), media.size(), output)
+                .flatMap(window -> drawn(media, window).map(pixels -> layer.with(pixels, window)))
+                .orElse(layer);
+    }
+
+    private Optional<Pyramid> drawn(Media media, DrawnWindow window) {
+        Size part = window.area(media.size()).size();
+        Size wanted = new Size(part.width() * window.times(), part.height() * window.times());
+        return pictures.of(media, window.number()) instanceof Picture.Pixels pixels
+                        && pixels.size().equals(wanted)
+                ? Optional.of(pixels.pyramid())
+                : Optional.empty();
+    }
+
+    private static boolean isVisible(Seen placed) {
+        return !(placed instanceof Layer layer) || layer.isVisible();
+    }
+
+    /**
+     * One picture in one pose, cropped. Where the part of it that is judged fills the frame, only that part is read: its own border goes
+     * on, and nothing of what lies beyond it mixes into the frame's.
+     */
+    private Layer layer(Pyramid picture, Pose pose, Appearance looks, double at) {
+        Size frame = project.frameSize();
+        Mirror mirror = shot.settings().mirror();
+        Judged judged = project.judged(shot);
+        Judged now = project.judged(shot, at);
+        boolean covers = judged.area().isWithin(picture.size())
+                && Margin.of(now.of(pose), judged.picture(), frame).isSealed();
+        Judged read = judged.picture().equals(picture.size()) ? steadilyLeft(picture, looks) : judged;
+        if (!read.picture().equals(picture.size()) && covers) {
+            PictureArea area = mirror.of(read.area(), picture.size());
+            Portion left = looks.left().in(area, picture.size());
+            return LineUpFrame.layer(picture.part(area), read.of(pose), mirror, frame, output)
+                    .cropped(left, true);
+        }
+        Layer whole = LineUpFrame.layer(picture, pose, mirror, frame, output);
+        return looks.left().isWhole() ? whole : whole.cropped(looks.left(), covers);
+    }
+
+    /** What a crop that stands still leaves, in whole pixels; one that moves would have to be read anew in every frame. */
+    private Judged steadilyLeft(Pyramid picture, Appearance looks) {
+        boolean moves = shot.looks().stream()
+                .filter(look -> look.kind().equals(LookKinds.CROP))
+                .flatMap(look -> look.amounts().stream())
+                .anyMatch(amount -> shot.camera().get(amount).animated());
+        PictureArea area = moves
+                ? PictureArea.whole(picture.size())
+                : shot.settings().mirror().of(looks.left().pixels(picture.size()), picture.size());
+        return new Judged(area, picture.size(), project.frameSize(), project.frameSize());
+    }
+
+    private Dressing dressing(Appearance looks, Size picture, Pose pose) {
+        Size frame = project.frameSize();
+        return new Dressing(
+                looks,
+                picture,
+                LineUpFrame.toOutput(picture, pose, shot.settings().mirror(), frame, output),
+                frame,
+                output);
+    }
+}

@@ -1,5 +1,0 @@
-/** Where something that moves in footage is, frame by frame. */
-@NullMarked
-package amberlens.core.track;
-
-import org.jspecify.annotations.NullMarked;

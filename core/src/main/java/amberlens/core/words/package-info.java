@@ -1,7 +1,0 @@
-/**
- * How numbers are said to people: so many of something, and measures to so many places.
- */
-@NullMarked
-package amberlens.core.words;
-
-import org.jspecify.annotations.NullMarked;

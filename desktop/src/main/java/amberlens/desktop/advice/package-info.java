@@ -1,5 +1,0 @@
-/** Advice on how moves feel: what was found in every shot, with what mends it. */
-@NullMarked
-package amberlens.desktop.advice;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,0 @@
-/**
- * What is measured in the picture and aimed at: subject points, level lines, places.
- */
-@NullMarked
-package amberlens.desktop.aim;
-
-import org.jspecify.annotations.NullMarked;

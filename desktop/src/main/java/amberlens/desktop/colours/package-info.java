@@ -1,7 +1,0 @@
-/**
- * Colours as people choose them: by sight, from a picture, by text.
- */
-@NullMarked
-package amberlens.desktop.colours;
-
-import org.jspecify.annotations.NullMarked;

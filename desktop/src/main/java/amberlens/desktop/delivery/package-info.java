@@ -1,5 +1,0 @@
-/** The other frame shapes of the film: which is looked at, which there are, and framings for them. */
-@NullMarked
-package amberlens.desktop.delivery;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,273 @@
+package amberlens.desktop.desk.state;
+
+import amberlens.core.base.colour.Colour;
+import amberlens.core.base.geometry.Scale;
+import amberlens.core.edit.edits.ShotEdits.Timing;
+import amberlens.core.judge.sharpness.Enlargement;
+import amberlens.core.model.lineup.Laying;
+import amberlens.core.motion.keys.Neighbours;
+import amberlens.core.motion.property.Property;
+import amberlens.core.motion.property.Unit;
+import amberlens.desktop.kit.style.Appearance;
+import amberlens.files.WholeFile;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Properties;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** How a person likes to work, kept from day to day. A file that cannot be kept is no harm. */
+public final class Preferences {
+    private static final Logger LOG = LoggerFactory.getLogger(Preferences.class);
+    private static final String SHORTCUT = "shortcut.";
+    private static final String UNIT = "unit.";
+    private static final String SEAM = "seam.";
+    private static final int RECENT_COLOURS = 12;
+    private static final int LEAST_TEXT = 90;
+    private static final int MOST_TEXT = 150;
+    private static final double MOST_PIXELS = 20_000;
+
+    private final Properties values = new Properties();
+    private final @Nullable Path file;
+
+    /** Preferences that are forgotten at the end. */
+    public Preferences() {
+        file = null;
+    }
+
+    /** Preferences kept in a folder. */
+    public Preferences(Path folder) {
+        file = folder.resolve("preferences.properties");
+        if (Files.exists(file)) {
+            try (var reader = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
+                values.load(reader);
+            } catch (IOException | IllegalArgumentException e) {
+                LOG.debug("reading {}", file, e);
+            }
+        }
+    }
+
+    private void set(String name, String value) {
+        values.setProperty(name, value);
+        keep();
+    }
+
+    private void keep() {
+        if (file == null) {
+            return;
+        }
+        try {
+            var text = new StringWriter();
+            values.store(text, "Amber Lens");
+            WholeFile.write(file, text.toString());
+        } catch (IOException e) {
+            LOG.debug("writing {}", file, e);
+        }
+    }
+
+    private boolean is(String name, boolean otherwise) {
+        return Boolean.parseBoolean(values.getProperty(name, String.valueOf(otherwise)));
+    }
+
+    private <E extends Enum<E>> Optional<E> one(Class<E> kind, String name) {
+        String written = values.getProperty(name, "");
+        return Arrays.stream(kind.getEnumConstants())
+                .filter(value -> value.name().equals(written))
+                .findFirst();
+    }
+
+    /** What happens to keys in the way of moved ones. */
+    public Neighbours neighbours() {
+        return one(Neighbours.class, "neighbours").orElse(Neighbours.STOP);
+    }
+
+    public void setNeighbours(Neighbours neighbours) {
+        set("neighbours", neighbours.name());
+    }
+
+    /** What a change of one shot means for the others of its track. */
+    public Laying laying() {
+        return one(Laying.class, "laying").orElse(Laying.RIPPLE);
+    }
+
+    public void setLaying(Laying laying) {
+        set("laying", laying.name());
+    }
+
+    /** Whether keys in motion snap to other keys, markers, the playhead and the ends. */
+    public boolean snapping() {
+        return is("snapping", true);
+    }
+
+    public void setSnapping(boolean snapping) {
+        set("snapping", String.valueOf(snapping));
+    }
+
+    /**
+     * Where sound is played: "system", "none", or "file:" and the path of a file into which a simulated device writes what it would
+     * play. The system property {@code amber.sound} comes before it.
+     */
+    public String soundDevice() {
+        return System.getProperty("amber.sound", values.getProperty("sound-device", "system"));
+    }
+
+    public void setSoundDevice(String device) {
+        set("sound-device", device);
+    }
+
+    /** Whether the place under the playhead sounds while it is moved by hand. */
+    public boolean soundsWhileScrubbing() {
+        return is("scrub-sound", true);
+    }
+
+    public void setSoundsWhileScrubbing(boolean sounds) {
+        set("scrub-sound", String.valueOf(sounds));
+    }
+
+    /** The enlargement up to which a picture counts as sharp, and above which no seal goes, in per cent. */
+    public double limitPercent() {
+        try {
+            double limit = Double.parseDouble(values.getProperty("limit", ""));
+            return limit > 0 && limit <= Scale.LARGEST ? limit : Enlargement.UNNOTICED;
+        } catch (NumberFormatException _) {
+            return Enlargement.UNNOTICED;
+        }
+    }
+
+    public void setLimitPercent(double percent) {
+        set("limit", String.valueOf(percent));
+    }
+
+    /** Whether a change close to a key goes to that key first. */
+    public boolean toNearKeys() {
+        return is("to-near-keys", false);
+    }
+
+    public void setToNearKeys(boolean automatic) {
+        set("to-near-keys", String.valueOf(automatic));
+    }
+
+    /** What happens to the move when a shot's length changes; empty as long as nobody has chosen. */
+    public Optional<Timing> lengthTiming() {
+        return one(Timing.class, "length-timing");
+    }
+
+    /** Empty to be asked at the next change. */
+    public void setLengthTiming(Optional<Timing> timing) {
+        set("length-timing", timing.map(Timing::name).orElse(""));
+    }
+
+    /** The unit in which a property is shown. */
+    public Unit unit(Property<?> property) {
+        String chosen = values.getProperty(UNIT + property.id(), "");
+        return property.units().stream()
+                .filter(unit -> unit.id().equals(chosen))
+                .findFirst()
+                .orElse(property.units().getFirst());
+    }
+
+    public void setUnit(Property<?> property, Unit unit) {
+        set(UNIT + property.id(), unit.id());
+    }
+
+    /** Dark or light. */
+    public Appearance appearance() {
+        return one(Appearance.class, "appearance").orElse(Appearance.DARK);
+    }
+
+    public void setAppearance(Appearance appearance) {
+        set("appearance", appearance.name());
+    }
+
+    /** The colours chosen last, the newest first. */
+    public List<Colour> recentColours() {
+        return Arrays.stream(values.getProperty("colours", "").split(" "))
+                .filter(text -> text.matches("#[0-9A-Fa-f]{6}"))
+                .map(Colour::parse)
+                .toList();
+    }
+
+    public void addRecentColour(Colour colour) {
+        set(
+                "colours",
+                Stream.concat(Stream.of(colour), recentColours().stream().filter(other -> !other.equals(colour)))
+                        .limit(RECENT_COLOURS)
+                        .map(Colour::toString)
+                        .collect(Collectors.joining(" ")));
+    }
+
+    /** How large text is, of what the system wants: 90 … 150. */
+    public int textPercent() {
+        try {
+            return Math.clamp(Integer.parseInt(values.getProperty("text-percent", "100")), LEAST_TEXT, MOST_TEXT);
+        } catch (NumberFormatException _) {
+            return 100;
+        }
+    }
+
+    /** Takes a text size within 90 … 150 %. */
+    public void setTextPercent(int percent) {
+        set("text-percent", String.valueOf(Math.clamp(percent, LEAST_TEXT, MOST_TEXT)));
+    }
+
+    /** What stands large on the bench. */
+    public Arrangement arrangement() {
+        return one(Arrangement.class, "arrangement").orElse(Arrangement.BOTH);
+    }
+
+    public void setArrangement(Arrangement arrangement) {
+        set("arrangement", arrangement.name());
+    }
+
+    /** Whether the Shelf stands open beside its rail. */
+    public boolean shelfOpen() {
+        return is("shelf-open", true);
+    }
+
+    public void setShelfOpen(boolean open) {
+        set("shelf-open", String.valueOf(open));
+    }
+
+    /**
+     * What a person has given one side of a seam by dragging it; empty as long as nobody has.
+     *
+     * @return pixels of a view that keeps its size, or the share of one that grows with the window
+     */
+    public OptionalDouble seam(String name) {
+        try {
+            double part = Double.parseDouble(values.getProperty(SEAM + name, ""));
+            return part > 0 && part < MOST_PIXELS ? OptionalDouble.of(part) : OptionalDouble.empty();
+        } catch (NumberFormatException _) {
+            return OptionalDouble.empty();
+        }
+    }
+
+    public void setSeam(String name, double part) {
+        set(SEAM + name, String.valueOf(part));
+    }
+
+    /** The keys a person has given to an action; empty text for none. */
+    public Optional<String> shortcut(String action) {
+        return Optional.ofNullable(values.getProperty(SHORTCUT + action));
+    }
+
+    public void setShortcut(String action, String keys) {
+        set(SHORTCUT + action, keys);
+    }
+
+    /** The usual keys again. */
+    public void clearShortcut(String action) {
+        values.remove(SHORTCUT + action);
+        keep();
+    }
+}

@@ -1,0 +1,58 @@
+package amberlens.desktop.dialogs.moves;
+
+import amberlens.core.base.words.Counted;
+import amberlens.core.edit.edits.ReadyEdits;
+import amberlens.core.edit.ready.Wish;
+import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.kit.style.FormPanel;
+import amberlens.desktop.kit.style.Overlay;
+import amberlens.desktop.kit.style.Sums;
+import amberlens.desktop.shelf.panes.ReadyWords;
+import java.util.Set;
+import javafx.scene.control.TextField;
+
+/** Gives all selected shots suitable ready moves by rule. */
+final class ArrangePanel extends FormPanel {
+    private final Desk desk;
+    private final Overlay overlay;
+    private final Set<String> shots;
+    private final TextField amount = new TextField("100");
+    private final TextField seed = new TextField("1");
+
+    ArrangePanel(Desk desk, Overlay overlay) {
+        super(
+                "Arrange moves for "
+                        + Counted.of(desk.cursor().selection().shots().size(), "shot"),
+                "Arrange",
+                overlay::close);
+        this.desk = desk;
+        this.overlay = overlay;
+        shots = desk.cursor().selection().shots();
+        amount.setId("arrange-amount");
+        seed.setId("arrange-seed");
+        row("Amount, %", amount);
+        row("Choice number", seed);
+        explain(
+                "Panoramas are swept, tall pictures tilted, the others pushed into, slid over, drifted or revealed. Directions"
+                        + " alternate, no move comes twice in a row, and every move is sealed. Another number makes another choice; the"
+                        + " same one makes the same.");
+    }
+
+    @Override
+    protected void take() {
+        double percent = Sums.value(amount.getText());
+        if (!(percent > 0 && percent <= Wish.MOST)) {
+            throw new IllegalArgumentException("An amount above 0 and at most 500 % is expected.");
+        }
+        long number = Math.round(Sums.value(seed.getText()));
+        ReadyEdits.Plan plan = ReadyEdits.arrange(
+                desk.document().project(),
+                shots,
+                number,
+                percent,
+                desk.preferences().limitPercent());
+        desk.document().apply(plan.edit());
+        overlay.close();
+        desk.say(ReadyWords.outcome(plan, desk.document().project(), shots.size()));
+    }
+}

@@ -1,0 +1,92 @@
+package amberlens.desktop.dialogs.moves;
+
+import amberlens.core.edit.edits.FramingEdits;
+import amberlens.core.motion.camera.Framings;
+import amberlens.core.motion.curve.Ease;
+import amberlens.desktop.desk.actions.Action.Menu;
+import amberlens.desktop.desk.actions.Actions;
+import amberlens.desktop.desk.actions.Needs;
+import amberlens.desktop.desk.commands.DeskNeeds;
+import amberlens.desktop.desk.commands.KeyChanges;
+import amberlens.desktop.desk.commands.KeyTiming;
+import amberlens.desktop.desk.state.Desk;
+import java.util.Locale;
+
+/** The actions of the Move and Keys menus. */
+public final class MoveActions {
+    private static final int BIG_STEP = 10;
+
+    private MoveActions() {}
+
+    public static void addTo(Actions actions, Desk desk) {
+        move(actions, desk);
+        keys(actions, desk);
+    }
+
+    private static void move(Actions actions, Desk desk) {
+        var changes = new KeyChanges(desk);
+        Needs shot = DeskNeeds.shot(desk);
+        actions.add(Menu.MOVE, "framing.add", "Add framing", "A", shot, () -> desk.cursor()
+                .selectedShot()
+                .ifPresent(found -> {
+                    desk.cursor().enterShot();
+                    desk.document()
+                            .apply(FramingEdits.add(found.id(), desk.cursor().shotFrame()));
+                }));
+        int digit = 1;
+        for (Ease ease : Ease.values()) {
+            actions.add(
+                    Menu.MOVE,
+                    "ease." + ease.name().toLowerCase(Locale.ROOT),
+                    "Ease: " + ease.words(),
+                    "Digit" + digit++,
+                    Needs.of("a selected leg or selected keys", () -> !changes.easeKeys()
+                            .isEmpty()),
+                    () -> changes.setLeg(ease.leg()));
+        }
+        actions.add(
+                Menu.MOVE,
+                "leg.fly",
+                "Fly from framing to framing",
+                "Digit" + digit,
+                Needs.of("a shot with two framings", () -> desk.cursor()
+                        .selectedShot()
+                        .filter(found -> Framings.of(found.camera()).size() > 1)
+                        .isPresent()),
+                changes::fly);
+        actions.add(Menu.MOVE, "move.gentle", "Gentle everywhere", "G", shot, changes::gentleEverywhere);
+        actions.add(Menu.MOVE, "move.glide", "One glide through the framings", "Shift+G", shot, changes::glide);
+        actions.add(
+                Menu.MOVE,
+                "move.mute",
+                "Mute the move",
+                () -> desk.cursor().selectedShot().filter(KeyChanges::anyMuted).isPresent()
+                        ? "Unmute the move"
+                        : "Mute the move",
+                "Shift+U",
+                shot,
+                changes::toggleMute);
+        actions.add(Menu.MOVE, "move.reset-framing", "Reset the framing to neutral", "", shot, changes::resetFraming);
+        actions.add(Menu.MOVE, "move.reset", "Reset the move to neutral", "", shot, changes::resetMove);
+    }
+
+    private static void keys(Actions actions, Desk desk) {
+        var timing = new KeyTiming(desk);
+        Needs some = DeskNeeds.keys(desk);
+        actions.add(Menu.KEYS, "keys.on", "Move a frame on", "Alt+Right", some, () -> timing.nudge(1));
+        actions.add(Menu.KEYS, "keys.back", "Move a frame back", "Alt+Left", some, () -> timing.nudge(-1));
+        actions.add(
+                Menu.KEYS, "keys.far-on", "Move ten frames on", "Alt+Shift+Right", some, () -> timing.nudge(BIG_STEP));
+        actions.add(
+                Menu.KEYS,
+                "keys.far-back",
+                "Move ten frames back",
+                "Alt+Shift+Left",
+                some,
+                () -> timing.nudge(-BIG_STEP));
+        actions.add(Menu.KEYS, "keys.to-playhead", "Align to the playhead", "P", some, timing::alignToPlayhead);
+        actions.add(Menu.KEYS, "keys.to-marker", "Align to the nearest marker", "Shift+P", some, timing::alignToMarker);
+        actions.add(Menu.KEYS, "keys.to-end", "Move to the last frame", "Shift+End", some, timing::toLastFrame);
+        actions.add(Menu.KEYS, "keys.reverse", "Reverse in time", "Shift+R", some, timing::reverse);
+    }
+}

@@ -1,7 +1,0 @@
-/**
- * Undo and redo with their list, and what acts on the keys that are selected.
- */
-@NullMarked
-package amberlens.desktop.edit;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,0 @@
-/**
- * Moves and edits to other programs and from them.
- */
-@NullMarked
-package amberlens.desktop.exchange;
-
-import org.jspecify.annotations.NullMarked;

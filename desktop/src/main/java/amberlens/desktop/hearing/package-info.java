@@ -1,5 +1,0 @@
-/** Sounds at hand in the background, and heard. */
-@NullMarked
-package amberlens.desktop.hearing;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,82 @@
+package amberlens.desktop.inspector.camera;
+
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.keys.AnchorMove;
+import amberlens.desktop.desk.state.Change;
+import amberlens.desktop.desk.state.Changes;
+import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.desk.state.Subscription;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+
+/**
+ * Says, when an anchor was moved for a whole shot, by how much the way between its framings changed: the framings stay as they are, and the
+ * new pivot shapes the rest. Lives on the interface thread; compares in the background.
+ */
+public final class AnchorRemark implements Subscription {
+    /** Less is not seen. */
+    private static final double LEAST_PX = 0.05;
+
+    private final Desk desk;
+    private final Executor background;
+    private final Executor interfaceThread;
+    private final Subscription subscription;
+    private Project before;
+
+    public AnchorRemark(Desk desk, Executor background, Executor interfaceThread) {
+        this.desk = desk;
+        this.background = background;
+        this.interfaceThread = interfaceThread;
+        before = desk.document().settled();
+        subscription = desk.subscribe(this::changed);
+    }
+
+    private void changed(Changes changes) {
+        Project now = desk.document().settled();
+        if (!changes.contains(Change.PROJECT) || desk.document().showing() || now == before) {
+            return;
+        }
+        Project was = before;
+        before = now;
+        for (Shot shot : now.shots()) {
+            was.shot(shot.id()).filter(old -> movedAnchor(old, shot)).ifPresent(old -> compare(was, old, now, shot));
+        }
+    }
+
+    private static boolean movedAnchor(Shot old, Shot shot) {
+        return old != shot
+                && old.media().equals(shot.media())
+                && old.length() == shot.length()
+                && old.camera() != shot.camera()
+                && AnchorMove.isWhole(old.camera())
+                && AnchorMove.isWhole(shot.camera())
+                && !old.camera().keyFrames().isEmpty()
+                && !old.camera().anchor().at(0).equals(shot.camera().anchor().at(0));
+    }
+
+    private void compare(Project was, Shot old, Project now, Shot shot) {
+        background.execute(() -> {
+            Optional<Double> px = AnchorMove.wayChangedPx(was.take(old), now.take(shot));
+            px.filter(most -> most > LEAST_PX)
+                    .ifPresent(most -> interfaceThread.execute(() -> {
+                        if (desk.document()
+                                .settled()
+                                .shot(shot.id())
+                                .filter(shot::equals)
+                                .isPresent()) {
+                            desk.say(String.format(
+                                    Locale.ROOT,
+                                    "The framings stay as they were; between them the way changed by up to %.1f px.",
+                                    most));
+                        }
+                    }));
+        });
+    }
+
+    @Override
+    public void close() {
+        subscription.close();
+    }
+}

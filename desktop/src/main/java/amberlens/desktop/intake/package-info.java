@@ -1,7 +1,0 @@
-/**
- * How pictures and films come into a project: files added, found again and replaced.
- */
-@NullMarked
-package amberlens.desktop.intake;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,0 @@
-/**
- * The Lens: the output frame, and the transport beneath it.
- */
-@NullMarked
-package amberlens.desktop.lens;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,0 @@
-/**
- * Moves as a whole: copied to other shots, arranged for many, carried to pictures of other sizes.
- */
-@NullMarked
-package amberlens.desktop.moves;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,0 @@
-/**
- * The handles of the position's path, shared by the views that draw it.
- */
-@NullMarked
-package amberlens.desktop.path;
-
-import org.jspecify.annotations.NullMarked;

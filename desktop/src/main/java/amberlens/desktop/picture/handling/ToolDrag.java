@@ -1,0 +1,110 @@
+package amberlens.desktop.picture.handling;
+
+import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.edit.edits.CameraEdits;
+import amberlens.core.edit.edits.SettingsEdits;
+import amberlens.core.edit.ready.Place;
+import amberlens.core.judge.aim.FrameThis;
+import amberlens.core.judge.aim.Level;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.pose.Pose;
+import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.desk.state.Tools;
+import amberlens.desktop.desk.state.Tools.Tool;
+import amberlens.desktop.kit.style.Gesture;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.input.MouseEvent;
+
+/** A line or box drawn on the picture with a tool in hand, which is put away afterwards; or a click that puts a point. */
+public final class ToolDrag implements Gesture {
+    private final Desk desk;
+    private final Tool tool;
+    private final PicturePoint from;
+    private final Function<MouseEvent, PicturePoint> pointer;
+
+    public ToolDrag(Desk desk, PicturePoint from, Function<MouseEvent, PicturePoint> pointer) {
+        this.desk = desk;
+        this.from = from;
+        this.pointer = pointer;
+        tool = desk.tools().tool();
+    }
+
+    @Override
+    public void drag(MouseEvent event) {
+        boolean box = tool != Tool.LEVEL;
+        if (tool != Tool.SUBJECT) {
+            desk.tools().setDrawn(Optional.of(new Tools.Drawn(from, pointer.apply(event), box)));
+        }
+    }
+
+    @Override
+    public void drop(MouseEvent event) {
+        PicturePoint to = pointer.apply(event);
+        if (tool == Tool.PLACES) {
+            pick(new Place(from, to));
+            return;
+        }
+        if (tool == Tool.SUBJECT) {
+            putSubject(to);
+        } else {
+            desk.cursor().enterShot();
+            desk.cursor().selectedShot().ifPresent(shot -> aim(shot, to));
+        }
+        desk.tools().take(Tool.HAND);
+    }
+
+    private void aim(Shot shot, PicturePoint to) {
+        Pose pose = desk.document().project().pose(shot, desk.cursor().shotFrame());
+        Size frame = desk.document().project().frameSize();
+        try {
+            Pose aimed =
+                    switch (tool) {
+                        case LEVEL -> Level.pose(pose, from, to, frame);
+                        case FRAME_INSIDE -> FrameThis.INSIDE.pose(pose, from, to, frame);
+                        default -> FrameThis.COVERING.pose(pose, from, to, frame);
+                    };
+            String name = tool == Tool.LEVEL ? "levelling" : "framing of a box";
+            desk.document()
+                    .apply(CameraEdits.setFraming(name, shot.id(), desk.cursor().shotFrame(), aimed));
+        } catch (IllegalArgumentException e) {
+            desk.say("Not done: " + e.getMessage() + ".");
+        }
+    }
+
+    private void pick(Place place) {
+        boolean first = desk.tools().firstPlace().isEmpty();
+        desk.tools().pick(place);
+        if (first) {
+            desk.say("And where to? Click the second point, or draw the second box.");
+        }
+    }
+
+    private void putSubject(PicturePoint at) {
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            desk.document().apply(SettingsEdits.setSubject(shot.id(), Optional.of(at)));
+            desk.tools().subjectPut(shot, at);
+        });
+    }
+
+    @Override
+    public void click(MouseEvent event) {
+        if (tool == Tool.SUBJECT) {
+            putSubject(from);
+            desk.tools().take(Tool.HAND);
+        } else if (tool == Tool.PLACES) {
+            pick(Place.point(from));
+        } else {
+            desk.say(
+                    tool == Tool.LEVEL
+                            ? "Draw a line along the horizon to level by."
+                            : "Draw a box for the gate to take.");
+        }
+    }
+
+    @Override
+    public void cancel() {
+        desk.tools().take(Tool.HAND);
+    }
+}

@@ -1,5 +1,0 @@
-/** Cutting still pictures into planes: drawing around things, distances, what is filled behind, and what a move sees of it. */
-@NullMarked
-package amberlens.desktop.planes;
-
-import org.jspecify.annotations.NullMarked;

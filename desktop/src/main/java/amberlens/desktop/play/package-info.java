@@ -1,7 +1,0 @@
-/**
- * Moving the playhead in time, and pictures of frames made in the background.
- */
-@NullMarked
-package amberlens.desktop.play;
-
-import org.jspecify.annotations.NullMarked;

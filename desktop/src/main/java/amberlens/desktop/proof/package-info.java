@@ -1,5 +1,0 @@
-/** The proof: asking where the page goes, and watching it being written. */
-@NullMarked
-package amberlens.desktop.proof;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,0 @@
-/**
- * The settings: how a person likes to work.
- */
-@NullMarked
-package amberlens.desktop.settings;
-
-import org.jspecify.annotations.NullMarked;

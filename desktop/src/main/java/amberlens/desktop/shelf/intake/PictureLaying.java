@@ -1,0 +1,101 @@
+package amberlens.desktop.shelf.intake;
+
+import amberlens.core.base.time.Seconds;
+import amberlens.core.edit.edits.Edit;
+import amberlens.core.edit.edits.ShotEdits;
+import amberlens.core.judge.edges.Conform;
+import amberlens.core.model.project.LineUp;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Shot;
+import amberlens.desktop.desk.actions.Actions;
+import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.desk.state.Selection;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+
+/**
+ * Makes shots of pictures, one after the other in their order, as one step. The new shots are selected then. Sounds among them become
+ * clips of sound.
+ */
+public final class PictureLaying {
+    private final Desk desk;
+    private final Actions actions;
+    private final Supplier<Conform> conform;
+    private final SoundLaying sounds;
+    private final Runnable then;
+
+    /**
+     * Lays pictures through the desk's document.
+     *
+     * @param conform how a picture is laid into the frame
+     * @param sounds lays those that are only heard
+     * @param then is called when new shots are there
+     */
+    public PictureLaying(Desk desk, Actions actions, Supplier<Conform> conform, SoundLaying sounds, Runnable then) {
+        this.desk = desk;
+        this.actions = actions;
+        this.conform = conform;
+        this.sounds = sounds;
+        this.then = then;
+    }
+
+    /** Behind all shots of the first track. */
+    public void atEnd(List<Media> media) {
+        at(media, LineUp.track(desk.document().project(), 1).size());
+    }
+
+    /** Pictures at a place among the shots of the first track, sounds at the playhead. */
+    public void at(List<Media> all, int place) {
+        sounds.atPlayhead(heard(all));
+        pictures(seen(all), place);
+    }
+
+    /** Likewise, sounds at a time of the line-up. */
+    public void at(List<Media> all, int place, Seconds time) {
+        sounds.at(heard(all), time);
+        pictures(seen(all), place);
+    }
+
+    private static List<Media> heard(List<Media> all) {
+        return all.stream().filter(media -> !media.isSeen()).toList();
+    }
+
+    private static List<Media> seen(List<Media> all) {
+        return all.stream().filter(Media::isSeen).toList();
+    }
+
+    private void pictures(List<Media> media, int place) {
+        if (media.isEmpty()) {
+            return;
+        }
+        Set<String> before =
+                desk.document().project().shots().stream().map(Shot::id).collect(Collectors.toSet());
+        List<Edit> edits = new ArrayList<>();
+        for (int i = 0; i < media.size(); i++) {
+            edits.add(ShotEdits.add(media.get(i), conform.get(), place + i));
+        }
+        desk.document()
+                .apply(edits.size() == 1 ? edits.getFirst() : Edit.all("laying of " + media.size() + " shots", edits));
+        List<Shot> laid = LineUp.track(desk.document().project(), 1).stream()
+                .filter(shot -> !before.contains(shot.id()))
+                .toList();
+        if (laid.isEmpty()) {
+            return;
+        }
+        Set<String> others =
+                new LinkedHashSet<>(laid.stream().skip(1).map(Shot::id).toList());
+        desk.cursor().select(Selection.shot(laid.getFirst().id()).withOthers(others));
+        desk.cursor().seek(laid.getFirst().start());
+        then.run();
+        if (laid.size() > 1) {
+            desk.say(
+                    laid.size() + " shots were laid into the Line-up.",
+                    "Arrange moves for them…",
+                    () -> actions.run("move.arrange"));
+        }
+    }
+}

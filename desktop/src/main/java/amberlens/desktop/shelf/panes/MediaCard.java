@@ -1,0 +1,97 @@
+package amberlens.desktop.shelf.panes;
+
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.Media;
+import amberlens.desktop.kit.style.Hint;
+import amberlens.desktop.kit.style.OwnKeys;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Label;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** One picture, film or sound on the shelf: thumbnail or wave, name, true size or length. */
+final class MediaCard extends VBox implements OwnKeys {
+    private static final PseudoClass SHOWN = PseudoClass.getPseudoClass("shown");
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final Set<KeyCode> KEYS = EnumSet.of(KeyCode.UP, KeyCode.DOWN, KeyCode.LEFT, KeyCode.RIGHT);
+
+    private final Media media;
+    private final Size thumbnail;
+    private final ImageView picture = new ImageView();
+    private final Label size = new Label();
+
+    /** @param thumbnail how large the picture is shown */
+    MediaCard(Media media, Size thumbnail) {
+        this.media = media;
+        this.thumbnail = thumbnail;
+        StackPane frame = new StackPane(picture);
+        frame.getStyleClass().add("thumbnail");
+        frame.setMinHeight(thumbnail.height() + 2.0);
+        Label name = new Label(media.name());
+        name.getStyleClass().add("card-name");
+        size.getStyleClass().add("card-size");
+        getChildren().addAll(frame, name, size);
+        setSpacing(1);
+        getStyleClass().add("media-card");
+        setId("media-" + media.id());
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.LIST_ITEM);
+        setAccessibleText(media.name() + (media.isSeen() ? ", " + size(media) : ", sound"));
+        Hint.of(
+                this,
+                (media.hasFile() ? media.fileName() : media.name())
+                        + (media.isSeen()
+                                ? ", " + media.size() + " px. Double-click or Enter: new shot."
+                                : ". Double-click or Enter: into the Line-up at the playhead."));
+    }
+
+    @Override
+    public boolean uses(KeyEvent event) {
+        boolean all = event.isShortcutDown() && event.getCode() == KeyCode.A && !event.isShiftDown();
+        boolean plain = !event.isShortcutDown() && !event.isAltDown();
+        return all || plain && (KEYS.contains(event.getCode()) || event.getCode() == KeyCode.ENTER);
+    }
+
+    /** Its true size, and how long it is. */
+    static String size(Media media) {
+        return media.size()
+                + media.footage()
+                        .map(footage -> "\n" + footage.frames() + " frames, " + footage.rate() + " fps")
+                        .orElse("");
+    }
+
+    Media media() {
+        return media;
+    }
+
+    Size thumbnail() {
+        return thumbnail;
+    }
+
+    /** The picture as it is shown; empty until it is there. */
+    Optional<Image> image() {
+        return Optional.ofNullable(picture.getImage());
+    }
+
+    /**
+     * Shows what is known of it now.
+     *
+     * @param facts its size, or how long it is, or that it is missing
+     */
+    void show(Optional<Image> image, String facts, boolean inSelectedShot, boolean chosen) {
+        picture.setFitWidth(thumbnail.width());
+        picture.setFitHeight(thumbnail.height());
+        image.ifPresent(picture::setImage);
+        size.setText(facts);
+        pseudoClassStateChanged(SHOWN, inSelectedShot);
+        pseudoClassStateChanged(CHOSEN, chosen);
+    }
+}

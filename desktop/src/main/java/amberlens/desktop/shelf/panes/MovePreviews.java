@@ -1,0 +1,83 @@
+package amberlens.desktop.shelf.panes;
+
+import amberlens.core.base.colour.Colour;
+import amberlens.core.base.geometry.Mirror;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.edit.ready.Stage;
+import amberlens.core.material.look.Appearance;
+import amberlens.core.material.look.LookSet;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.pixels.raster.Rows;
+import amberlens.core.render.frame.Compositor;
+import amberlens.core.render.frame.LineUpFrame;
+import amberlens.core.render.frame.Picture;
+import amberlens.core.render.frame.Seen;
+import amberlens.desktop.kit.style.Pictures;
+import amberlens.desktop.work.services.Services;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.scene.image.Image;
+
+/** Small pictures of moves at some of their moments, made in the background. What was asked for before the newest round is dropped. */
+final class MovePreviews {
+    static final Size SIZE = new Size(68, 38);
+    static final int MOMENTS = 16;
+
+    /**
+     * What a move does.
+     *
+     * @param looks what it keys beside the camera
+     */
+    record Moving(CameraTrack camera, Optional<LookSet> looks) {
+        static Moving of(CameraTrack camera) {
+            return new Moving(camera, Optional.empty());
+        }
+
+        private Seen seen(Picture picture, double at, Size frame) {
+            Appearance worn = looks.map(set -> Appearance.of(set.looks(), set.camera(), at))
+                    .orElse(Appearance.PLAIN);
+            return LineUpFrame.dressed(picture, camera.at(at), Mirror.NONE, worn, frame, SIZE);
+        }
+    }
+
+    private final Services services;
+    private final AtomicInteger round = new AtomicInteger();
+
+    MovePreviews(Services services) {
+        this.services = services;
+    }
+
+    /** Begins anew: older wishes are dropped. */
+    void begin() {
+        round.incrementAndGet();
+    }
+
+    /**
+     * Makes the pictures of one move.
+     *
+     * @param move worked out in the background too; nothing is shown when it is empty
+     */
+    void ask(Picture picture, Stage stage, Supplier<Optional<Moving>> move, Consumer<List<Image>> receiver) {
+        int mine = round.get();
+        services.background().execute(() -> {
+            if (round.get() != mine) {
+                return;
+            }
+            Optional<Moving> moving = move.get();
+            List<Image> images = new ArrayList<>();
+            for (int i = 0; i < MOMENTS && moving.isPresent() && round.get() == mine; i++) {
+                double at = (stage.length() - 1.0) * i / (MOMENTS - 1);
+                Seen seen = moving.get().seen(picture, at, stage.frame());
+                images.add(Pictures.image(Compositor.compose(List.of(seen), Colour.BLACK, SIZE, Rows.ALONE)));
+            }
+            if (round.get() == mine) {
+                Platform.runLater(() -> receiver.accept(images));
+            }
+        });
+    }
+}

@@ -1,0 +1,292 @@
+package amberlens.desktop.shelf.panes;
+
+import amberlens.core.edit.edits.ReadyEdits;
+import amberlens.core.edit.ready.OwnMove;
+import amberlens.core.edit.ready.ReadyMove;
+import amberlens.core.edit.ready.ReadyMoves;
+import amberlens.core.edit.ready.Stage;
+import amberlens.core.edit.ready.Wish;
+import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.render.frame.Picture;
+import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.desk.state.Tools.Tool;
+import amberlens.desktop.kit.style.Hint;
+import amberlens.desktop.work.services.KeptFiles;
+import amberlens.desktop.work.services.Services;
+import amberlens.project.MoveFile;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import org.kordamp.ikonli.feather.Feather;
+
+/** The ready moves, each with a small moving preview on the selected picture, and the moves that somebody has kept. */
+final class ReadyPane extends BorderPane {
+    private static final Duration STEP = Duration.millis(110);
+
+    private static final KeptFiles.Format<OwnMove> FILES =
+            new KeptFiles.Format<>(MoveFile.ENDING, OwnMove::name, MoveFile::open, MoveFile::save);
+
+    private final Desk desk;
+    private final Services services;
+    private final KeptFiles<OwnMove> own;
+    private final MovePreviews previews;
+    private final WishForm form = new WishForm(this::refreshPreviews);
+    private final VBox cards = new VBox(6);
+    private final Map<MoveCard, Function<Stage, Optional<MovePreviews.Moving>>> moves = new LinkedHashMap<>();
+    private final List<MoveCard> ofTitles = new ArrayList<>();
+    private final Timeline timeline;
+    private int count;
+    private Optional<PreviewOf> previewed = Optional.empty();
+
+    /** What the previews were made for. */
+    private record PreviewOf(Picture picture, Stage stage, Wish wish) {}
+
+    ReadyPane(Desk desk, Services services, Path settings) {
+        this.desk = desk;
+        this.services = services;
+        own = new KeptFiles<>(settings.resolve("moves"), FILES);
+        previews = new MovePreviews(services);
+        timeline = new Timeline(new KeyFrame(STEP, _ -> {
+            count++;
+            moves.keySet().forEach(card -> card.tick(count));
+        }));
+        timeline.setCycleCount(Timeline.INDEFINITE);
+        ScrollPane scroll = new ScrollPane(cards);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("quiet-scroll");
+        scroll.setId("ready-scroll");
+        Button keep = new Button("Keep this move");
+        keep.getStyleClass().add("quiet-button");
+        keep.setId("ready-keep");
+        keep.setMaxWidth(Double.MAX_VALUE);
+        Hint.of(keep, "Keeps the move of the selected shot among the ready moves");
+        keep.setOnAction(_ -> keep());
+        VBox foot = new VBox(8, form, keep);
+        foot.getStyleClass().add("shelf-foot");
+        setCenter(scroll);
+        setBottom(foot);
+        visibleProperty().addListener((_, _, shown) -> showOrRest(shown));
+        fill();
+    }
+
+    private void showOrRest(boolean shown) {
+        if (shown) {
+            timeline.play();
+            refreshPreviews();
+        } else {
+            timeline.pause();
+        }
+    }
+
+    /** Stops the previews for good. */
+    void stop() {
+        timeline.stop();
+        previews.begin();
+    }
+
+    private void fill() {
+        moves.clear();
+        ofTitles.clear();
+        for (ReadyMove move : ReadyMove.values()) {
+            var card = new MoveCard(
+                    move.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+                    move.words(),
+                    move.use(),
+                    () -> give((project, shots) -> ReadyEdits.plan(
+                            project,
+                            shots,
+                            move,
+                            form.wish(),
+                            limit(),
+                            services.sounds().beats(project))));
+            if (move == ReadyMove.PAN_AND_ZOOM) {
+                card.offer(
+                        Feather.MAXIMIZE_2,
+                        "Between two places: click points or draw boxes on the Table",
+                        this::panBetweenPlaces);
+            }
+            if (move.ofTitles()) {
+                ofTitles.add(card);
+            }
+            moves.put(card, stage -> previewed(move, stage));
+        }
+        for (KeptFiles.Kept<OwnMove> kept : own.all()) {
+            OwnMove move = kept.what();
+            var card = new MoveCard(
+                    "own-" + move.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'),
+                    move.name(),
+                    "a move you have kept",
+                    () -> give((project, shots) -> ReadyEdits.plan(project, shots, move, limit())));
+            MenuItem away = new MenuItem("Remove this kept move");
+            away.setOnAction(_ -> remove(kept));
+            MenuItem where = new MenuItem("Say where its file is, to share it");
+            where.setOnAction(_ -> desk.say("The move is kept in " + kept.file() + "."));
+            ContextMenu menu = new ContextMenu(where, away);
+            card.setOnContextMenuRequested(event -> menu.show(card, event.getScreenX(), event.getScreenY()));
+            moves.put(card, stage -> move.make(stage).camera().map(MovePreviews.Moving::of));
+        }
+        showSuitable();
+        previewed = Optional.empty();
+        refreshPreviews();
+    }
+
+    private Optional<MovePreviews.Moving> previewed(ReadyMove move, Stage stage) {
+        return ReadyMoves.make(move, stage, form.wish())
+                .camera()
+                .map(camera -> new MovePreviews.Moving(camera, move.looks(stage, form.wish())));
+    }
+
+    /** Moves of titles come first for titles, and not at all for pictures. */
+    private void showSuitable() {
+        boolean title = desk.cursor()
+                .selectedShot()
+                .filter(shot -> desk.document().project().isTitle(shot))
+                .isPresent();
+        List<MoveCard> suitable = new ArrayList<>(title ? ofTitles : List.of());
+        moves.keySet().stream().filter(card -> !ofTitles.contains(card)).forEach(suitable::add);
+        if (!cards.getChildren().equals(suitable)) {
+            cards.getChildren().setAll(suitable);
+        }
+    }
+
+    private double limit() {
+        return desk.preferences().limitPercent();
+    }
+
+    private interface Planner {
+        ReadyEdits.Plan of(Project project, Set<String> shots);
+    }
+
+    private void give(Planner planner) {
+        Set<String> shots = desk.cursor().selection().shots();
+        if (shots.isEmpty()) {
+            desk.say("Make a shot first; ready moves are given to the selected shots.");
+            return;
+        }
+        give(planner.of(desk.document().project(), shots), shots);
+    }
+
+    private void give(ReadyEdits.Plan plan, Set<String> shots) {
+        if (!plan.cameras().isEmpty()) {
+            desk.document().apply(plan.edit());
+        }
+        desk.say(ReadyWords.outcome(plan, desk.document().project(), shots.size()));
+    }
+
+    /** Asks for two places of the picture, and gives the selected shot a move from one to the other. */
+    void panBetweenPlaces() {
+        Optional<Shot> shot = desk.cursor().selectedShot();
+        if (shot.isEmpty()) {
+            desk.say("Make a shot first; the move goes from one place of its picture to another.");
+            return;
+        }
+        String id = shot.get().id();
+        desk.tools().pickPlaces((from, to) -> {
+            if (desk.cursor().selectedShot().map(Shot::id).filter(id::equals).isPresent()) {
+                give(ReadyEdits.between(desk.document().project(), id, from, to, form.wish(), limit()), Set.of(id));
+            } else {
+                desk.say("Both places have to lie in the same shot; nothing was changed.");
+            }
+        });
+        desk.say(
+                desk.tools().tool() == Tool.PLACES
+                        ? "Where does the move begin? Click a point of the picture, or draw a box."
+                        : "");
+    }
+
+    private void keep() {
+        Optional<Shot> shot = desk.cursor().selectedShot();
+        if (shot.isEmpty()) {
+            desk.say("There is no shot whose move could be kept.");
+            return;
+        }
+        Project project = desk.document().project();
+        try {
+            own.keep(new OwnMove(
+                    shot.get().name() + " move",
+                    shot.get().camera(),
+                    project.mediaOf(shot.get()).size(),
+                    project.frameSize(),
+                    shot.get().length()));
+            fill();
+            desk.say("The move is kept among the ready moves as \"" + shot.get().name() + " move\".");
+        } catch (FileProblem e) {
+            desk.say(e.getMessage());
+        }
+    }
+
+    private void remove(KeptFiles.Kept<OwnMove> kept) {
+        try {
+            own.remove(kept);
+        } catch (FileProblem e) {
+            desk.say(e.getMessage());
+        }
+        fill();
+    }
+
+    /** Brings a move from a file among the kept ones. */
+    void take(OwnMove move) {
+        try {
+            own.keep(move);
+            fill();
+        } catch (FileProblem e) {
+            desk.say(e.getMessage());
+        }
+    }
+
+    /** Makes the previews anew when picture or wish have changed. */
+    void refreshPreviews() {
+        if (!isVisible() || desk.document().showing()) {
+            return;
+        }
+        showSuitable();
+        Optional<Shot> shot = desk.cursor().selectedShot();
+        Picture picture = shot.map(
+                        found -> services.ready().of(desk.document().project().mediaOf(found), 0))
+                .orElse(null);
+        if (shot.isEmpty() || picture == null) {
+            if (previewed.isPresent()) {
+                previewed = Optional.empty();
+                previews.begin();
+                moves.keySet().forEach(card -> card.setMoments(List.of()));
+            }
+            return;
+        }
+        Stage stage = ReadyEdits.stage(
+                desk.document().project(),
+                shot.get(),
+                limit(),
+                services.sounds().beats(desk.document().project()));
+        var wanted = new PreviewOf(picture, stage, form.wish());
+        if (previewed.filter(wanted::equals).isPresent()) {
+            return;
+        }
+        previewed = Optional.of(wanted);
+        previews.begin();
+        List<MoveCard> all = new ArrayList<>(moves.keySet());
+        for (MoveCard card : all) {
+            previews.ask(
+                    picture,
+                    stage,
+                    () -> moves.getOrDefault(card, _ -> Optional.empty()).apply(stage),
+                    card::setMoments);
+        }
+    }
+}

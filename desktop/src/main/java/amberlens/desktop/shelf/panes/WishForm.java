@@ -1,0 +1,119 @@
+package amberlens.desktop.shelf.panes;
+
+import amberlens.core.edit.ready.Direction;
+import amberlens.core.edit.ready.Wish;
+import amberlens.desktop.kit.style.Hint;
+import amberlens.desktop.kit.style.NumberField;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** How ready moves shall be: amount, direction, gentleness, rests. */
+final class WishForm extends VBox {
+    private final Runnable changed;
+    private final NumberField amount;
+    private final NumberField leave;
+    private final NumberField arrive;
+    private final NumberField before;
+    private final NumberField after;
+    private Wish wish = Wish.USUAL;
+
+    /**
+     * @param changed called when the wish is another one
+     */
+    WishForm(Runnable changed) {
+        this.changed = changed;
+        amount = field("ready-amount", "Amount, % of the usual", 1, Wish.MOST, value -> wish.withAmount(value));
+        leave = field(
+                "ready-leave", "Gentle start, 0 to 100 %", 0, 100, value -> wish.withEase(value / 100, wish.arrive()));
+        arrive = field(
+                "ready-arrive", "Gentle end, 0 to 100 %", 0, 100, value -> wish.withEase(wish.leave(), value / 100));
+        before = field(
+                "ready-before",
+                "Rest before the move, in frames",
+                0,
+                100_000,
+                value -> wish.withRests((int) Math.round(value), wish.restAfter()));
+        after = field(
+                "ready-after",
+                "Rest after the move, in frames",
+                0,
+                100_000,
+                value -> wish.withRests(wish.restBefore(), (int) Math.round(value)));
+        GridPane form = new GridPane();
+        form.setHgap(3);
+        form.setVgap(4);
+        form.addRow(0, quiet("Amount"), amount);
+        form.add(directions(), 2, 0);
+        form.addRow(1, quiet("Gentle"), leave, arrive);
+        form.addRow(2, quiet("Rest"), before, after);
+        getChildren().add(form);
+        setSpacing(6);
+        getStyleClass().add("wish-form");
+        show();
+    }
+
+    private interface Change {
+        Wish with(double value);
+    }
+
+    private NumberField field(String id, String hint, double low, double high, Change change) {
+        NumberField field = new NumberField(0, hint, value -> take(change.with(value)))
+                .refusing(value -> value >= low && value <= high
+                        ? Optional.empty()
+                        : Optional.of("a number from " + (int) low + " to " + (int) high + " is expected"));
+        field.setId(id);
+        return field;
+    }
+
+    private static Label quiet(String words) {
+        Label label = new Label(words);
+        label.getStyleClass().add("quiet");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    private HBox directions() {
+        ToggleGroup group = new ToggleGroup();
+        HBox box = new HBox();
+        box.getStyleClass().add("directions");
+        String[] arrows = {"←", "→", "↑", "↓"};
+        for (Direction direction : Direction.values()) {
+            ToggleButton button = new ToggleButton(arrows[direction.ordinal()]);
+            button.setToggleGroup(group);
+            button.setSelected(direction == wish.direction());
+            button.setId("ready-" + direction.word());
+            Hint.of(button, "The camera goes " + direction.word());
+            button.setAccessibleText("The camera goes " + direction.word());
+            button.setOnAction(_ -> {
+                button.setSelected(true);
+                take(wish.withDirection(direction));
+            });
+            box.getChildren().add(button);
+        }
+        return box;
+    }
+
+    private void take(Wish now) {
+        wish = now;
+        show();
+        changed.run();
+    }
+
+    private void show() {
+        amount.show(wish.amount());
+        leave.show(100 * wish.leave());
+        arrive.show(100 * wish.arrive());
+        before.show(wish.restBefore());
+        after.show(wish.restAfter());
+    }
+
+    Wish wish() {
+        return wish;
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * Pictures of the views, taken without a screen.
+ */
+@NullMarked
+package amberlens.desktop.shell.shooting;
+
+import org.jspecify.annotations.NullMarked;

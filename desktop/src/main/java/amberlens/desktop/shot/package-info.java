@@ -1,7 +1,0 @@
-/**
- * What a shot is besides its move: name, picture, backdrop, mirror and shutter.
- */
-@NullMarked
-package amberlens.desktop.shot;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,7 +1,0 @@
-/**
- * Colours, fonts, icons and the few controls that all views share.
- */
-@NullMarked
-package amberlens.desktop.style;
-
-import org.jspecify.annotations.NullMarked;

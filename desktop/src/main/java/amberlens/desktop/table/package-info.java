@@ -1,7 +1,0 @@
-/**
- * The Table: the whole picture with the gate, the framings and the path.
- */
-@NullMarked
-package amberlens.desktop.table;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,5 @@
+/** Sounds at hand in the background, and heard. */
+@NullMarked
+package amberlens.desktop.time.hearing;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,144 @@
+package amberlens.desktop.time.lineup;
+
+import amberlens.core.base.time.Seconds;
+import amberlens.core.model.hearing.Hearing;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Shot;
+import amberlens.desktop.desk.commands.ShotLength;
+import amberlens.desktop.desk.menu.Menus;
+import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.desk.state.Subscription;
+import amberlens.desktop.kit.style.DropSign;
+import amberlens.desktop.shelf.intake.DropPlace;
+import amberlens.desktop.shelf.intake.Drops;
+import amberlens.desktop.shelf.intake.PictureLaying;
+import amberlens.desktop.time.hearing.MeterView;
+import amberlens.desktop.work.services.Services;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.BiConsumer;
+import javafx.geometry.Pos;
+import javafx.scene.input.DragEvent;
+import javafx.scene.layout.StackPane;
+
+/** The Line-up band. */
+public final class LineUpPane extends StackPane implements Subscription {
+    private final Desk desk;
+    private final LineUpSurface surface;
+    private final HeightGrip grip;
+    private final MeterView meter;
+    private final PictureLaying laying;
+    private final DropSign sign = new DropSign();
+    private final BiConsumer<Set<String>, String> replacing;
+    private final Subscription subscription;
+
+    /**
+     * @param drops brings what is dropped
+     * @param laying makes shots of it
+     * @param lengths changes the length of a shot
+     * @param meter shows how loud it is
+     * @param replacing shows other media, by their id, in some shots
+     */
+    public LineUpPane(
+            Desk desk,
+            Services services,
+            Menus menus,
+            Drops drops,
+            PictureLaying laying,
+            ShotLength lengths,
+            MeterView meter,
+            BiConsumer<Set<String>, String> replacing) {
+        this.replacing = replacing;
+        this.desk = desk;
+        this.laying = laying;
+        surface = new LineUpSurface(desk, services);
+        surface.setId("lineup-surface");
+        var hands = new LineUpHands(desk, surface, lengths);
+        surface.setOnContextMenuRequested(event -> {
+            hands.pointAt(event.getX(), event.getY()).ifPresent(spot -> menus.show(spot, surface, event));
+        });
+        grip = new HeightGrip(desk.preferences(), this::fitHeight);
+        this.meter = meter;
+        StackPane.setAlignment(meter, Pos.BOTTOM_RIGHT);
+        getChildren().addAll(surface, meter, grip, sign);
+        getStyleClass().add("lineup-pane");
+        sign.getStyleClass().add("clear");
+        drops.serve(this, new Place());
+        subscription = desk.subscribe(_ -> {
+            fitHeight();
+            surface.redraw();
+        });
+        surface.scaleProperty().subscribe(this::fitHeight);
+        fitHeight();
+    }
+
+    /** The band grows with its tracks, the text size and what its border was dragged to. */
+    private void fitHeight() {
+        double height = LineUpLayout.bandHeight(desk.document().project())
+                * surface.scaleProperty().get()
+                * grip.times();
+        setMinHeight(height);
+        setMaxHeight(height);
+        boolean heard = !Hearing.wanted(desk.document().project()).isEmpty();
+        meter.setVisible(heard);
+        double wide = MeterView.WIDTH * surface.scaleProperty().get();
+        meter.setMinWidth(wide);
+        meter.setMaxWidth(wide);
+        double rows = LineUpLayout.soundsPart(desk.document().project());
+        meter.setMaxHeight(rows > 0 ? height * rows - 2 : height - 4);
+    }
+
+    /** Shows the whole line-up. */
+    public void showAll() {
+        surface.view().showAll();
+        surface.redraw();
+    }
+
+    /** A picture dropped on the middle of a shot takes the place of its picture; between shots pictures become new ones. */
+    private final class Place implements DropPlace {
+        @Override
+        public void over(DragEvent event) {
+            boolean single = Drops.isSingle(event, desk.document().project());
+            Optional<Shot> onto = replaced(single, event.getX(), event.getY());
+            sign.show(Drops.words(event, desk.document().project(), onto, replaced(true, event.getX(), event.getY())));
+            surface.showDrop(onto.isPresent() ? OptionalDouble.empty() : OptionalDouble.of(surface.own(event.getX())));
+            surface.showReplaced(onto.map(Shot::id));
+        }
+
+        @Override
+        public void gone() {
+            sign.hide();
+            surface.showDrop(OptionalDouble.empty());
+            surface.showReplaced(Optional.empty());
+        }
+
+        @Override
+        public void take(List<Media> media, double x, double y) {
+            Optional<Shot> onto = replaced(media.size() == 1 && media.getFirst().isSeen(), x, y);
+            if (onto.isPresent()) {
+                Set<String> shots =
+                        desk.cursor().selection().includes(onto.get().id())
+                                ? desk.cursor().selection().shots()
+                                : Set.of(onto.get().id());
+                replacing.accept(shots, media.getFirst().id());
+            } else {
+                LineUpLayout plan = surface.plan();
+                Seconds time = Seconds.ofFrames(
+                        Math.max(0, plan.frame(surface.own(x))),
+                        desk.document().project().frame().rate());
+                laying.at(media, plan.place(surface.own(x), 1, Optional.empty()), time);
+            }
+        }
+
+        private Optional<Shot> replaced(boolean single, double x, double y) {
+            return single ? surface.plan().replacedBy(surface.own(x), surface.own(y)) : Optional.empty();
+        }
+    }
+
+    @Override
+    public void close() {
+        subscription.close();
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * The Score: one shot in time.
+ */
+@NullMarked
+package amberlens.desktop.time.score;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Titles: their words and setting in the Camera and in the Lens. */
-@NullMarked
-package amberlens.desktop.titles;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Footage looked through behind the bench: subjects tracked, and the ground found that holds it still. */
-@NullMarked
-package amberlens.desktop.tracking;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,69 @@
+package amberlens.desktop.work.pictures;
+
+import amberlens.core.model.project.Media;
+import amberlens.core.pixels.sampling.Pyramid;
+import amberlens.media.pixels.PixelCache;
+import amberlens.media.pixels.PixelKey;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.function.BooleanSupplier;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The frames of one piece of footage that can be shown without waiting. One frame at a time is decoded, the one that was asked for
+ * last first, so that scrubbing never queues; while playing, the following ones are decoded ahead. Until a frame is there, the one
+ * shown before stands in for it. Lives on the interface thread.
+ */
+final class FootageAhead {
+    private static final int AHEAD = 8;
+
+    private final Media media;
+    private final PixelCache cache;
+    private final Executor interfaceThread;
+    private final BooleanSupplier playing;
+    private final Runnable onArrival;
+    private int wanted;
+    private boolean busy;
+    private @Nullable Pyramid last;
+
+    FootageAhead(Media media, PixelCache cache, Executor interfaceThread, BooleanSupplier playing, Runnable onArrival) {
+        this.media = media;
+        this.cache = cache;
+        this.interfaceThread = interfaceThread;
+        this.playing = playing;
+        this.onArrival = onArrival;
+    }
+
+    @Nullable
+    Pyramid at(int frame) {
+        wanted = frame;
+        Optional<Pyramid> ready = cache.ready(PixelKey.of(media, frame));
+        ready.ifPresent(pixels -> last = pixels);
+        decodeNext();
+        return ready.orElse(last);
+    }
+
+    private void decodeNext() {
+        int end = playing.getAsBoolean()
+                ? Math.min(wanted + AHEAD, media.footage().orElseThrow().last())
+                : wanted;
+        for (int frame = wanted; frame <= end && !busy; frame++) {
+            if (cache.ready(PixelKey.of(media, frame)).isEmpty()) {
+                decode(frame);
+            }
+        }
+    }
+
+    private void decode(int frame) {
+        busy = true;
+        var unused = cache.request(PixelKey.of(media, frame))
+                .whenComplete((_, problem) -> interfaceThread.execute(() -> {
+                    busy = false;
+                    if (problem != null || frame == wanted || !playing.getAsBoolean()) {
+                        onArrival.run();
+                    } else {
+                        decodeNext();
+                    }
+                }));
+    }
+}

@@ -1,0 +1,126 @@
+package amberlens.desktop.work.pictures;
+
+import amberlens.core.base.colour.Colour;
+import amberlens.core.base.geometry.Mirror;
+import amberlens.core.base.geometry.Size;
+import amberlens.core.judge.edges.Conform;
+import amberlens.core.material.look.Appearance;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.pose.Pose;
+import amberlens.core.pixels.raster.Rows;
+import amberlens.core.render.frame.Compositor;
+import amberlens.core.render.frame.LineUpFrame;
+import amberlens.core.render.frame.Picture;
+import amberlens.desktop.kit.style.Pictures;
+import amberlens.media.pixels.PixelCache;
+import amberlens.media.pixels.PixelKey;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
+import javafx.scene.image.Image;
+
+/** Small pictures of framings and media, made in the background and kept. Lives on the interface thread. */
+public final class Thumbnails {
+    private static final int KEPT = 600;
+
+    /**
+     * A small picture.
+     *
+     * @param media what has a file tells its pixels by the frame
+     */
+    private record Wanted(
+            Media media, int frameOfMedia, Pose pose, Mirror mirror, Appearance looks, Size frame, Size size) {}
+
+    private final Map<Wanted, Image> known = new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Wanted, Image> eldest) {
+            return size() > KEPT;
+        }
+    };
+    private double deviceScale = 1;
+    private final Set<Wanted> underWay = new HashSet<>();
+    private final PixelCache pictures;
+    private final Rows rows;
+    private final Executor background;
+    private final Executor interfaceThread;
+    private final Runnable onNew;
+
+    /**
+     * @param onNew called when a picture that was asked for has become ready
+     */
+    public Thumbnails(PixelCache pictures, Rows rows, Executor background, Executor interfaceThread, Runnable onNew) {
+        this.pictures = pictures;
+        this.rows = rows;
+        this.background = background;
+        this.interfaceThread = interfaceThread;
+        this.onNew = onNew;
+    }
+
+    /** Makes them from now on for so many pixels of the screen per pixel of the interface; sizes are still those of the interface. */
+    public void setDeviceScale(double scale) {
+        if (scale != deviceScale) {
+            deviceScale = scale;
+            onNew.run();
+        }
+    }
+
+    /** What a shot's output shows at one of its frames, if that is ready. */
+    public Optional<Image> framing(Project project, Shot shot, int frame, Size size) {
+        Media media = project.mediaOf(shot);
+        int source = project.sourceFrames(shot, frame).first();
+        Size device = Pictures.onDevice(size, deviceScale);
+        Appearance looks = Appearance.of(shot.looks(), shot.camera(), frame);
+        return find(new Wanted(
+                media,
+                source,
+                project.pose(shot, frame),
+                shot.settings().mirror(),
+                looks,
+                project.frameSize(),
+                device));
+    }
+
+    /** The whole of a picture, or of the first frame of footage, filling a small size, if that is ready. */
+    public Optional<Image> whole(Media media, Size size) {
+        Size device = Pictures.onDevice(size, deviceScale);
+        Conform how = media.title().isPresent() ? Conform.FIT : Conform.FILL;
+        return find(
+                new Wanted(media, 0, how.pose(media.size(), device), Mirror.NONE, Appearance.PLAIN, device, device));
+    }
+
+    private Optional<Image> find(Wanted wanted) {
+        Media media = wanted.media;
+        if (media.kind() == Media.Kind.RIG || !media.isSeen()) {
+            return Optional.empty();
+        }
+        Image image = known.get(wanted);
+        if (image == null && underWay.add(wanted)) {
+            CompletableFuture<Picture> picture = Picture.without(media)
+                    .map(CompletableFuture::completedFuture)
+                    .orElseGet(() -> pictures.request(PixelKey.of(media, wanted.frameOfMedia))
+                            .thenApply(Picture.Pixels::new));
+            picture.thenAcceptAsync(found -> make(wanted, found), background).exceptionally(_ -> {
+                interfaceThread.execute(() -> underWay.remove(wanted));
+                return null;
+            });
+        }
+        return Optional.ofNullable(image);
+    }
+
+    private void make(Wanted wanted, Picture picture) {
+        var seen = LineUpFrame.dressed(picture, wanted.pose, wanted.mirror, wanted.looks, wanted.frame, wanted.size);
+        var frame = Compositor.compose(List.of(seen), Colour.BLACK, wanted.size, rows);
+        interfaceThread.execute(() -> {
+            known.put(wanted, Pictures.image(frame));
+            underWay.remove(wanted);
+            onNew.run();
+        });
+    }
+}

@@ -1,0 +1,212 @@
+package amberlens.desktop.work.services;
+
+import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.Project;
+import amberlens.core.render.frame.Compositor;
+import amberlens.core.render.frame.LineUpFrame;
+import amberlens.core.render.frame.Picture;
+import amberlens.desktop.desk.state.Change;
+import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.desk.state.PlaneFacts;
+import amberlens.desktop.desk.state.ShotFacts;
+import amberlens.desktop.work.pictures.FramePictures;
+import amberlens.desktop.work.pictures.ReadyPictures;
+import amberlens.desktop.work.pictures.Thumbnails;
+import amberlens.desktop.work.queue.ExportQueue;
+import amberlens.desktop.work.saving.SafeKeeping;
+import amberlens.desktop.work.saving.Saver;
+import amberlens.desktop.work.sounds.SoundStore;
+import amberlens.desktop.work.sounds.WaveCards;
+import amberlens.desktop.work.tracking.SubjectTracks;
+import amberlens.media.WorkPool;
+import amberlens.media.film.StillFile;
+import amberlens.media.pixels.PixelCache;
+import amberlens.media.pixels.PixelKey;
+import amberlens.project.safe.EarlierVersions;
+import amberlens.project.safe.Safe;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import org.jspecify.annotations.Nullable;
+
+/** What the views share beside the desk: threads, pictures, derived facts. */
+public final class Services implements AutoCloseable {
+    private static final int PICTURE_SIZE = 288;
+
+    /** The window comes first. */
+    private static final Duration START = Duration.ofSeconds(5);
+
+    private final WorkPool rows = WorkPool.ofCores();
+    private final ExecutorService decoding = daemons("decode", 2);
+    private final ExecutorService background = daemons("background", 3);
+    private final Saver saver;
+    private final SafeKeeping keeping;
+    private final EarlierVersions versions;
+    private final Distrusted distrusted;
+    private final Path safes;
+    private final PixelCache cache;
+    private final ShotFacts facts;
+    private final ReadyPictures ready;
+    private final Thumbnails thumbnails;
+    private final SoundStore sounds;
+    private final WaveCards waves;
+    private final ExportQueue exports;
+    private final SubjectTracks tracks;
+
+    /**
+     * @param data where work is kept safe, and earlier versions
+     */
+    public Services(Desk desk, Path data) {
+        WorkPool.warmUp(START);
+        safes = data.resolve("safe");
+        versions = new EarlierVersions(data.resolve("versions"));
+        saver = new Saver(Platform::runLater, versions, InstantSource.system());
+        keeping = new SafeKeeping(desk, saver, safes, this::picture, InstantSource.system(), Platform::runLater);
+        distrusted =
+                new Distrusted(data.resolve("distrusted"), () -> keeping.safe().suspects());
+        cache = new PixelCache(PixelCache.usualBudget(), decoding, rows, distrusted);
+        PlaneFacts planes = new PlaneFacts(background, Platform::runLater, () -> desk.tell(Change.VIEW));
+        desk.document().whenAnother(planes::forget);
+        facts = new ShotFacts(desk.tools()::judgedDelivery, planes);
+        ready = new ReadyPictures(
+                cache, Platform::runLater, desk.cursor().transport()::playing, () -> desk.tell(Change.PICTURES));
+        exports = new ExportQueue(
+                cache,
+                rows,
+                background,
+                Platform::runLater,
+                System::nanoTime,
+                () -> desk.tell(Change.EXPORTS),
+                desk::say,
+                keeping.exports());
+        sounds = new SoundStore(distrusted, distrusted, Platform::runLater, () -> desk.tell(Change.SOUNDS));
+        waves = new WaveCards(sounds);
+        tracks = new SubjectTracks(desk, rows, background);
+        thumbnails = new Thumbnails(cache, rows, background, Platform::runLater, () -> desk.tell(Change.PICTURES));
+    }
+
+    /** Reads and writes projects in order. */
+    public Saver saver() {
+        return saver;
+    }
+
+    /** Keeps what is not saved. */
+    public SafeKeeping keeping() {
+        return keeping;
+    }
+
+    /** The saved versions of projects. */
+    public EarlierVersions versions() {
+        return versions;
+    }
+
+    /** Files on which the program died. */
+    public Distrusted distrusted() {
+        return distrusted;
+    }
+
+    /** Looks for what ended programs left behind; the files on which they died are distrusted from now on. */
+    public void leftBehind(Consumer<List<Safe.LeftBehind>> answer) {
+        background.execute(() -> {
+            List<Safe.LeftBehind> left = Safe.leftBehind(safes);
+            for (Safe.LeftBehind safe : left) {
+                distrusted.add(safe.suspects());
+                safe.forgetSuspects();
+            }
+            Platform.runLater(() -> answer.accept(left));
+        });
+    }
+
+    /** A small picture of a frame, as far as its pixels are at hand. */
+    private byte @Nullable [] picture(Project project, int frame) {
+        Size size = project.frameSize().fittedInto(PICTURE_SIZE, PICTURE_SIZE);
+        var layers = LineUpFrame.layers(project, frame, size, (media, of) -> Picture.without(media)
+                .or(() -> cache.ready(PixelKey.of(media, of)).map(Picture.Pixels::new))
+                .orElse(null));
+        return layers.isEmpty()
+                ? null
+                : StillFile.png(Compositor.compose(layers, project.frame().background(), size, rows));
+    }
+
+    /** Exports that wait and run. */
+    public ExportQueue exports() {
+        return exports;
+    }
+
+    /** Work that comes after the end is dropped: nobody is left to see it. */
+    private static ExecutorService daemons(String name, int threads) {
+        return new ThreadPoolExecutor(
+                threads,
+                threads,
+                0,
+                TimeUnit.SECONDS,
+                new LinkedBlockingQueue<>(),
+                Thread.ofPlatform().name(name + "-", 0).daemon().factory(),
+                new ThreadPoolExecutor.DiscardPolicy());
+    }
+
+    public WorkPool rows() {
+        return rows;
+    }
+
+    public ExecutorService background() {
+        return background;
+    }
+
+    public PixelCache cache() {
+        return cache;
+    }
+
+    public ShotFacts facts() {
+        return facts;
+    }
+
+    public ReadyPictures ready() {
+        return ready;
+    }
+
+    public Thumbnails thumbnails() {
+        return thumbnails;
+    }
+
+    /** The sounds of the project. */
+    public SoundStore sounds() {
+        return sounds;
+    }
+
+    /** Their waves as small pictures. */
+    public WaveCards waves() {
+        return waves;
+    }
+
+    /** Subjects that are looked for in footage. */
+    public SubjectTracks tracks() {
+        return tracks;
+    }
+
+    /** Frames for one view. */
+    public FramePictures frames() {
+        return new FramePictures(rows, background, Platform::runLater);
+    }
+
+    @Override
+    public void close() {
+        exports.stopAll();
+        tracks.close();
+        sounds.close();
+        keeping.close();
+        saver.close();
+        decoding.shutdownNow();
+        background.shutdownNow();
+        rows.close();
+        cache.close();
+        distrusted.close();
+    }
+}

@@ -1,0 +1,5 @@
+/** Footage looked through behind the bench: subjects tracked, and the ground found that holds it still. */
+@NullMarked
+package amberlens.desktop.work.tracking;
+
+import org.jspecify.annotations.NullMarked;
