@@ -64,7 +64,7 @@ quick_command() { # [jvm-option] -- command...
     [ "$1" = -- ] || { compiler=$1; shift; }
     shift
     # shellcheck disable=SC2086 # several
-    plain_jvm $compiler -XX:AOTCache="$here/target/start/commands.aot" -Xlog:aot=off -Xlog:cds=off $quick_options \
+    plain_jvm $compiler -XX:AOTCache="$here/target/start/commands.aot" "-Xlog:aot*=off" "-Xlog:cds*=off" $quick_options \
         -cp "$(command_classes)" amberlens.cli.Main "$@"
 }
 
@@ -79,7 +79,7 @@ desktop() { # [-offscreen] main-class arguments
         shift
         set -- -Dglass.platform=Headless -Dprism.order=sw "$@"
     fi
-    jvm -XX:+AutoCreateSharedArchive -XX:SharedArchiveFile="$here/target/window.jsa" -Xlog:cds=off -Xlog:cds+dynamic=off -Xlog:aot=off \
+    jvm -XX:+AutoCreateSharedArchive -XX:SharedArchiveFile="$here/target/window.jsa" "-Xlog:cds*=off" "-Xlog:aot*=off" \
         -Djava.awt.headless=true -Dprism.forceUploadingPainter=false "-Damber.demo=$demo_file" \
         --module-path "$here/desktop/target/javafx" --add-modules javafx.controls \
         --enable-native-access=javafx.graphics \

@@ -10,7 +10,7 @@ scratch=$(mktemp -d)
 trap 'rm -rf "$scratch"' EXIT
 "$image/bin/amber-commands" frame "$app/demo/fernhollow.amber" --at 10 -o "$scratch/frame.png" --size 320x180 >/dev/null
 "$image/bin/amber-shoot" --view bench -o "$scratch/bench.png" "$app/demo/fernhollow.amber" >/dev/null 2>&1
-"$image/lib/runtime/bin/java" -XX:AOTCacheOutput="$app/commands.aot" -Xlog:aot=off -Xlog:cds=off -XX:+UseSerialGC \
+"$image/lib/runtime/bin/java" -XX:AOTCacheOutput="$app/commands.aot" "-Xlog:aot*=off" "-Xlog:cds*=off" -XX:+UseSerialGC \
     --enable-native-access=ALL-UNNAMED --sun-misc-unsafe-memory-access=allow -Djava.awt.headless=true \
     -cp "$(printf '%s:' "$app"/*.jar)" amberlens.cli.StartTraining "$app/demo/fernhollow.amber" s1 "$app/demo/pictures/garden-plan.jpg" \
     >/dev/null 2>&1 || true

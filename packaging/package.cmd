@@ -26,7 +26,7 @@ copy /y "%here%LICENSE" "%work%\input" >nul
   echo main-class=amberlens.cli.Main
   echo main-jar=cli-0.1.0.jar
   echo win-console=true
-  echo java-options=--add-modules=jdk.incubator.vector -XX:MaxRAMPercentage=50 --enable-native-access=ALL-UNNAMED --sun-misc-unsafe-memory-access=allow -Djava.awt.headless=true -XX:+AutoCreateSharedArchive -XX:SharedArchiveFile=$APPDIR\\commands.jsa -Xlog:cds=off -Xlog:aot=off
+  echo java-options=--add-modules=jdk.incubator.vector -XX:MaxRAMPercentage=50 --enable-native-access=ALL-UNNAMED --sun-misc-unsafe-memory-access=allow -Djava.awt.headless=true -XX:+AutoCreateSharedArchive -XX:SharedArchiveFile=$APPDIR\\commands.jsa -Xlog:cds*=off -Xlog:aot*=off
 )
 set "kind=app-image"
 where wix >nul 2>&1 && set "kind=msi"
@@ -41,7 +41,7 @@ if "%kind%"=="msi" set installer=--win-menu --win-shortcut --win-dir-chooser --f
   --java-options "-Dprism.forceUploadingPainter=false" --java-options "-Damber.demo=$APPDIR\demo\fernhollow.amber" ^
   --java-options "--module-path=$APPDIR\javafx" --java-options "--add-modules=javafx.controls" ^
   --java-options "--enable-native-access=javafx.graphics" --java-options "-XX:+AutoCreateSharedArchive" ^
-  --java-options "-XX:SharedArchiveFile=$APPDIR\window.jsa" --java-options "-Xlog:cds=off" --java-options "-Xlog:aot=off" ^
+  --java-options "-XX:SharedArchiveFile=$APPDIR\window.jsa" --java-options "-Xlog:cds*=off" --java-options "-Xlog:aot*=off" ^
   --dest "%out%" || exit /b 1
 rmdir /s /q "%work%"
 echo %out%

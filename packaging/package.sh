@@ -66,7 +66,7 @@ command_options() {
 }
 archive() { # where the classes of a start are kept as the virtual machine holds them, see archives.sh
     printf '%s\n' -XX:+AutoCreateSharedArchive "-XX:SharedArchiveFile=\$APPDIR/$1.jsa" \
-        -Xlog:cds=off -Xlog:cds+dynamic=off -Xlog:aot=off
+        -Xlog:cds*=off -Xlog:aot*=off
 }
 launcher() { # name main-class main-jar options
     {

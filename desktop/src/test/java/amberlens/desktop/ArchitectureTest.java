@@ -11,7 +11,9 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.concurrent.ExecutorService;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 
 /** The modules' own direction of use, and the order within the desktop. */
 @AnalyzeClasses(packages = "amberlens", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -136,4 +138,42 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule packages_do_not_use_each_other_in_circles =
             slices().matching("amberlens.desktop.(*).(*)..").should().beFreeOfCycles();
+
+    /** Views leave it to {@code Work}; a few wait for the toolkit itself: a layout, a key that is still dealt with, a shown window. */
+    @ArchTest
+    static final ArchRule only_work_sends_something_to_the_interface_thread = noClasses()
+            .that()
+            .resideInAPackage("amberlens.desktop..")
+            .and()
+            .resideOutsideOfPackage("amberlens.desktop.work..")
+            .and()
+            .doNotHaveSimpleName("Seam")
+            .and()
+            .doNotHaveSimpleName("SelfCheck")
+            .and()
+            .doNotHaveSimpleName("ShelfGrid")
+            .and()
+            .doNotHaveSimpleName("MarkerPanel")
+            .and()
+            .doNotHaveSimpleName("LensSurface")
+            .and()
+            .doNotHaveSimpleName("TimeField")
+            .should()
+            .callMethod(Platform.class, "runLater", Runnable.class);
+
+    /** The player of sounds has a thread because its device wants one; the picture of a view ends a process of its own. */
+    @ArchTest
+    static final ArchRule only_work_has_threads = noClasses()
+            .that()
+            .resideInAPackage("amberlens.desktop..")
+            .and()
+            .resideOutsideOfPackages("amberlens.desktop.work..", "amberlens.desktop.shell.shooting")
+            .and()
+            .haveSimpleNameNotEndingWith("Player")
+            .should()
+            .dependOnClassesThat()
+            .areAssignableTo(ExecutorService.class)
+            .orShould()
+            .dependOnClassesThat()
+            .areAssignableTo(Thread.class);
 }

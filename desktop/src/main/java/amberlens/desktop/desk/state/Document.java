@@ -53,7 +53,7 @@ public final class Document {
     private final Listeners listeners;
     private @Nullable Onlooker onlooker;
     private Runnable another = () -> {};
-    private Object identity = new Object();
+    private volatile Object identity = new Object();
     private History<Place> history = new History<>(Project.empty("Untitled"));
     private @Nullable Place shownFrom;
     private boolean kept;
@@ -111,6 +111,11 @@ public final class Document {
         shape = deliveryId;
         film = new DeliveryFilm(deliveryId.orElse(""));
         changed(before);
+    }
+
+    /** Tells projects apart: each one that is opened or begun has another. On any thread. */
+    public Object identity() {
+        return identity;
     }
 
     /** The settled project, for whoever writes it. */

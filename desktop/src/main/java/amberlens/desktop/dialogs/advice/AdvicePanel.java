@@ -13,9 +13,9 @@ import amberlens.desktop.desk.state.Selection;
 import amberlens.desktop.kit.style.DialogPanel;
 import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.kit.style.TextSizes;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import java.util.List;
-import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -58,12 +58,13 @@ final class AdvicePanel extends DialogPanel {
 
     private void look() {
         Project project = desk.document().project();
-        services.background().execute(() -> {
-            List<Advice> found = LineUp.inTime(project).parallelStream()
-                    .flatMap(shot -> Adviser.of(project, shot).stream())
-                    .toList();
-            Platform.runLater(() -> show(project, found));
-        });
+        services.background()
+                .start(Work.of(
+                        () -> LineUp.inTime(project).parallelStream()
+                                .flatMap(shot -> Adviser.of(project, shot).stream())
+                                .toList(),
+                        found -> show(project, found),
+                        note::setText));
     }
 
     private void show(Project project, List<Advice> found) {

@@ -20,12 +20,13 @@ import amberlens.desktop.desk.state.Subscription;
 import amberlens.desktop.kit.style.Choices;
 import amberlens.desktop.kit.style.DialogPanel;
 import amberlens.desktop.kit.style.DialogParts;
+import amberlens.desktop.work.background.Round;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.collections.transformation.FilteredList;
@@ -61,12 +62,13 @@ public final class CheckPanel extends DialogPanel implements Subscription {
             Choices.of(List.of(Listed.values()), choice -> choice.words, Listed.ALL, "check-listed");
     private final Subscription subscription;
     private final Button seal = new Button("Seal the selected");
-    private int asked;
+    private final Round asked;
 
     public CheckPanel(Desk desk, Services services, Runnable close) {
         super("Check of all shots");
         this.desk = desk;
         this.services = services;
+        asked = new Round(services.background());
         this.close = close;
         listed.setOnAction(_ -> filtered.setPredicate(this::isListed));
         Project whole = desk.document().whole();
@@ -119,21 +121,18 @@ public final class CheckPanel extends DialogPanel implements Subscription {
         Project project = desk.document().project();
         Project whole = desk.document().whole();
         Optional<Delivery> looked = desk.document().delivery();
-        asked++;
-        int mine = asked;
-        services.background().execute(() -> {
+        Work.Watched<String> judged = work -> {
             List<ShotCheck> found = checked(project);
             String words = verdict(found);
-            Platform.runLater(() -> show(mine, found, words));
+            work.tell(() -> show(found, words));
             String others = DeliveryFilm.all(whole).stream()
                     .filter(film -> !film.delivery().equals(looked))
                     .map(CheckPanel::openIn)
                     .filter(open -> !open.isEmpty())
                     .collect(Collectors.joining(", "));
-            if (!others.isEmpty()) {
-                Platform.runLater(() -> show(mine, found, words + " Also open: " + others + "."));
-            }
-        });
+            return words + (others.isEmpty() ? "" : " Also open: " + others + ".");
+        };
+        asked.startOnly(Work.watched(judged, note::setText, note::setText).takesLong());
     }
 
     private static List<ShotCheck> checked(Project film) {
@@ -161,12 +160,10 @@ public final class CheckPanel extends DialogPanel implements Subscription {
                 : open + " of " + Counted.of(found.size(), "shot") + (open == 1 ? " has" : " have") + " an open edge.";
     }
 
-    private void show(int which, List<ShotCheck> found, String words) {
-        if (which == asked) {
-            checks.setAll(found);
-            table.refresh();
-            note.setText(words);
-        }
+    private void show(List<ShotCheck> found, String words) {
+        checks.setAll(found);
+        table.refresh();
+        note.setText(words);
     }
 
     private boolean isListed(ShotCheck check) {
@@ -203,27 +200,31 @@ public final class CheckPanel extends DialogPanel implements Subscription {
         SealTerms terms = SealTerms.limit(desk.preferences().limitPercent());
         seal.setDisable(true);
         note.setText("Sealing …");
-        services.background().execute(() -> {
-            List<Edit> edits = new ArrayList<>();
-            List<String> refused = new ArrayList<>();
+        Work.Compute<Seals> sealed = () -> {
+            var seals = new Seals(new ArrayList<>(), new ArrayList<>());
             for (ShotCheck check : chosen) {
                 if (!check.sealed()) {
-                    seal(project, check.shot(), terms, edits, refused);
+                    seal(project, check.shot(), terms, seals.edits, seals.refused);
                 }
             }
-            Platform.runLater(() -> {
-                seal.setDisable(false);
-                if (!edits.isEmpty()) {
-                    desk.document()
-                            .apply(Edit.all(
-                                    "seal of " + edits.size() + (edits.size() == 1 ? " shot" : " shots"), edits));
-                }
-                check();
-                if (!refused.isEmpty()) {
-                    note.setText(refused.getFirst());
-                }
-            });
-        });
+            return seals;
+        };
+        services.background()
+                .start(Work.of(sealed, this::apply, note::setText).takesLong().atEnd(() -> seal.setDisable(false)));
+    }
+
+    /** What seals, and whom nothing seals. */
+    private record Seals(List<Edit> edits, List<String> refused) {}
+
+    private void apply(Seals seals) {
+        int count = seals.edits.size();
+        if (count > 0) {
+            desk.document().apply(Edit.all("seal of " + Counted.of(count, "shot"), seals.edits));
+        }
+        check();
+        if (!seals.refused.isEmpty()) {
+            note.setText(seals.refused.getFirst());
+        }
     }
 
     private static void seal(Project project, Shot shot, SealTerms terms, List<Edit> edits, List<String> refused) {

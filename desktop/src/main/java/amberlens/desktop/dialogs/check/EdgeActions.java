@@ -16,12 +16,12 @@ import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Selection;
 import amberlens.desktop.desk.state.Tools;
 import amberlens.desktop.kit.style.Overlay;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
-import javafx.application.Platform;
 
 /** The actions of the Edges menu. */
 public final class EdgeActions {
@@ -188,11 +188,11 @@ public final class EdgeActions {
             desk.say("The picture is not there yet; try again when it is shown.");
             return;
         }
-        services.background().execute(() -> {
-            var bounds = pixels.pyramid().opaqueBounds();
-            Platform.runLater(() -> bounds.ifPresentOrElse(
-                    area -> desk.document().applyBeside(SettingsEdits.judgeOpaque(shot.id(), area)),
-                    () -> desk.say("No pixel of this picture is fully opaque.")));
-        });
+        services.background()
+                .start(Work.of(
+                        () -> pixels.pyramid().opaqueBounds(),
+                        bounds -> bounds.ifPresentOrElse(
+                                area -> desk.document().applyBeside(SettingsEdits.judgeOpaque(shot.id(), area)),
+                                () -> desk.say("No pixel of this picture is fully opaque."))));
     }
 }

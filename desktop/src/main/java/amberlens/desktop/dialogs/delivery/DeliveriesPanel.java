@@ -15,13 +15,14 @@ import amberlens.desktop.kit.style.DialogPanel;
 import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.kit.style.TextSizes;
 import amberlens.desktop.kit.style.UsualFrames;
+import amberlens.desktop.work.background.Round;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -45,12 +46,13 @@ final class DeliveriesPanel extends DialogPanel implements DeliveryRow.Ways {
     private final TextField width = field("delivery-width", "1080", 5);
     private final TextField height = field("delivery-height", "1920", 5);
     private final Subscription subscription;
-    private int judged;
+    private final Round judged;
 
     DeliveriesPanel(Desk desk, Services services, Reframing reframing, Runnable close) {
         super("Deliveries");
         this.desk = desk;
         this.services = services;
+        judged = new Round(services.background());
         this.reframing = reframing;
         this.close = close;
         setId("deliveries-panel");
@@ -123,22 +125,15 @@ final class DeliveriesPanel extends DialogPanel implements DeliveryRow.Ways {
         judge(whole);
     }
 
-    /** Judges every shape behind the bench. */
+    /** Judges every shape in the background. */
     private void judge(Project whole) {
-        judged++;
-        int mine = judged;
-        services.background().execute(() -> {
-            for (DeliveryFilm.Named film : DeliveryFilm.all(whole)) {
-                String words = words(whole, film);
-                Platform.runLater(() -> {
-                    DeliveryRow row =
-                            shown.get(film.delivery().map(Delivery::id).orElse(""));
-                    if (mine == judged && row != null) {
-                        row.setFound(words);
-                    }
-                });
+        judged.begin();
+        for (DeliveryFilm.Named film : DeliveryFilm.all(whole)) {
+            DeliveryRow row = shown.get(film.delivery().map(Delivery::id).orElse(""));
+            if (row != null) {
+                judged.start(Work.of(() -> words(whole, film), row::setFound, row::setFound));
             }
-        });
+        }
     }
 
     private static String words(Project whole, DeliveryFilm.Named film) {

@@ -8,11 +8,11 @@ import amberlens.core.model.project.Delivery;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import javafx.application.Platform;
 
 /** Finds framings for a delivery behind the bench and puts them in force as one step. */
 final class Reframing {
@@ -44,19 +44,15 @@ final class Reframing {
             return;
         }
         Project whole = desk.document().whole();
-        Object document = desk.document().snapshot().of();
         desk.say("Reframing " + Counted.of(shots.size(), "shot") + " for " + delivery.name() + " …");
-        services.background().execute(() -> {
+        Work.Compute<List<Reframe.Result>> reframed = () -> {
             var reframe = new Reframe(whole, delivery, SealTerms.free());
-            List<Reframe.Result> results =
-                    shots.parallelStream().map(reframe::of).toList();
-            Platform.runLater(() -> {
-                if (desk.document().snapshot().of() == document) {
-                    accept(delivery, Set.copyOf(shots), results);
-                }
-                then.run();
-            });
-        });
+            return shots.parallelStream().map(reframe::of).toList();
+        };
+        services.background()
+                .start(Work.of(reframed, results -> accept(delivery, Set.copyOf(shots), results))
+                        .takesLong()
+                        .atEnd(then));
     }
 
     /** Shots that were changed in the meantime stay as they are. */

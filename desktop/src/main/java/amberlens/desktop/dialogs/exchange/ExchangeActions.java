@@ -12,6 +12,7 @@ import amberlens.desktop.desk.commands.DeskNeeds;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.dialogs.session.FileChoice;
 import amberlens.desktop.kit.style.Overlay;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import amberlens.exchange.MoveFormat;
 import amberlens.exchange.MoveOut;
@@ -25,7 +26,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 
 /** Moves and edits to other programs and from them. Files are read and written behind the bench. */
 public final class ExchangeActions {
@@ -145,21 +145,11 @@ public final class ExchangeActions {
                 MediaProbe::isFilm);
     }
 
-    /** Something that is done behind the bench, and then shown. */
-    @FunctionalInterface
-    private interface Work {
-        Runnable done() throws FileProblem;
-    }
-
-    private void work(Work work) {
-        Consumer<Runnable> show = Platform::runLater;
-        services.background().execute(() -> {
-            try {
-                show.accept(work.done());
-            } catch (FileProblem e) {
-                show.accept(() -> overlay.tell("That could not be done", String.valueOf(e.getMessage())));
-            }
-        });
+    /** Something that is done in the background, and then shown. */
+    private void work(Work.Compute<Runnable> compute) {
+        services.background()
+                .start(Work.of(compute, Runnable::run, why -> overlay.tell("That could not be done", why))
+                        .takesLong());
     }
 
     private void tell(String title, List<String> lines) {

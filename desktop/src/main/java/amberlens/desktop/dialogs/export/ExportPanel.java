@@ -5,6 +5,8 @@ import amberlens.core.model.project.FileProblem;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.DialogPanel;
 import amberlens.desktop.kit.style.TextSizes;
+import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.queue.ExportQueue;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
@@ -14,10 +16,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.Executor;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 
@@ -25,7 +25,7 @@ import javafx.scene.control.Label;
 public final class ExportPanel extends DialogPanel {
     private final Desk desk;
     private final ExportQueue queue;
-    private final Executor background;
+    private final Background background;
     private final Runnable showQueue;
     private final ExportForm form;
     private final Label note = new Label();
@@ -46,7 +46,7 @@ public final class ExportPanel extends DialogPanel {
     public ExportPanel(
             Desk desk,
             ExportQueue queue,
-            Executor background,
+            Background background,
             Path proposed,
             Function<ExportFormat, Optional<Path>> browse,
             Runnable cancel,
@@ -168,22 +168,14 @@ public final class ExportPanel extends DialogPanel {
     /** Works it out in the background while the dialog waits. */
     private void away(Supplier<Runnable> work) {
         setDisable(true);
-        background.execute(() -> {
-            Runnable then = result(work);
-            Platform.runLater(() -> {
-                setDisable(false);
-                start.requestFocus(); // keys went nowhere while nothing could be used
-                then.run();
-            });
-        });
+        background.start(Work.of(work::get, this::then, why -> then(() -> note.setText(why)))
+                .atEnd(() -> setDisable(false)));
     }
 
-    private Runnable result(Supplier<Runnable> work) {
-        try {
-            return work.get();
-        } catch (Throwable e) { // whatever it is, the dialog must not wait for ever
-            return () -> note.setText(Export.failed(e).getMessage());
-        }
+    private void then(Runnable shown) {
+        setDisable(false);
+        start.requestFocus(); // keys went nowhere while nothing could be used
+        shown.run();
     }
 
     private void add(List<ExportJob> jobs) {

@@ -11,6 +11,7 @@ import amberlens.desktop.kit.style.FormPanel;
 import amberlens.desktop.kit.style.Overlay;
 import amberlens.desktop.kit.style.Sums;
 import amberlens.desktop.kit.style.TextSizes;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import amberlens.media.folder.FolderContents;
 import amberlens.media.folder.FolderFilm;
@@ -19,7 +20,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -94,35 +94,42 @@ final class FolderFilmPanel extends FormPanel {
         working = true;
         say("");
         state.setText("Looking at the files …");
-        services.background().execute(() -> {
-            try {
-                make(film, wanted, heard);
-            } catch (FileProblem e) {
-                show(() -> {
-                    working = false;
-                    state.setText("");
-                    say(String.valueOf(e.getMessage()));
-                });
-            }
-        });
+        services.background()
+                .start(Work.<Laid>watched(work -> make(film, wanted, heard, work), this::laid, this::refused)
+                        .forEveryProject()
+                        .takesLong());
     }
 
-    private void make(FolderFilm film, FolderContents.Order wanted, boolean heard) throws FileProblem {
+    /** What was made of the folder, and what there is to say. */
+    private record Laid(Project project, List<String> told) {}
+
+    private Laid make(FolderFilm film, FolderContents.Order wanted, boolean heard, Work<?> work) throws FileProblem {
         FolderContents contents = FolderContents.of(folder, wanted, services.distrusted());
         if (contents.seen().isEmpty()) {
             throw new FileProblem("This folder holds no picture or film that can be used.");
         }
-        show(() -> state.setText(
+        work.tell(() -> state.setText(
                 Counted.of(contents.seen().size(), "shot") + (heard ? "; listening to the music …" : " …")));
         List<String> told = new ArrayList<>(contents.problems());
         Optional<FolderFilm.Music> tune = heard ? FolderFilm.Music.of(contents, told::add) : Optional.empty();
         FolderFilm.Made made = film.make(String.valueOf(folder.getFileName()), contents, tune);
         Project project = made.project().withFrame(frame);
         told.addAll(made.remarks());
-        show(() -> {
+        return new Laid(project, told);
+    }
+
+    /** What was being read comes to nothing when the dialog has been closed. */
+    private void laid(Laid laid) {
+        if (getScene() != null) {
             overlay.close();
-            begin.accept(project, () -> tell(told));
-        });
+            begin.accept(laid.project, () -> tell(laid.told));
+        }
+    }
+
+    private void refused(String why) {
+        working = false;
+        state.setText("");
+        say(why);
     }
 
     private void tell(List<String> lines) {
@@ -133,14 +140,5 @@ final class FolderFilmPanel extends FormPanel {
                     String.join("\n", first)
                             + (lines.size() > TOLD ? "\n… and " + (lines.size() - TOLD) + " more." : ""));
         }
-    }
-
-    /** What was being read comes to nothing when the dialog has been closed. */
-    private void show(Runnable change) {
-        Platform.runLater(() -> {
-            if (getScene() != null) {
-                change.run();
-            }
-        });
     }
 }

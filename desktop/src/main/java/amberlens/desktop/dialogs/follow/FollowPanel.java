@@ -23,13 +23,14 @@ import amberlens.desktop.kit.style.FormPanel;
 import amberlens.desktop.kit.style.NumberField;
 import amberlens.desktop.kit.style.Overlay;
 import amberlens.desktop.kit.style.TextSizes;
+import amberlens.desktop.work.background.Round;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -68,12 +69,13 @@ final class FollowPanel extends FormPanel {
     private FramePoint place;
     private Optional<Edit> edit = Optional.empty();
     private boolean refused;
-    private int asked;
+    private final Round asked;
 
     FollowPanel(Desk desk, Services services, Overlay overlay, Shot shot) {
         super("Follow a subject", "Follow", () -> end(desk, overlay));
         this.desk = desk;
         this.services = services;
+        asked = new Round(services.background());
         this.overlay = overlay;
         this.shot = shot;
         project = desk.document().settled();
@@ -204,8 +206,7 @@ final class FollowPanel extends FormPanel {
     private void look() {
         edit = Optional.empty();
         refused = false;
-        asked++;
-        int mine = asked;
+        asked.begin();
         Track chosen = track.getValue();
         if (chosen == null) {
             return;
@@ -213,14 +214,11 @@ final class FollowPanel extends FormPanel {
         var wish = new Wish(place, calm.getValue() / WHOLE, lead.getValue() / WHOLE, closer.isSelected());
         Optional<Rider> rider = who.getValue();
         boolean growing = grows.isSelected();
-        services.background().execute(() -> {
-            Answer answer = answer(chosen, rider, wish, growing);
-            Platform.runLater(() -> {
-                if (mine == asked && overlay.getChildren().contains(this)) {
-                    show(chosen, answer);
-                }
-            });
-        });
+        asked.start(Work.of(() -> answer(chosen, rider, wish, growing), answer -> {
+            if (overlay.getChildren().contains(this)) {
+                show(chosen, answer);
+            }
+        }));
     }
 
     /** What would come of it: an edit, or words. */

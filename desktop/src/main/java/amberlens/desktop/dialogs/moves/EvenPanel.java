@@ -10,12 +10,13 @@ import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.kit.style.FormPanel;
 import amberlens.desktop.kit.style.Overlay;
 import amberlens.desktop.kit.style.Sums;
+import amberlens.desktop.work.background.Round;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -26,7 +27,6 @@ final class EvenPanel extends FormPanel {
     private static final double WIDTH = 620;
 
     private final Desk desk;
-    private final Services services;
     private final Overlay overlay;
     private final Project project;
     private final Set<String> chosen;
@@ -39,12 +39,12 @@ final class EvenPanel extends FormPanel {
     private final MoveArrows arrows;
     private final Label note = DialogParts.sentence("");
     private Optional<EvenSet.Plan> plan = Optional.empty();
-    private int asked;
+    private final Round asked;
 
     EvenPanel(Desk desk, Services services, Overlay overlay) {
         super("Even the moves of a set", "Even them", overlay::close);
         this.desk = desk;
-        this.services = services;
+        asked = new Round(services.background());
         this.overlay = overlay;
         project = desk.document().project();
         Set<String> selected = desk.cursor().selection().shots();
@@ -87,20 +87,20 @@ final class EvenPanel extends FormPanel {
             return;
         }
         note.setText("Looking at " + Counted.of(shots.size(), "move") + " …");
-        asked++;
-        int mine = asked;
-        services.background().execute(() -> {
-            EvenSet.Plan found = set.plan(chosen);
-            Project after = found.edit().apply(project);
-            Platform.runLater(() -> {
-                if (mine == asked) {
-                    show(found, after);
-                }
-            });
-        });
+        asked.startOnly(Work.of(
+                () -> {
+                    EvenSet.Plan found = set.plan(chosen);
+                    return new Even(found, found.edit().apply(project));
+                },
+                this::show,
+                note::setText));
     }
 
-    private void show(EvenSet.Plan found, Project after) {
+    private record Even(EvenSet.Plan plan, Project after) {}
+
+    private void show(Even even) {
+        EvenSet.Plan found = even.plan;
+        Project after = even.after;
         plan = Optional.of(found);
         List<Shot> then =
                 shots.stream().map(shot -> after.shot(shot.id()).orElseThrow()).toList();

@@ -11,6 +11,7 @@ import amberlens.desktop.kit.style.DialogPanel;
 import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.kit.style.Overlay;
 import amberlens.desktop.kit.style.TextSizes;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import amberlens.files.FileStamp;
 import amberlens.media.export.FrameSource;
@@ -19,10 +20,9 @@ import java.nio.file.Path;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicBoolean;
-import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import org.jspecify.annotations.Nullable;
 
 /** The writing of a proof, shot by shot, and what it came to. */
 final class ProofPanel extends DialogPanel {
@@ -35,7 +35,7 @@ final class ProofPanel extends DialogPanel {
     private final Proof.Origin origin;
     private final ProgressBar bar = new ProgressBar(0);
     private final Label words = new Label("Looking at every frame …");
-    private final AtomicBoolean cancelled = new AtomicBoolean();
+    private @Nullable Work<?> writing;
 
     ProofPanel(Desk desk, Services services, Overlay overlay, Path file) {
         super("Proof");
@@ -59,38 +59,37 @@ final class ProofPanel extends DialogPanel {
         foot(DialogParts.gap(), other("Cancel", this::escape));
     }
 
-    /** Writes the page behind the bench. */
+    /** Writes the page in the background. */
     void write() {
-        services.background().execute(() -> {
-            try {
-                var frames = new FrameSource(project, services.cache(), services.rows());
-                Optional<List<ShotCheck>> checks = new Proof(project, origin).write(file, frames, this::goOn);
-                Platform.runLater(() -> checks.ifPresent(found -> end(
-                        "Proof",
-                        CheckWords.verdict(found) + " The page is in " + file + "; a browser shows and prints it.")));
-            } catch (FileProblem e) {
-                Platform.runLater(() -> end("The proof could not be written", String.valueOf(e.getMessage())));
-            }
+        writing = services.background()
+                .start(Work.watched(
+                                this::written, this::end, why -> overlay.tell("The proof could not be written", why))
+                        .forEveryProject()
+                        .takesLong());
+    }
+
+    private Optional<List<ShotCheck>> written(Work<?> work) throws FileProblem {
+        var frames = new FrameSource(project, services.cache(), services.rows());
+        return new Proof(project, origin).write(file, frames, (done, of) -> {
+            work.tell(() -> {
+                bar.setProgress((double) done / of);
+                words.setText(done + " of " + Counted.of(of, "shot"));
+            });
+            return work.isWanted();
         });
     }
 
-    private boolean goOn(int done, int of) {
-        Platform.runLater(() -> {
-            bar.setProgress((double) done / of);
-            words.setText(done + " of " + Counted.of(of, "shot"));
-        });
-        return !cancelled.get();
-    }
-
-    private void end(String title, String text) {
-        if (!cancelled.get()) {
-            overlay.tell(title, text);
-        }
+    private void end(Optional<List<ShotCheck>> checks) {
+        checks.ifPresent(found -> overlay.tell(
+                "Proof", CheckWords.verdict(found) + " The page is in " + file + "; a browser shows and prints it."));
     }
 
     /** Closes the dialog; what is not finished leaves nothing behind. */
     void escape() {
-        cancelled.set(true);
+        Work<?> now = writing;
+        if (now != null) {
+            now.cancel();
+        }
         overlay.close();
     }
 }

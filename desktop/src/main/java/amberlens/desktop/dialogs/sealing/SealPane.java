@@ -18,6 +18,7 @@ import amberlens.desktop.desk.state.Selection;
 import amberlens.desktop.desk.state.Subscription;
 import amberlens.desktop.kit.style.Hint;
 import amberlens.desktop.kit.style.NumberField;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -26,7 +27,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -211,10 +211,7 @@ public final class SealPane extends BorderPane implements Subscription {
         rows.values().forEach(SealRow::waiting);
         accept.setDisable(true);
         showLocks(shot.get());
-        services.background().execute(() -> {
-            SealOffers found = SealOffers.of(question);
-            Platform.runLater(() -> arrived(found));
-        });
+        services.background().start(Work.of(() -> SealOffers.of(question), this::arrived, why -> heading.setText(why)));
     }
 
     private void arrived(SealOffers found) {
@@ -296,13 +293,17 @@ public final class SealPane extends BorderPane implements Subscription {
                 .toList();
         UnaryOperator<Judged> by = services.facts().judging();
         desk.say("Sealing " + Counted.of(shots.size(), "shot") + " …");
-        services.background().execute(() -> {
+        Work.Watched<List<SealedShot>> sealed = work -> {
             List<SealedShot> results = new ArrayList<>();
-            for (Shot shot : shots) {
+            for (int i = 0; i < shots.size() && work.isWanted(); i++) {
+                Shot shot = shots.get(i);
                 results.add(new SealedShot(shot, SealEdits.seal(project, shot, way, terms, by)));
             }
-            Platform.runLater(() -> put(results, way));
-        });
+            return results;
+        };
+        services.background()
+                .start(Work.watched(sealed, results -> put(results, way), desk::say)
+                        .takesLong());
     }
 
     private record SealedShot(Shot shot, SealResult result) {}

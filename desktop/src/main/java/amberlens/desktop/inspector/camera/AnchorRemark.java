@@ -7,9 +7,9 @@ import amberlens.desktop.desk.state.Change;
 import amberlens.desktop.desk.state.Changes;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Subscription;
+import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.background.Work;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.concurrent.Executor;
 
 /**
  * Says, when an anchor was moved for a whole shot, by how much the way between its framings changed: the framings stay as they are, and the
@@ -20,15 +20,13 @@ public final class AnchorRemark implements Subscription {
     private static final double LEAST_PX = 0.05;
 
     private final Desk desk;
-    private final Executor background;
-    private final Executor interfaceThread;
+    private final Background background;
     private final Subscription subscription;
     private Project before;
 
-    public AnchorRemark(Desk desk, Executor background, Executor interfaceThread) {
+    public AnchorRemark(Desk desk, Background background) {
         this.desk = desk;
         this.background = background;
-        this.interfaceThread = interfaceThread;
         before = desk.document().settled();
         subscription = desk.subscribe(this::changed);
     }
@@ -57,22 +55,16 @@ public final class AnchorRemark implements Subscription {
     }
 
     private void compare(Project was, Shot old, Project now, Shot shot) {
-        background.execute(() -> {
-            Optional<Double> px = AnchorMove.wayChangedPx(was.take(old), now.take(shot));
-            px.filter(most -> most > LEAST_PX)
-                    .ifPresent(most -> interfaceThread.execute(() -> {
-                        if (desk.document()
-                                .settled()
-                                .shot(shot.id())
-                                .filter(shot::equals)
-                                .isPresent()) {
-                            desk.say(String.format(
-                                    Locale.ROOT,
-                                    "The framings stay as they were; between them the way changed by up to %.1f px.",
-                                    most));
-                        }
-                    }));
-        });
+        background.start(Work.of(
+                () -> AnchorMove.wayChangedPx(was.take(old), now.take(shot)),
+                px -> px.filter(most -> most > LEAST_PX).ifPresent(most -> tell(shot, most))));
+    }
+
+    private void tell(Shot shot, double px) {
+        if (desk.document().settled().shot(shot.id()).filter(shot::equals).isPresent()) {
+            desk.say(String.format(
+                    Locale.ROOT, "The framings stay as they were; between them the way changed by up to %.1f px.", px));
+        }
     }
 
     @Override

@@ -8,9 +8,8 @@ import amberlens.desktop.desk.actions.Actions;
 import amberlens.desktop.desk.actions.Needs;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Tools.Tool;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
-import java.util.Optional;
-import javafx.application.Platform;
 
 /** The actions for pictures in planes. */
 public final class PlaneActions {
@@ -40,22 +39,19 @@ public final class PlaneActions {
                 .ifPresent(shot -> seal(desk, services, shot)));
     }
 
-    /** Worked out behind the bench, and done if nothing else was in the meantime. */
+    /** Worked out in the background, and done if nothing else was in the meantime. */
     private static void seal(Desk desk, Services services, Shot shot) {
         Project project = desk.document().settled();
         desk.say("Looking for what closes it …");
-        services.background().execute(() -> {
-            Optional<PlaneSeal> found = PlaneSeal.of(project, shot);
-            Platform.runLater(() -> {
-                if (desk.document().settled() != project) {
-                    desk.say("The project has changed in the meantime; seal again.");
-                } else if (found.isEmpty()) {
-                    desk.say("Nothing is open behind the planes of this shot.");
-                } else {
-                    desk.document().apply(found.get().edit());
-                    desk.say("Sealed: " + found.get().words() + ".");
-                }
-            });
-        });
+        services.background().start(Work.of(() -> PlaneSeal.of(project, shot), found -> {
+            if (desk.document().settled() != project) {
+                desk.say("The project has changed in the meantime; seal again.");
+            } else if (found.isEmpty()) {
+                desk.say("Nothing is open behind the planes of this shot.");
+            } else {
+                desk.document().apply(found.get().edit());
+                desk.say("Sealed: " + found.get().words() + ".");
+            }
+        }));
     }
 }

@@ -8,6 +8,8 @@ import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.PlaneTools;
 import amberlens.desktop.desk.state.Tools.Tool;
 import amberlens.desktop.kit.style.Gesture;
+import amberlens.desktop.work.background.Round;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import amberlens.media.pixels.PixelKey;
 import amberlens.media.planes.Outlines;
@@ -15,17 +17,15 @@ import amberlens.media.planes.SmartEdge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.scene.input.MouseEvent;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Draws around things of a picture: a drag draws freely, clicks go from point to point, along contours where that is wanted. Contours are
- * looked for behind the bench; until they are known, and further away, the way is straight.
+ * looked for in the background; until they are known, and further away, the way is straight.
  */
 public final class PlanePen {
     /** How near the beginning is to be for the outline to close there, screen pixels. */
@@ -41,12 +41,14 @@ public final class PlanePen {
     private final Services services;
     private volatile @Nullable SmartEdge edge;
     private @Nullable Media edgeOf;
-    private final AtomicInteger newest = new AtomicInteger();
+    private final Round looking;
+    private int newest;
     private Optional<String> drawingOn = Optional.empty();
 
     public PlanePen(Desk desk, Services services) {
         this.desk = desk;
         this.services = services;
+        looking = new Round(services.background());
     }
 
     private PlaneTools tools() {
@@ -135,12 +137,9 @@ public final class PlanePen {
         UnaryOperator<PicturePoint> toSource = PlaneCuts.shown(desk, shot.get());
         List<PicturePoint> outline = drawn.stream().map(toSource).toList();
         services.background()
-                .execute(
-                        () -> { // the library may have to be loaded
-                            List<PicturePoint> fewer =
-                                    Outlines.simplified(outline, TOLERANCE * Math.max(1, pxPerScreenPx));
-                            Platform.runLater(() -> PlaneCuts.cut(desk, shot.get(), fewer));
-                        });
+                .start(Work.of( // the library may have to be loaded
+                        () -> Outlines.simplified(outline, TOLERANCE * Math.max(1, pxPerScreenPx)),
+                        fewer -> PlaneCuts.cut(desk, shot.get(), fewer)));
     }
 
     /** Takes back the last point. */
@@ -169,28 +168,25 @@ public final class PlanePen {
         }
         Media media = PlaneCuts.media(desk, shot.get());
         PicturePoint source = PlaneCuts.shown(desk, shot.get()).apply(from);
-        int number = newest.incrementAndGet();
+        int number = ++newest;
         tools().setLooking(true);
-        services.cache()
-                .request(PixelKey.of(media, 0))
-                .thenAcceptAsync(picture -> lookIn(picture, media, source, number), services.background())
-                .whenComplete((_, problem) -> Platform.runLater(() -> looked(number, problem)));
+        var look = Work.<Boolean>watched(
+                work -> lookIn(services.cache().request(PixelKey.of(media, 0)).get(), media, source, work),
+                _ -> {},
+                _ -> desk.say("No contours were found in this picture. The outline is straight from point to point."));
+        looking.startOnly(look.atEnd(() -> {
+            if (number == newest) {
+                tools().setLooking(false);
+            }
+        }));
     }
 
-    private synchronized void lookIn(Pyramid picture, Media media, PicturePoint source, int number) {
-        if (number == newest.get()) {
+    private synchronized boolean lookIn(Pyramid picture, Media media, PicturePoint source, Work<?> work) {
+        boolean wanted = work.isWanted();
+        if (wanted) {
             edgeOf(media, () -> new SmartEdge(picture)).begin(source);
         }
-    }
-
-    private void looked(int number, @Nullable Throwable problem) {
-        if (number != newest.get()) {
-            return;
-        }
-        tools().setLooking(false);
-        if (problem != null) {
-            desk.say("No contours can be found in this picture: the outline is straight from point to point.");
-        }
+        return wanted;
     }
 
     private SmartEdge edgeOf(Media media, Supplier<SmartEdge> made) {

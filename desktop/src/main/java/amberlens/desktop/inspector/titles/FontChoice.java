@@ -2,17 +2,17 @@ package amberlens.desktop.inspector.titles;
 
 import amberlens.core.material.title.Typesetter;
 import amberlens.desktop.kit.style.Hint;
+import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.background.Work;
 import java.util.List;
-import java.util.concurrent.Executor;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
 
 /** The families to choose from: those that ship first, then those of this machine, which are looked for in the background. */
 final class FontChoice extends ComboBox<String> {
     private boolean showing;
 
-    FontChoice(Executor background, Consumer<String> chosen) {
+    FontChoice(Background background, Consumer<String> chosen) {
         setId("title-font");
         setMaxWidth(Double.MAX_VALUE);
         setPrefWidth(120);
@@ -24,16 +24,15 @@ final class FontChoice extends ComboBox<String> {
                 chosen.accept(family);
             }
         });
-        background.execute(() -> {
-            List<String> families = Typesetter.get().families();
-            Platform.runLater(() -> {
-                String now = getValue();
-                showing = true;
-                getItems().setAll(families);
-                setValue(now);
-                showing = false;
-            });
-        });
+        background.start(Work.of(() -> Typesetter.get().families(), this::offer).forEveryProject());
+    }
+
+    private void offer(List<String> families) {
+        String now = getValue();
+        showing = true;
+        getItems().setAll(families);
+        setValue(now);
+        showing = false;
     }
 
     /** Shows a family, also one that this machine lacks. */

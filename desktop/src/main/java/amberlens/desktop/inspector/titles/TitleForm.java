@@ -13,10 +13,10 @@ import amberlens.desktop.kit.style.Choices;
 import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.kit.style.FormRows;
 import amberlens.desktop.kit.style.NumberField;
+import amberlens.desktop.work.background.Background;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.Executor;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
@@ -54,7 +54,7 @@ public final class TitleForm extends VBox {
     private final Label notes = DialogParts.sentence("");
     private boolean showing;
 
-    public TitleForm(Desk desk, Executor background) {
+    public TitleForm(Desk desk, Background background) {
         this.desk = desk;
         writing = new TitleWriting(desk);
         font = new FontChoice(background, family -> change("font", title -> title.withFont(family)));

@@ -7,8 +7,9 @@ import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.desktop.desk.state.Desk;
-import amberlens.desktop.desk.state.Document;
 import amberlens.desktop.kit.style.Overlay;
+import amberlens.desktop.work.background.Work;
+import amberlens.desktop.work.services.Distrusted;
 import amberlens.desktop.work.services.Services;
 import amberlens.files.FileWords;
 import amberlens.media.footage.NumberedPictures;
@@ -29,7 +30,6 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javafx.application.Platform;
 
 /** Brings pictures, footage and sounds onto the shelf: headers are read in the background, all good files go in as one step. */
 public final class MediaImport {
@@ -62,11 +62,7 @@ public final class MediaImport {
      */
     public void add(List<Path> files, Consumer<List<Media>> then) {
         if (files.stream().anyMatch(Files::isDirectory)) {
-            Document.Snapshot asked = desk.document().snapshot();
-            services.background().execute(() -> {
-                List<Path> inside = opened(files);
-                Platform.runLater(() -> inTheSame(asked, () -> addFiles(inside, then)));
-            });
+            start(() -> opened(files), inside -> addFiles(inside, then));
         } else {
             addFiles(files, then);
         }
@@ -122,56 +118,76 @@ public final class MediaImport {
     }
 
     /** What was found for a project is of no use to another one that was opened meanwhile. */
-    private void inTheSame(Document.Snapshot asked, Runnable then) {
-        if (desk.document().snapshot().of() == asked.of()) {
-            then.run();
-        } else {
-            desk.say("Another project was opened meanwhile; the files for the one before were left out.");
-        }
+    private <T> void start(Work.Compute<T> compute, Consumer<T> whenDone) {
+        start(Work.of(compute, whenDone));
+    }
+
+    private void start(Work<?> work) {
+        Object asked = desk.document().identity();
+        services.background().start(work.takesLong().atEnd(() -> {
+            if (desk.document().identity() != asked) {
+                desk.say("Another project was opened meanwhile; the files for the one before were left out.");
+            }
+        }));
     }
 
     private void read(List<List<Path>> groups, Consumer<List<Media>> then) {
-        Document.Snapshot asked = desk.document().snapshot();
         FrameRate rate = desk.document().project().frame().rate();
         Set<PixelKey> known = desk.document().settled().media().stream()
                 .filter(Media::hasFile)
                 .map(media -> PixelKey.of(media, 0))
                 .collect(Collectors.toSet());
-        services.background().execute(() -> {
-            List<Media> good = new ArrayList<>();
-            List<String> paths = new ArrayList<>();
-            int done = 0;
-            List<String> problems = new ArrayList<>();
-            List<String> remarks = new ArrayList<>();
-            for (List<Path> group : groups) {
-                int now = ++done;
-                Platform.runLater(() -> desk.say("Reading file " + now + " of " + groups.size() + " …"));
-                try {
-                    List<MediaProbe.Found> all = group.size() > 1
-                            ? List.of(MediaProbe.sequence(group, rate))
-                            : MediaProbe.all(group.getFirst(), services.distrusted());
-                    paths.add(all.getFirst().media().path());
-                    for (MediaProbe.Found found : all) {
-                        if (known.add(PixelKey.of(found.media(), 0))) {
-                            good.add(found.media());
-                        }
-                        found.remark().ifPresent(remarks::add);
+        start(Work.<Looked>watched(
+                work -> {
+                    var looked = new Looked(known);
+                    for (int i = 0; i < groups.size() && work.isWanted(); i++) {
+                        int now = i + 1;
+                        work.tell(() -> desk.say("Reading file " + now + " of " + groups.size() + " …"));
+                        looked.at(groups.get(i), rate, services.distrusted());
                     }
-                    if (all.size() > 1) {
-                        remarks.add(all.getFirst().media().fileName() + " has " + all.size()
-                                + " pages; each is a picture of its own.");
+                    return looked;
+                },
+                looked -> {
+                    take(looked.good, looked.problems, looked.remarks);
+                    then.accept(with(looked.paths));
+                },
+                desk::say));
+    }
+
+    /** What was found in files. */
+    private static final class Looked {
+        private final Set<PixelKey> known;
+        private final List<Media> good = new ArrayList<>();
+        private final List<String> paths = new ArrayList<>();
+        private final List<String> problems = new ArrayList<>();
+        private final List<String> remarks = new ArrayList<>();
+
+        Looked(Set<PixelKey> known) {
+            this.known = known;
+        }
+
+        void at(List<Path> group, FrameRate rate, Distrusted distrusted) {
+            try {
+                List<MediaProbe.Found> all = group.size() > 1
+                        ? List.of(MediaProbe.sequence(group, rate))
+                        : MediaProbe.all(group.getFirst(), distrusted);
+                paths.add(all.getFirst().media().path());
+                for (MediaProbe.Found found : all) {
+                    if (known.add(PixelKey.of(found.media(), 0))) {
+                        good.add(found.media());
                     }
-                } catch (FileProblem e) {
-                    problems.add(e.getMessage());
-                } catch (Throwable e) { // whatever one file does, the others are read
-                    problems.add(group.getFirst() + " could not be read: " + FileWords.reason(e) + ".");
+                    found.remark().ifPresent(remarks::add);
                 }
+                if (all.size() > 1) {
+                    remarks.add(all.getFirst().media().fileName() + " has " + all.size()
+                            + " pages; each is a picture of its own.");
+                }
+            } catch (FileProblem e) {
+                problems.add(e.getMessage());
+            } catch (Throwable e) { // whatever one file does, the others are read
+                problems.add(group.getFirst() + " could not be read: " + FileWords.reason(e) + ".");
             }
-            Platform.runLater(() -> inTheSame(asked, () -> {
-                take(good, problems, remarks);
-                then.accept(with(paths));
-            }));
-        });
+        }
     }
 
     private List<Media> with(List<String> paths) {
@@ -184,17 +200,14 @@ public final class MediaImport {
 
     /** Holds a project that was just opened against its files; what is not as it says is taken as it is, and told. */
     public void conform() {
-        Document.Snapshot opened = desk.document().snapshot();
-        services.background().execute(() -> {
-            Conformed conformed = Conformed.of(opened.project(), services.distrusted());
-            if (!conformed.changed().isEmpty()) {
-                Platform.runLater(() -> conform(opened, conformed));
-            }
-        });
+        Project opened = desk.document().whole();
+        services.background()
+                .start(Work.of(() -> Conformed.of(opened, services.distrusted()), this::conform)
+                        .takesLong());
     }
 
-    private void conform(Document.Snapshot opened, Conformed conformed) {
-        if (desk.document().snapshot().of() == opened.of()) {
+    private void conform(Conformed conformed) {
+        if (!conformed.changed().isEmpty()) {
             desk.document().applyBeside(MediaEdits.conform(conformed.changed()));
             tell(conformed.remarks(), "Files that are not what the project says");
         }
@@ -226,44 +239,47 @@ public final class MediaImport {
 
     /** Takes another file for missing media, and looks beside it for whatever else is missing. */
     public void find(Media media, Path file) {
-        Document.Snapshot asked = desk.document().snapshot();
-        services.background().execute(() -> {
-            try {
-                Map<String, Path> files = new LinkedHashMap<>();
-                files.put(media.id(), file);
-                Path folder = file.toAbsolutePath().getParent();
-                List<Media> others = MissingMedia.among(asked.project().media()).stream()
-                        .filter(other -> !other.id().equals(media.id()))
-                        .toList();
-                MissingMedia.find(others, folder).forEach(files::putIfAbsent);
-                Map<String, Media> found = read(files, asked.project());
-                Platform.runLater(() -> inTheSame(asked, () -> found(found)));
-            } catch (FileProblem e) {
-                Platform.runLater(() -> overlay.tell("That picture cannot be used", e.getMessage()));
-            }
-        });
+        Project project = desk.document().whole();
+        start(Work.of(
+                () -> {
+                    Map<String, Path> files = new LinkedHashMap<>();
+                    files.put(media.id(), file);
+                    Path folder = file.toAbsolutePath().getParent();
+                    List<Media> others = MissingMedia.among(project.media()).stream()
+                            .filter(other -> !other.id().equals(media.id()))
+                            .toList();
+                    MissingMedia.find(others, folder).forEach(files::putIfAbsent);
+                    return read(files, project);
+                },
+                this::found,
+                why -> overlay.tell("That picture cannot be used", why)));
     }
 
     /** Looks for all missing media in a folder and those below it. */
     public void findAll(Path folder) {
-        Document.Snapshot asked = desk.document().snapshot();
+        Project project = desk.document().whole();
+        List<Media> all = project.media();
         desk.say("Looking for missing pictures …");
-        services.background().execute(() -> {
-            List<Media> missing = MissingMedia.among(asked.project().media());
-            try {
-                Map<String, Media> found = read(MissingMedia.find(missing, folder), asked.project());
-                Platform.runLater(() -> inTheSame(asked, () -> {
-                    found(found);
-                    desk.say(
-                            missing.isEmpty()
-                                    ? "No picture is missing."
-                                    : found.size() + " of " + Counted.of(missing.size(), "missing picture")
-                                            + (found.size() == 1 ? " was found." : " were found."));
-                }));
-            } catch (FileProblem e) {
-                Platform.runLater(() -> overlay.tell("A picture that was found cannot be used", e.getMessage()));
-            }
-        });
+        start(Work.of(
+                () -> {
+                    List<Media> missing = MissingMedia.among(all);
+                    return new Search(missing.size(), read(MissingMedia.find(missing, folder), project));
+                },
+                search -> {
+                    found(search.found);
+                    desk.say(search.words());
+                },
+                why -> overlay.tell("A picture that was found cannot be used", why)));
+    }
+
+    /** How many were missing, and what was found of them. */
+    private record Search(int missing, Map<String, Media> found) {
+        String words() {
+            return missing == 0
+                    ? "No picture is missing."
+                    : found.size() + " of " + Counted.of(missing, "missing picture")
+                            + (found.size() == 1 ? " was found." : " were found.");
+        }
     }
 
     private Map<String, Media> read(Map<String, Path> files, Project project) throws FileProblem {

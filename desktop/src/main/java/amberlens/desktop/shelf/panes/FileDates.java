@@ -1,6 +1,8 @@
 package amberlens.desktop.shelf.panes;
 
 import amberlens.core.model.project.Media;
+import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.background.Work;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
@@ -9,17 +11,15 @@ import java.nio.file.attribute.FileTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.Executor;
-import javafx.application.Platform;
 
 /** When the files of media were changed last; asked beside other work, because a disk may take its time. */
 final class FileDates {
     private final Map<String, FileTime> known = new HashMap<>();
-    private final Executor background;
+    private final Background background;
     private final Runnable found;
 
     /** @param found is called on the interface thread when more is known */
-    FileDates(Executor background, Runnable found) {
+    FileDates(Background background, Runnable found) {
         this.background = background;
         this.found = found;
     }
@@ -31,12 +31,12 @@ final class FileDates {
                 .toList();
         if (!unknown.isEmpty()) {
             unknown.forEach(one -> known.put(one.id(), FileTime.fromMillis(0)));
-            background.execute(() -> ask(unknown));
+            background.start(Work.of(() -> dates(unknown), this::know).forEveryProject());
         }
         return known;
     }
 
-    private void ask(List<Media> unknown) {
+    private static Map<String, FileTime> dates(List<Media> unknown) {
         Map<String, FileTime> dates = new HashMap<>();
         for (Media one : unknown) {
             try {
@@ -45,9 +45,11 @@ final class FileDates {
                 dates.put(one.id(), FileTime.fromMillis(0)); // a missing file stands first
             }
         }
-        Platform.runLater(() -> {
-            known.putAll(dates);
-            found.run();
-        });
+        return dates;
+    }
+
+    private void know(Map<String, FileTime> dates) {
+        known.putAll(dates);
+        found.run();
     }
 }

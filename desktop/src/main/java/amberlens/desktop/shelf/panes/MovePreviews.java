@@ -13,14 +13,14 @@ import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
 import amberlens.core.render.frame.Seen;
 import amberlens.desktop.kit.style.Pictures;
+import amberlens.desktop.work.background.Round;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.application.Platform;
 import javafx.scene.image.Image;
 
 /** Small pictures of moves at some of their moments, made in the background. What was asked for before the newest round is dropped. */
@@ -45,16 +45,15 @@ final class MovePreviews {
         }
     }
 
-    private final Services services;
-    private final AtomicInteger round = new AtomicInteger();
+    private final Round round;
 
     MovePreviews(Services services) {
-        this.services = services;
+        round = new Round(services.background());
     }
 
     /** Begins anew: older wishes are dropped. */
     void begin() {
-        round.incrementAndGet();
+        round.begin();
     }
 
     /**
@@ -63,21 +62,16 @@ final class MovePreviews {
      * @param move worked out in the background too; nothing is shown when it is empty
      */
     void ask(Picture picture, Stage stage, Supplier<Optional<Moving>> move, Consumer<List<Image>> receiver) {
-        int mine = round.get();
-        services.background().execute(() -> {
-            if (round.get() != mine) {
-                return;
-            }
+        Work.Watched<List<Image>> made = work -> {
             Optional<Moving> moving = move.get();
             List<Image> images = new ArrayList<>();
-            for (int i = 0; i < MOMENTS && moving.isPresent() && round.get() == mine; i++) {
+            for (int i = 0; i < MOMENTS && moving.isPresent() && work.isWanted(); i++) {
                 double at = (stage.length() - 1.0) * i / (MOMENTS - 1);
                 Seen seen = moving.get().seen(picture, at, stage.frame());
                 images.add(Pictures.image(Compositor.compose(List.of(seen), Colour.BLACK, SIZE, Rows.ALONE)));
             }
-            if (round.get() == mine) {
-                Platform.runLater(() -> receiver.accept(images));
-            }
-        });
+            return images;
+        };
+        round.start(Work.watched(made, receiver, _ -> {})); // a card without pictures says enough
     }
 }

@@ -67,7 +67,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.animation.AnimationTimer;
-import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
@@ -124,7 +123,7 @@ public final class Bench implements AutoCloseable {
         Path settings = folders.settings();
         desk = new Desk(new Preferences(settings));
         services = new Services(desk, folders.data());
-        listening = new Listening(desk, services.sounds(), Platform::runLater);
+        listening = new Listening(desk, services.sounds(), services.background()::show);
         playback = new Playback(desk, listening);
         actions = new Actions(desk.preferences()::shortcut, desk::say);
         dialogs = new Dialogs(desk, services, actions, overlay, files);
@@ -179,7 +178,7 @@ public final class Bench implements AutoCloseable {
         layout.setTop(top);
         layout.setBottom(status);
         drops.serve(layout, shelf.place());
-        var anchorRemark = new AnchorRemark(desk, services.background(), Platform::runLater);
+        var anchorRemark = new AnchorRemark(desk, services.background());
         views = List.of(
                 top,
                 shelf,

@@ -138,7 +138,7 @@ public final class Shooting {
                         .mapToObj(number -> PixelKey.of(media, number)))
                 .map(bench.services().cache()::request)
                 .toArray(CompletableFuture[]::new);
-        var _ = CompletableFuture.allOf(all).whenComplete((_, _) -> Platform.runLater(then));
+        bench.services().background().whenEnded(CompletableFuture.allOf(all), then);
     }
 
     /** Views without a window are laid out only when a picture is taken of them, so several are, until all has settled. */

@@ -11,14 +11,14 @@ import amberlens.core.motion.curve.Channel;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Choices;
 import amberlens.desktop.kit.style.Overlay;
+import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.sounds.SoundStore;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.Executor;
 import java.util.stream.IntStream;
-import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import org.jspecify.annotations.Nullable;
@@ -26,14 +26,14 @@ import org.jspecify.annotations.Nullable;
 /** Lowers music while a voice speaks: the result is seen on the waves behind at once, and is left as plain keys. */
 final class DuckPanel extends LivePanel {
     private final SoundStore store;
-    private final Executor background;
+    private final Background background;
     private final ComboBox<Integer> music;
     private final ComboBox<Integer> voice;
     private final Label found = new Label("Listening to the voice …");
     private Ducking ducking = Ducking.USUAL;
     private @Nullable Envelope envelope;
 
-    DuckPanel(Desk desk, SoundStore store, Executor background, Overlay overlay) {
+    DuckPanel(Desk desk, SoundStore store, Background background, Overlay overlay) {
         super("Lower music under a voice", "Lower it", desk, overlay);
         this.store = store;
         this.background = background;
@@ -127,15 +127,15 @@ final class DuckPanel extends LivePanel {
                 .max()
                 .orElse(0);
         int track = voice.getValue();
-        background.execute(() -> {
-            Envelope heard = Envelope.of(mix, 0, end, _ -> true);
-            Platform.runLater(() -> {
-                if (voice.getValue() == track) {
-                    envelope = heard;
-                    refresh();
-                }
-            });
-        });
+        background.start(Work.of(
+                () -> Envelope.of(mix, 0, end, _ -> true),
+                heard -> {
+                    if (voice.getValue() == track) {
+                        envelope = heard;
+                        refresh();
+                    }
+                },
+                found::setText));
     }
 
     @Override

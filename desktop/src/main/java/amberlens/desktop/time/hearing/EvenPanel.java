@@ -13,6 +13,8 @@ import amberlens.core.motion.curve.Channel;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Choices;
 import amberlens.desktop.kit.style.Overlay;
+import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.sounds.SoundStore;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -20,8 +22,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Executor;
-import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 
@@ -35,7 +35,7 @@ final class EvenPanel extends LivePanel {
     private final Label found = new Label("Measuring …");
     private double target = EvenLoudness.STREAMING;
 
-    EvenPanel(Desk desk, SoundStore store, Executor background, Overlay overlay) {
+    EvenPanel(Desk desk, SoundStore store, Background background, Overlay overlay) {
         super("Even loudness", "Set", desk, overlay);
         clips = desk.cursor().selectedSounds();
         found.setId("even-found");
@@ -65,7 +65,7 @@ final class EvenPanel extends LivePanel {
         target = Math.clamp(lufs, QUIETEST, LOUDEST);
     }
 
-    private void measure(SoundStore store, Executor background) {
+    private void measure(SoundStore store, Background background) {
         FrameRate rate = desk.document().project().frame().rate();
         Map<String, Samples> sounds = new LinkedHashMap<>();
         for (SoundClip clip : clips) {
@@ -74,7 +74,7 @@ final class EvenPanel extends LivePanel {
                 sounds.put(clip.id(), samples);
             }
         }
-        background.execute(() -> {
+        Work.Compute<Map<String, Loudness>> heard = () -> {
             Map<String, Loudness> answers = new LinkedHashMap<>();
             for (SoundClip clip : clips) {
                 Samples samples = sounds.get(clip.id());
@@ -82,8 +82,9 @@ final class EvenPanel extends LivePanel {
                     answers.put(clip.id(), EvenLoudness.played(samples, clip, rate));
                 }
             }
-            Platform.runLater(() -> arrived(answers));
-        });
+            return answers;
+        };
+        background.start(Work.of(heard, this::arrived, found::setText).takesLong());
     }
 
     private void arrived(Map<String, Loudness> answers) {

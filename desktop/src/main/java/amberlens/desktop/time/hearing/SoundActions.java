@@ -16,11 +16,11 @@ import amberlens.desktop.desk.commands.DeskNeeds;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Selection;
 import amberlens.desktop.kit.style.Overlay;
+import amberlens.desktop.work.background.Background;
 import amberlens.desktop.work.sounds.SoundStore;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.Executor;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -29,10 +29,10 @@ public final class SoundActions {
     private final Actions actions;
     private final Desk desk;
     private final SoundStore store;
-    private final Executor background;
+    private final Background background;
     private final Overlay overlay;
 
-    private SoundActions(Actions actions, Desk desk, SoundStore store, Executor background, Overlay overlay) {
+    private SoundActions(Actions actions, Desk desk, SoundStore store, Background background, Overlay overlay) {
         this.actions = actions;
         this.desk = desk;
         this.store = store;
@@ -40,7 +40,7 @@ public final class SoundActions {
         this.overlay = overlay;
     }
 
-    public static void addTo(Actions actions, Desk desk, SoundStore store, Executor background, Overlay overlay) {
+    public static void addTo(Actions actions, Desk desk, SoundStore store, Background background, Overlay overlay) {
         var sounds = new SoundActions(actions, desk, store, background, overlay);
         sounds.clips();
         sounds.levels();

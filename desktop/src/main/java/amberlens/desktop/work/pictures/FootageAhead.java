@@ -2,10 +2,11 @@ package amberlens.desktop.work.pictures;
 
 import amberlens.core.model.project.Media;
 import amberlens.core.pixels.sampling.Pyramid;
+import amberlens.desktop.work.background.Background;
 import amberlens.media.pixels.PixelCache;
 import amberlens.media.pixels.PixelKey;
 import java.util.Optional;
-import java.util.concurrent.Executor;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 
@@ -19,17 +20,17 @@ final class FootageAhead {
 
     private final Media media;
     private final PixelCache cache;
-    private final Executor interfaceThread;
+    private final Background background;
     private final BooleanSupplier playing;
     private final Runnable onArrival;
     private int wanted;
     private boolean busy;
     private @Nullable Pyramid last;
 
-    FootageAhead(Media media, PixelCache cache, Executor interfaceThread, BooleanSupplier playing, Runnable onArrival) {
+    FootageAhead(Media media, PixelCache cache, Background background, BooleanSupplier playing, Runnable onArrival) {
         this.media = media;
         this.cache = cache;
-        this.interfaceThread = interfaceThread;
+        this.background = background;
         this.playing = playing;
         this.onArrival = onArrival;
     }
@@ -56,14 +57,14 @@ final class FootageAhead {
 
     private void decode(int frame) {
         busy = true;
-        var unused = cache.request(PixelKey.of(media, frame))
-                .whenComplete((_, problem) -> interfaceThread.execute(() -> {
-                    busy = false;
-                    if (problem != null || frame == wanted || !playing.getAsBoolean()) {
-                        onArrival.run();
-                    } else {
-                        decodeNext();
-                    }
-                }));
+        CompletableFuture<Pyramid> decoded = cache.request(PixelKey.of(media, frame));
+        background.whenEnded(decoded, () -> {
+            busy = false;
+            if (decoded.isCompletedExceptionally() || frame == wanted || !playing.getAsBoolean()) {
+                onArrival.run();
+            } else {
+                decodeNext();
+            }
+        });
     }
 }

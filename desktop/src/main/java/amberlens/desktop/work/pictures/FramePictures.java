@@ -6,6 +6,7 @@ import amberlens.core.pixels.raster.Rows;
 import amberlens.core.render.frame.Compositor;
 import amberlens.core.render.frame.FrameRaster;
 import amberlens.core.render.frame.Seen;
+import amberlens.desktop.work.background.Background;
 import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -23,13 +24,14 @@ public final class FramePictures {
     private final AtomicReference<@Nullable Wish> waiting = new AtomicReference<>();
     private final AtomicBoolean working = new AtomicBoolean();
     private final Rows rows;
-    private final Executor background;
-    private final Executor interfaceThread;
+    private final Executor threads;
+    private final Background background;
 
-    public FramePictures(Rows rows, Executor background, Executor interfaceThread) {
+    /** @param threads on which nothing else is done */
+    public FramePictures(Rows rows, Executor threads, Background background) {
         this.rows = rows;
+        this.threads = threads;
         this.background = background;
-        this.interfaceThread = interfaceThread;
     }
 
     /** Wishes for a frame of these layers, over the project's background. */
@@ -40,7 +42,7 @@ public final class FramePictures {
     private void request(Wish wish) {
         waiting.set(wish);
         if (working.compareAndSet(false, true)) {
-            background.execute(this::work);
+            threads.execute(this::work);
         }
     }
 
@@ -55,13 +57,13 @@ public final class FramePictures {
             working.set(false);
         }
         if (waiting.get() != null && working.compareAndSet(false, true)) {
-            background.execute(this::work);
+            threads.execute(this::work);
         }
     }
 
     private void deliver(Wish wish) {
         FrameRaster frame =
                 Compositor.compose(wish.layers(), wish.project().frame().background(), wish.size(), rows);
-        interfaceThread.execute(() -> wish.receiver().accept(frame));
+        background.show(() -> wish.receiver().accept(frame));
     }
 }

@@ -5,6 +5,7 @@ import amberlens.core.model.project.Media;
 import amberlens.core.pixels.sampling.Pyramid;
 import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
+import amberlens.desktop.work.background.Background;
 import amberlens.media.pixels.PixelCache;
 import amberlens.media.pixels.PixelKey;
 import java.util.HashMap;
@@ -12,7 +13,6 @@ import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.Executor;
 import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 
@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class ReadyPictures implements LineUpFrame.Pictures {
     private final PixelCache cache;
-    private final Executor interfaceThread;
+    private final Background background;
     private final BooleanSupplier playing;
     private final Runnable onArrival;
     private final Set<PixelKey> expected = new HashSet<>();
@@ -31,9 +31,9 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
     /**
      * @param playing whether following frames of footage will be wanted
      */
-    public ReadyPictures(PixelCache cache, Executor interfaceThread, BooleanSupplier playing, Runnable onArrival) {
+    public ReadyPictures(PixelCache cache, Background background, BooleanSupplier playing, Runnable onArrival) {
         this.cache = cache;
-        this.interfaceThread = interfaceThread;
+        this.background = background;
         this.playing = playing;
         this.onArrival = onArrival;
     }
@@ -50,13 +50,13 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
     private @Nullable Pyramid pixels(Media media, int frame) {
         if (media.moves()) {
             return footage.computeIfAbsent(
-                            media, found -> new FootageAhead(found, cache, interfaceThread, playing, onArrival))
+                            media, found -> new FootageAhead(found, cache, background, playing, onArrival))
                     .at(frame);
         }
         PixelKey key = PixelKey.of(media, frame);
         Optional<Pyramid> ready = cache.ready(key);
         if (ready.isEmpty() && cache.problem(key).isEmpty() && expected.add(key)) {
-            var unused = cache.request(key).whenComplete((_, _) -> interfaceThread.execute(() -> arrived(key)));
+            background.whenEnded(cache.request(key), () -> arrived(key));
         }
         return ready.orElse(null);
     }

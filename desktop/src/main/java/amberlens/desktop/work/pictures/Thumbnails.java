@@ -11,9 +11,12 @@ import amberlens.core.model.project.Shot;
 import amberlens.core.motion.pose.Pose;
 import amberlens.core.pixels.raster.Rows;
 import amberlens.core.render.frame.Compositor;
+import amberlens.core.render.frame.FrameRaster;
 import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
 import amberlens.desktop.kit.style.Pictures;
+import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.background.Work;
 import amberlens.media.pixels.PixelCache;
 import amberlens.media.pixels.PixelKey;
 import java.util.HashSet;
@@ -23,7 +26,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.Executor;
 import javafx.scene.image.Image;
 
 /** Small pictures of framings and media, made in the background and kept. Lives on the interface thread. */
@@ -48,18 +50,16 @@ public final class Thumbnails {
     private final Set<Wanted> underWay = new HashSet<>();
     private final PixelCache pictures;
     private final Rows rows;
-    private final Executor background;
-    private final Executor interfaceThread;
+    private final Background background;
     private final Runnable onNew;
 
     /**
      * @param onNew called when a picture that was asked for has become ready
      */
-    public Thumbnails(PixelCache pictures, Rows rows, Executor background, Executor interfaceThread, Runnable onNew) {
+    public Thumbnails(PixelCache pictures, Rows rows, Background background, Runnable onNew) {
         this.pictures = pictures;
         this.rows = rows;
         this.background = background;
-        this.interfaceThread = interfaceThread;
         this.onNew = onNew;
     }
 
@@ -106,21 +106,26 @@ public final class Thumbnails {
                     .map(CompletableFuture::completedFuture)
                     .orElseGet(() -> pictures.request(PixelKey.of(media, wanted.frameOfMedia))
                             .thenApply(Picture.Pixels::new));
-            picture.thenAcceptAsync(found -> make(wanted, found), background).exceptionally(_ -> {
-                interfaceThread.execute(() -> underWay.remove(wanted));
-                return null;
-            });
+            background.whenEnded(picture, () -> make(wanted, picture));
         }
         return Optional.ofNullable(image);
     }
 
-    private void make(Wanted wanted, Picture picture) {
+    /** What cannot be read is asked for again when it is to be shown again. */
+    private void make(Wanted wanted, CompletableFuture<Picture> picture) {
+        background.start(Work.of(() -> drawn(wanted, picture.get()), frame -> show(wanted, frame), _ -> {})
+                .forEveryProject()
+                .atEnd(() -> underWay.remove(wanted)));
+    }
+
+    private FrameRaster drawn(Wanted wanted, Picture picture) {
         var seen = LineUpFrame.dressed(picture, wanted.pose, wanted.mirror, wanted.looks, wanted.frame, wanted.size);
-        var frame = Compositor.compose(List.of(seen), Colour.BLACK, wanted.size, rows);
-        interfaceThread.execute(() -> {
-            known.put(wanted, Pictures.image(frame));
-            underWay.remove(wanted);
-            onNew.run();
-        });
+        return Compositor.compose(List.of(seen), Colour.BLACK, wanted.size, rows);
+    }
+
+    private void show(Wanted wanted, FrameRaster frame) {
+        known.put(wanted, Pictures.image(frame));
+        underWay.remove(wanted);
+        onNew.run();
     }
 }

@@ -1,6 +1,8 @@
 package amberlens.desktop.work.queue;
 
 import amberlens.core.pixels.raster.Rows;
+import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.background.Work;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportRecord;
@@ -8,7 +10,6 @@ import amberlens.media.pixels.PixelCache;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 
@@ -100,8 +101,7 @@ public final class ExportQueue {
     private final Keeping keeping;
     private final PixelCache pictures;
     private final Rows rows;
-    private final Executor background;
-    private final Executor interfaceThread;
+    private final Background background;
     private final LongSupplier nanos;
     private final Runnable changed;
     private final Consumer<String> said;
@@ -119,8 +119,7 @@ public final class ExportQueue {
     public ExportQueue(
             PixelCache pictures,
             Rows rows,
-            Executor background,
-            Executor interfaceThread,
+            Background background,
             LongSupplier nanos,
             Runnable changed,
             Consumer<String> said,
@@ -130,7 +129,6 @@ public final class ExportQueue {
         this.pictures = pictures;
         this.rows = rows;
         this.background = background;
-        this.interfaceThread = interfaceThread;
         this.nanos = nanos;
         this.changed = changed;
     }
@@ -195,29 +193,36 @@ public final class ExportQueue {
         entry.state = State.RUNNING;
         entry.began = nanos.getAsLong();
         changed.run();
-        background.execute(() -> run(entry));
+        background.start(Work.<Ended>watched(
+                        work -> run(entry, work), ended -> end(entry, ended), why -> end(entry, failed(why)))
+                .forEveryProject()
+                .takesLong());
     }
 
-    private void run(Entry entry) {
+    /** How an export has ended, and what there is to say. */
+    private record Ended(State state, String problem) {}
+
+    private static Ended failed(String why) {
+        return new Ended(State.FAILED, why);
+    }
+
+    private Ended run(Entry entry, Work<?> work) {
         try {
             if (entry.onlyChanged && ExportRecord.isUnchanged(entry.job)) {
-                end(entry, State.SKIPPED, "");
-                return;
+                return new Ended(State.SKIPPED, "");
             }
             var export = new Export(entry.job.project(), entry.job.settings(), pictures, rows);
             boolean whole = export.run((done, of) -> {
-                interfaceThread.execute(() -> progress(entry, done, of));
+                work.tell(() -> progress(entry, done, of));
                 return !entry.stopped;
             });
             if (whole) {
                 ExportRecord.remember(entry.job);
             }
-            end(
-                    entry,
-                    whole ? State.DONE : State.STOPPED,
-                    whole ? export.remark().orElse("") : "");
-        } catch (Throwable e) { // the queue goes on with the next one, whatever it is
-            end(entry, State.FAILED, Export.failed(e).getMessage());
+            return new Ended(
+                    whole ? State.DONE : State.STOPPED, whole ? export.remark().orElse("") : "");
+        } catch (Throwable e) { // in the words of exports; the queue goes on with the next one, whatever it is
+            return failed(String.valueOf(Export.failed(e).getMessage()));
         }
     }
 
@@ -229,21 +234,19 @@ public final class ExportQueue {
         changed.run();
     }
 
-    private void end(Entry entry, State state, String problem) {
-        interfaceThread.execute(() -> {
-            entry.state = state;
-            entry.problem = problem;
-            keeping.forget(entry.number);
-            busy = false;
-            if (state == State.DONE) {
-                said.accept(("Exported " + entry.job.settings().destination() + ". " + problem).strip());
-            } else if (state == State.FAILED) {
-                said.accept(problem);
-            }
-            changed.run();
-            next();
-            tellIfDone();
-        });
+    private void end(Entry entry, Ended ended) {
+        entry.state = ended.state;
+        entry.problem = ended.problem;
+        keeping.forget(entry.number);
+        busy = false;
+        if (ended.state == State.DONE) {
+            said.accept(("Exported " + entry.job.settings().destination() + ". " + ended.problem).strip());
+        } else if (ended.state == State.FAILED) {
+            said.accept(ended.problem);
+        }
+        changed.run();
+        next();
+        tellIfDone();
     }
 
     /** Whether something waits or runs. */

@@ -7,8 +7,10 @@ import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
 import amberlens.desktop.desk.state.Change;
 import amberlens.desktop.desk.state.Desk;
-import amberlens.desktop.desk.state.PlaneFacts;
-import amberlens.desktop.desk.state.ShotFacts;
+import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.background.Work;
+import amberlens.desktop.work.facts.PlaneFacts;
+import amberlens.desktop.work.facts.ShotFacts;
 import amberlens.desktop.work.pictures.FramePictures;
 import amberlens.desktop.work.pictures.ReadyPictures;
 import amberlens.desktop.work.pictures.Thumbnails;
@@ -28,24 +30,26 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.List;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.LinkedBlockingQueue;
-import java.util.concurrent.ThreadPoolExecutor;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import org.jspecify.annotations.Nullable;
 
-/** What the views share beside the desk: threads, pictures, derived facts. */
+/** What the views share beside the desk: work in the background, pictures, derived facts. */
 public final class Services implements AutoCloseable {
     private static final int PICTURE_SIZE = 288;
 
     /** The window comes first. */
     private static final Duration START = Duration.ofSeconds(5);
 
-    private final WorkPool rows = WorkPool.ofCores();
-    private final ExecutorService decoding = daemons("decode", 2);
-    private final ExecutorService background = daemons("background", 3);
+    /** What is being looked at comes before all else. */
+    private final WorkPool seenRows = WorkPool.ofCores();
+
+    private final WorkPool rows = seenRows.after();
+    private final ExecutorService decoding = Background.daemons("decode", 2);
+    private final ExecutorService seeing = Background.daemons("preview", 2);
+    private final Background background;
     private final Saver saver;
     private final SafeKeeping keeping;
     private final EarlierVersions versions;
@@ -67,29 +71,30 @@ public final class Services implements AutoCloseable {
         WorkPool.warmUp(START);
         safes = data.resolve("safe");
         versions = new EarlierVersions(data.resolve("versions"));
-        saver = new Saver(Platform::runLater, versions, InstantSource.system());
-        keeping = new SafeKeeping(desk, saver, safes, this::picture, InstantSource.system(), Platform::runLater);
+        Executor interfaceThread = Platform::runLater;
+        background = new Background(interfaceThread, desk.document()::identity, desk::say);
+        saver = new Saver(interfaceThread, versions, InstantSource.system());
+        keeping = new SafeKeeping(desk, saver, safes, this::picture, InstantSource.system(), interfaceThread);
         distrusted =
                 new Distrusted(data.resolve("distrusted"), () -> keeping.safe().suspects());
         cache = new PixelCache(PixelCache.usualBudget(), decoding, rows, distrusted);
-        PlaneFacts planes = new PlaneFacts(background, Platform::runLater, () -> desk.tell(Change.VIEW));
+        PlaneFacts planes = new PlaneFacts(background, () -> desk.tell(Change.VIEW));
         desk.document().whenAnother(planes::forget);
         facts = new ShotFacts(desk.tools()::judgedDelivery, planes);
         ready = new ReadyPictures(
-                cache, Platform::runLater, desk.cursor().transport()::playing, () -> desk.tell(Change.PICTURES));
+                cache, background, desk.cursor().transport()::playing, () -> desk.tell(Change.PICTURES));
         exports = new ExportQueue(
                 cache,
                 rows,
                 background,
-                Platform::runLater,
                 System::nanoTime,
                 () -> desk.tell(Change.EXPORTS),
                 desk::say,
                 keeping.exports());
-        sounds = new SoundStore(distrusted, distrusted, Platform::runLater, () -> desk.tell(Change.SOUNDS));
+        sounds = new SoundStore(distrusted, distrusted, interfaceThread, () -> desk.tell(Change.SOUNDS));
         waves = new WaveCards(sounds);
         tracks = new SubjectTracks(desk, rows, background);
-        thumbnails = new Thumbnails(cache, rows, background, Platform::runLater, () -> desk.tell(Change.PICTURES));
+        thumbnails = new Thumbnails(cache, rows, background, () -> desk.tell(Change.PICTURES));
     }
 
     /** Reads and writes projects in order. */
@@ -114,14 +119,16 @@ public final class Services implements AutoCloseable {
 
     /** Looks for what ended programs left behind; the files on which they died are distrusted from now on. */
     public void leftBehind(Consumer<List<Safe.LeftBehind>> answer) {
-        background.execute(() -> {
-            List<Safe.LeftBehind> left = Safe.leftBehind(safes);
-            for (Safe.LeftBehind safe : left) {
-                distrusted.add(safe.suspects());
-                safe.forgetSuspects();
-            }
-            Platform.runLater(() -> answer.accept(left));
-        });
+        background.start(Work.of(this::lookLeftBehind, answer).forEveryProject());
+    }
+
+    private List<Safe.LeftBehind> lookLeftBehind() {
+        List<Safe.LeftBehind> left = Safe.leftBehind(safes);
+        for (Safe.LeftBehind safe : left) {
+            distrusted.add(safe.suspects());
+            safe.forgetSuspects();
+        }
+        return left;
     }
 
     /** A small picture of a frame, as far as its pixels are at hand. */
@@ -140,23 +147,11 @@ public final class Services implements AutoCloseable {
         return exports;
     }
 
-    /** Work that comes after the end is dropped: nobody is left to see it. */
-    private static ExecutorService daemons(String name, int threads) {
-        return new ThreadPoolExecutor(
-                threads,
-                threads,
-                0,
-                TimeUnit.SECONDS,
-                new LinkedBlockingQueue<>(),
-                Thread.ofPlatform().name(name + "-", 0).daemon().factory(),
-                new ThreadPoolExecutor.DiscardPolicy());
-    }
-
     public WorkPool rows() {
         return rows;
     }
 
-    public ExecutorService background() {
+    public Background background() {
         return background;
     }
 
@@ -191,9 +186,9 @@ public final class Services implements AutoCloseable {
         return tracks;
     }
 
-    /** Frames for one view. */
+    /** Frames for one view: on threads of their own, so that nothing stands before a picture that is waited for. */
     public FramePictures frames() {
-        return new FramePictures(rows, background, Platform::runLater);
+        return new FramePictures(seenRows, seeing, background);
     }
 
     @Override
@@ -204,7 +199,9 @@ public final class Services implements AutoCloseable {
         keeping.close();
         saver.close();
         decoding.shutdownNow();
-        background.shutdownNow();
+        seeing.shutdownNow();
+        background.close();
+        seenRows.close();
         rows.close();
         cache.close();
         distrusted.close();

@@ -7,26 +7,21 @@ import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
 import amberlens.desktop.desk.state.Change;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.background.Work;
 import amberlens.media.WorkPool;
 import amberlens.media.pixels.PixelKey;
 import amberlens.media.pixels.PixelLoader;
 import amberlens.media.track.SubjectTracker;
 import amberlens.media.track.Tracking;
 import java.util.Optional;
-import java.util.concurrent.Executor;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Consumer;
-import java.util.function.Supplier;
 import javafx.animation.PauseTransition;
-import javafx.application.Platform;
 import javafx.util.Duration;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
-/** Looks through footage behind the bench, for one thing at a time. Lives on the interface thread. */
+/** Looks through footage in the background, for one thing at a time. Lives on the interface thread. */
 final class FootageLook {
-    private static final Logger LOG = LoggerFactory.getLogger(FootageLook.class);
     private static final long TOLD_EVERY = TimeUnit.MILLISECONDS.toNanos(200);
     private static final Duration LATER = Duration.millis(150);
 
@@ -51,13 +46,13 @@ final class FootageLook {
 
     private final Desk desk;
     private final WorkPool rows;
-    private final Executor background;
+    private final Background background;
     private @Nullable Job running;
 
     /** An errand on its way. */
     private final class Job {
-        private final Object of = desk.document().snapshot().of();
         private final Errand errand;
+        private final Object of = desk.document().identity();
         private volatile boolean ended;
         private Optional<Track> soFar = Optional.empty();
         private long told;
@@ -68,14 +63,14 @@ final class FootageLook {
         }
 
         /** On the thread that looks. */
-        private boolean looked(TrackDraft draft) {
+        private boolean looked(TrackDraft draft, Work<?> work) {
             looked++;
             long now = System.nanoTime();
             if (now - told > TOLD_EVERY) {
                 told = now;
                 Track track = draft.track();
                 int done = looked;
-                Platform.runLater(() -> show(track, done));
+                work.tell(() -> show(track, done));
             }
             return !ended;
         }
@@ -89,7 +84,7 @@ final class FootageLook {
         }
     }
 
-    FootageLook(Desk desk, WorkPool rows, Executor background) {
+    FootageLook(Desk desk, WorkPool rows, Background background) {
         this.desk = desk;
         this.rows = rows;
         this.background = background;
@@ -119,31 +114,29 @@ final class FootageLook {
         var job = new Job(errand);
         running = job;
         desk.tell(Change.VIEW);
-        background.execute(() -> {
-            try (var pixels = new PixelLoader(rows)) {
-                Track track = errand.making.make(frame -> pixels.load(PixelKey.of(errand.media, frame)), job::looked);
-                Platform.runLater(() -> end(job, track));
-            } catch (FileProblem | IllegalArgumentException e) {
-                String why = String.valueOf(e.getMessage());
-                Platform.runLater(() -> fail(job, why));
-            } catch (RuntimeException e) {
-                LOG.error("Looking through footage failed", e);
-                Platform.runLater(() -> fail(job, "something went wrong, which the log tells of"));
-            }
-        });
+        background.start(Work.<Track>watched(work -> track(job, work), track -> end(job, track), why -> fail(job, why))
+                .takesLong()
+                .atEnd(() -> forget(job)));
     }
 
-    /** Works something out of what was found, behind the bench. */
-    <T> void work(Supplier<T> work, Consumer<T> done, Consumer<String> refused) {
-        background.execute(() -> {
-            try {
-                T made = work.get();
-                Platform.runLater(() -> done.accept(made));
-            } catch (IllegalArgumentException e) {
-                String why = String.valueOf(e.getMessage());
-                Platform.runLater(() -> refused.accept(why));
-            }
-        });
+    private Track track(Job job, Work<?> work) throws FileProblem {
+        try (var pixels = new PixelLoader(rows)) {
+            return job.errand.making.make(
+                    frame -> pixels.load(PixelKey.of(job.errand.media, frame)), draft -> job.looked(draft, work));
+        }
+    }
+
+    /** Of what was looked for in another project nothing is shown. */
+    private void forget(Job job) {
+        if (running == job && desk.document().identity() != job.of) {
+            running = null;
+            desk.tell(Change.VIEW);
+        }
+    }
+
+    /** Works something out of what was found. */
+    <T> void work(Work<T> work) {
+        background.start(work);
     }
 
     private void fail(Job job, String why) {
@@ -157,7 +150,7 @@ final class FootageLook {
     /** Hands over what was found, as soon as no hand is at work; nobody waits for it any more if something else was begun meanwhile. */
     private void end(Job job, Track track) {
         boolean wanted = running == job
-                && desk.document().snapshot().of() == job.of
+                && desk.document().identity() == job.of
                 && desk.document().whole().media(job.errand.media.id()).isPresent()
                 && (job.errand.subject || !job.ended);
         if (wanted && desk.document().showing()) {

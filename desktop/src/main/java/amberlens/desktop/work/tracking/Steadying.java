@@ -11,6 +11,7 @@ import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.work.background.Work;
 import amberlens.media.track.GroundTracker;
 import java.util.Optional;
 
@@ -42,10 +43,10 @@ final class Steadying {
 
     private void hold(Shot shot, Track ground) {
         Project project = desk.document().settled();
-        look.work(
+        look.work(Work.of(
                 () -> Steady.of(project, shot, ground),
                 steady -> take(shot, steady),
-                why -> desk.say("Not held still: " + why + "."));
+                why -> desk.say("Not held still: " + why + (why.endsWith(".") ? "" : "."))));
     }
 
     private void take(Shot shot, Steady steady) {

@@ -14,16 +14,16 @@ import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Tools.Tool;
+import amberlens.desktop.work.background.Background;
 import amberlens.media.WorkPool;
 import amberlens.media.track.SubjectTracker;
 import amberlens.media.track.Tracking;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Executor;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Tracks subjects of footage behind the bench, one at a time, and keeps what it found with the footage; and holds footage still by how its
+ * Tracks subjects of footage in the background, one at a time, and keeps what it found with the footage; and holds footage still by how its
  * ground moves. Lives on the interface thread.
  */
 public final class SubjectTracks implements AutoCloseable {
@@ -43,7 +43,7 @@ public final class SubjectTracks implements AutoCloseable {
         Track make(Tracking tracking, Tracking.Progress progress) throws FileProblem;
     }
 
-    public SubjectTracks(Desk desk, WorkPool rows, Executor background) {
+    public SubjectTracks(Desk desk, WorkPool rows, Background background) {
         this.desk = desk;
         look = new FootageLook(desk, rows, background);
         steadying = new Steadying(desk, look);

@@ -15,6 +15,7 @@ import amberlens.core.model.lineup.Laying;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
+import amberlens.desktop.work.facts.ShotFacts;
 import amberlens.files.FileStamp;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;

@@ -1,4 +1,4 @@
-package amberlens.desktop.desk.state;
+package amberlens.desktop.work.facts;
 
 import amberlens.core.base.geometry.DeliveryGuide;
 import amberlens.core.base.geometry.Mirror;

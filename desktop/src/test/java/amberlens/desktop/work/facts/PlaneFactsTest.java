@@ -1,4 +1,4 @@
-package amberlens.desktop.desk.state;
+package amberlens.desktop.work.facts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -12,6 +12,7 @@ import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.CameraTrack;
+import amberlens.desktop.work.background.Background;
 import java.util.ArrayDeque;
 import java.util.List;
 import java.util.Queue;
@@ -22,7 +23,9 @@ class PlaneFactsTest {
 
     private final Queue<Runnable> background = new ArrayDeque<>();
     private final Queue<Runnable> interfaceThread = new ArrayDeque<>();
-    private final PlaneFacts facts = new PlaneFacts(background::add, interfaceThread::add, () -> {});
+    private Object open = new Object();
+    private final PlaneFacts facts =
+            new PlaneFacts(Background.on(background::add, interfaceThread::add, () -> open, _ -> {}), () -> {});
 
     private static Project project() {
         var outline = List.of(new PicturePoint(150, 120), new PicturePoint(210, 120), new PicturePoint(210, 200));
@@ -39,6 +42,11 @@ class PlaneFactsTest {
                 .isPresent();
     }
 
+    private void another() {
+        open = new Object();
+        facts.forget();
+    }
+
     private static void run(Queue<Runnable> queue) {
         while (!queue.isEmpty()) {
             queue.remove().run();
@@ -52,10 +60,10 @@ class PlaneFactsTest {
         run(background);
         run(interfaceThread);
         assertThat(known(first)).isTrue();
-        facts.forget();
+        another();
         assertThat(known(project())).isFalse();
         run(background);
-        facts.forget(); // before the answer has come
+        another(); // before the answer has come
         run(interfaceThread);
         assertThat(known(project())).isFalse();
     }

@@ -1,4 +1,4 @@
-package amberlens.desktop.desk.state;
+package amberlens.desktop.work.facts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

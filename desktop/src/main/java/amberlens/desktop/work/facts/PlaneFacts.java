@@ -1,4 +1,4 @@
-package amberlens.desktop.desk.state;
+package amberlens.desktop.work.facts;
 
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.check.ShotPlanes;
@@ -8,27 +8,21 @@ import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.Ride;
+import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.background.Work;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Executor;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
 /**
  * What shots see behind planes, found in the background: until it is, what was known of a shot before holds. Lives on the interface thread.
  */
 public final class PlaneFacts {
-    private static final Logger LOG = LoggerFactory.getLogger(PlaneFacts.class);
-
-    private final Executor background;
-    private final Executor interfaceThread;
+    private final Background background;
     private final Runnable arrived;
     private final Map<String, Found> found = new HashMap<>();
     private final Map<String, State> wanted = new HashMap<>();
     private final Map<String, State> failed = new HashMap<>();
-    private int forgotten;
-
     /** Told apart by the very shot and picture: each change makes another one. */
     private record State(Project project, Shot shot, Media media, FrameFormat frame, Ride ride, Size judged) {
         @SuppressWarnings("ReferenceEquality")
@@ -43,19 +37,15 @@ public final class PlaneFacts {
 
     private record Found(State state, PlaneReport report) {}
 
-    /**
-     * @param background where it is found
-     * @param arrived told when more is known
-     */
-    public PlaneFacts(Executor background, Executor interfaceThread, Runnable arrived) {
+    /** @param arrived told when more is known */
+    public PlaneFacts(Background background, Runnable arrived) {
         this.background = background;
-        this.interfaceThread = interfaceThread;
         this.arrived = arrived;
     }
 
     /** Found at once, for whoever can wait. */
     static PlaneFacts atOnce() {
-        return new PlaneFacts(Runnable::run, Runnable::run, () -> {});
+        return new PlaneFacts(Background.atOnce(), () -> {});
     }
 
     /**
@@ -83,7 +73,6 @@ public final class PlaneFacts {
 
     /** Forgets everything: another project has other shots under the same names. */
     public void forget() {
-        forgotten++;
         found.clear();
         wanted.clear();
         failed.clear();
@@ -91,22 +80,10 @@ public final class PlaneFacts {
 
     private void find(String id) {
         State state = wanted.get(id);
-        int before = forgotten;
-        background.execute(() -> {
-            Optional<PlaneReport> report = Optional.empty();
-            try {
-                report = Optional.of(ShotPlanes.of(state.project, state.shot, state.judged));
-            } catch (RuntimeException e) {
-                LOG.warn("looking behind the planes of {}", state.shot.name(), e);
-            } finally {
-                Optional<PlaneReport> came = report;
-                interfaceThread.execute(() -> {
-                    if (before == forgotten) {
-                        found(id, state, came);
-                    }
-                });
-            }
-        });
+        background.start(Work.of(
+                () -> ShotPlanes.of(state.project, state.shot, state.judged),
+                report -> found(id, state, Optional.of(report)),
+                _ -> found(id, state, Optional.empty())));
     }
 
     /** @param report empty where nothing could be found out; that is not tried again until something changes */
