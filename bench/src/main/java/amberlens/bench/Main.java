@@ -97,7 +97,7 @@ public final class Main {
         row(
                 "reduced to 40 %, turned 15°, prefiltered (theirs is not)",
                 mean("reducedTurnedOurs"), mean("reducedTurnedTheirs"), "1.4 × at most");
-        row("swivel 20°, tilt 10°", mean("leaningOurs"), mean("leaningTheirs"), "0.8 × at most");
+        row("yaw 20°, pitch 10°", mean("leaningOurs"), mean("leaningTheirs"), "0.8 × at most");
         System.out.printf(
                 Locale.ROOT,
                 "%-50s %8.2f ms, one instant %8.2f ms, %5.2f ×  (goal: 6 × at most)%n",

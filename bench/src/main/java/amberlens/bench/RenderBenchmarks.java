@@ -155,7 +155,7 @@ public class RenderBenchmarks {
     }
 
     private Pose leaning() {
-        return pose(100, 0).withDepth(Depth.FLAT.withSwivel(20).withTilt(10)).in(picture.size(), FRAME);
+        return pose(100, 0).withDepth(Depth.FLAT.withYaw(20).withPitch(10)).in(picture.size(), FRAME);
     }
 
     @Benchmark

@@ -104,8 +104,16 @@ final class CheckJson {
         Properties.OF_POSE.forEach(property -> write(node, property, pose));
         if (deep) {
             Properties.OF_DEPTH.forEach(property -> write(node, property, pose));
+            writeAsBefore(node, pose);
         }
         putMargin(node, margin);
+    }
+
+    /** By the names of before version 8, too: scripts read them. */
+    private static void writeAsBefore(ObjectNode node, Pose pose) {
+        node.put("tilt", pose.depth().pitch());
+        node.put("swivel", pose.depth().yaw());
+        node.put("distance", pose.depth().distance());
     }
 
     /** Where the picture cannot be seen there is no margin, but a reason. */

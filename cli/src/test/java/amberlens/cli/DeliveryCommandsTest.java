@@ -156,7 +156,7 @@ class DeliveryCommandsTest extends CommandTrial {
                 folder.resolve("film.amber"),
                 FILM.replace(
                         "\"rotation\": { \"value\": 0 }",
-                        "\"rotation\": { \"value\": 0 }, \"tilt\": { \"value\": 90 }"));
+                        "\"rotation\": { \"value\": 0 }, \"pitch\": { \"value\": 90 }"));
         assertThat(run("reframe", "@film.amber", "--delivery", "tall")).isEqualTo(ExitCode.OPEN_EDGE);
         assertThat(err).contains("s1 was not reframed for tall");
     }

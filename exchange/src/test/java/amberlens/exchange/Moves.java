@@ -81,7 +81,7 @@ public final class Moves {
     public static CameraTrack leaning(int last) {
         return moving(last)
                 .with(
-                        Properties.TILT,
+                        Properties.PITCH,
                         Channel.keyed(
                                 ValueKinds.NUMBER, List.of(Key.of(0, 0.0, EASED), Key.of(last, 30.0, Leg.LINEAR))));
     }

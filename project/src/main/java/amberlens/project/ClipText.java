@@ -20,7 +20,11 @@ import java.util.stream.Collectors;
 /** Copied keys as the text that the system clipboard carries; docs/CLIPBOARD.md describes it. */
 public final class ClipText {
     private static final String FORMAT = "amber-lens/keys";
-    private static final int VERSION = 1;
+    private static final int VERSION = 2;
+
+    /** From here on the turns in depth are called as they are now; what holds none of them is as older programs wrote it. */
+    private static final int WITH_PITCH = 2;
+
     private static final String SOURCE = "The clipboard";
     private static final String EXPECTED =
             "Keys copied in Amber Lens were expected (JSON with \"format\": \"" + FORMAT + "\"), ";
@@ -36,7 +40,7 @@ public final class ClipText {
     public static ObjectNode tree(KeyClip clip) {
         ObjectNode root = JSON.createObjectNode();
         root.put("format", FORMAT);
-        root.put("version", VERSION);
+        root.put("version", clip.properties().stream().anyMatch(Versions.TURNS::contains) ? WITH_PITCH : 1);
         root.put("what", clip.what().word());
         root.put("origin", clip.origin());
         putSize(root.putObject("picture"), clip.picture());
@@ -64,6 +68,9 @@ public final class ClipText {
         if (root.path("version").asInt() > VERSION) {
             throw new FileProblem(
                     "The copied keys come from a newer Amber Lens; version " + VERSION + " was expected.");
+        }
+        if (root.path("version").asInt() < WITH_PITCH) {
+            Versions.withNewNames(root);
         }
         ProjectSchema.requireClip(root);
         Size picture = size(root.get("picture"));

@@ -5,14 +5,20 @@ import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.model.project.ShotSettings;
+import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.property.Properties;
+import amberlens.core.motion.property.Property;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Path;
+import java.util.Map;
+import java.util.Set;
 
 /** Recognises project files and brings older versions up to the current one. */
 final class Versions {
     static final String FORMAT = "amber-lens/project";
-    static final int CURRENT = 7;
+    static final int CURRENT = 8;
 
     /** From here on files know depth, mirrors and shutters, which an older program would leave out of what it shows. */
     private static final int WITH_DEPTH = 2;
@@ -32,10 +38,23 @@ final class Versions {
     /** From here on files know pictures in planes, which an older program would show flat. */
     private static final int WITH_PLANES = 7;
 
+    /** From here on the turns in depth have other names, which an older program would not know. */
+    private static final int WITH_PITCH = 8;
+
+    /** What has another name since version 8. */
+    static final Set<Property<?>> TURNS = Set.of(Properties.PITCH, Properties.YAW, Properties.VIEWING_DISTANCE);
+
+    /** What members of a camera were called before version 8. */
+    private static final Map<String, String> OLDER_NAMES =
+            Map.of("tilt", "pitch", "swivel", "yaw", "distance", "viewingDistance");
+
     private Versions() {}
 
     /** The lowest version that says all that a project holds. */
     static int lowest(Project project) {
+        if (project.shots().stream().anyMatch(Versions::namesTurns)) {
+            return WITH_PITCH;
+        }
         if (project.media().stream().anyMatch(media -> !media.planes().isEmpty())) {
             return WITH_PLANES;
         }
@@ -61,6 +80,21 @@ final class Versions {
         return !project.sounds().isEmpty()
                 || project.media().stream().anyMatch(media -> !media.isSeen())
                 || project.shots().stream().anyMatch(shot -> shot.settings().heard());
+    }
+
+    /** Whether pitch, yaw or viewing distance are named, also as what follows another shot. */
+    private static boolean namesTurns(Shot shot) {
+        ShotSettings settings = shot.settings();
+        return turns(shot.camera())
+                || settings.deliveries().values().stream().anyMatch(own -> turns(own.camera()))
+                || settings.alternatives().stream().anyMatch(version -> turns(version.camera()))
+                || settings.carried()
+                        .filter(carried -> carried.properties().stream().anyMatch(TURNS::contains))
+                        .isPresent();
+    }
+
+    private static boolean turns(CameraTrack camera) {
+        return TURNS.stream().anyMatch(camera::has);
     }
 
     private static boolean flies(Shot shot) {
@@ -97,6 +131,30 @@ final class Versions {
             throw new FileProblem(file + " was written by a newer version of Amber Lens (file version "
                     + version.asLong() + ", this one reads up to " + CURRENT + "); update Amber Lens to open it.");
         }
-        return project;
+        return version.asLong() < WITH_PITCH ? withNewNames(project) : project;
+    }
+
+    /** The same tree in which every camera, and every list of what is carried, has today's names of depth. */
+    static <N extends JsonNode> N withNewNames(N tree) {
+        for (JsonNode camera : tree.findValues("camera")) {
+            if (camera instanceof ObjectNode members) {
+                OLDER_NAMES.forEach((old, name) -> {
+                    if (members.has(old) && !members.has(name)) {
+                        members.set(name, members.remove(old));
+                    }
+                });
+            }
+        }
+        for (JsonNode follows : tree.findValues("follows")) {
+            if (follows.path("properties") instanceof ArrayNode properties) {
+                for (int i = 0; i < properties.size(); i++) {
+                    String id = properties.get(i).asText();
+                    if (OLDER_NAMES.containsKey(id)) {
+                        properties.set(i, OLDER_NAMES.get(id));
+                    }
+                }
+            }
+        }
+        return tree;
     }
 }

@@ -36,6 +36,10 @@ public final class KeyTable {
     /** How far a frame may be off, in frame pixels, for each property of which keys are left out. */
     private static final double NEAR_PX = 0.02;
 
+    /** What tables written before version 8 of the project file call these columns. */
+    private static final Map<String, String> OLDER =
+            Map.of("pitch", "tilt", "yaw", "swivel", "viewing_distance", "distance");
+
     private final char separator;
     private final Map<String, Integer> columns = new HashMap<>();
     private final SortedMap<Integer, String[]> rows = new TreeMap<>();
@@ -175,7 +179,7 @@ public final class KeyTable {
         CameraTrack camera = CameraTrack.still(Conform.FILL.pose(picture, frame));
         boolean any = false;
         for (Property<?> property : Properties.OF_MOVE) {
-            List<String> names = names(property);
+            List<String> names = here(names(property));
             if (names.stream().allMatch(columns::containsKey)) {
                 camera = with(camera, property, names);
                 any = true;
@@ -185,6 +189,13 @@ public final class KeyTable {
             throw new FileProblem("columns of at least one property were expected, such as " + MoveTable.POSE);
         }
         return columns.containsKey("leg") ? camera : thinned(camera, picture, frame);
+    }
+
+    /** The names that the table has: those of today, or else those that older tables have. */
+    private List<String> here(List<String> names) {
+        return names.stream()
+                .map(name -> columns.containsKey(name) ? name : OLDER.getOrDefault(name, name))
+                .toList();
     }
 
     /** The columns of a property. */

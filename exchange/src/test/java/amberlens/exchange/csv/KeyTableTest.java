@@ -11,6 +11,7 @@ import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.curve.Key;
 import amberlens.core.motion.curve.Leg;
+import amberlens.core.motion.property.Properties;
 import amberlens.exchange.MoveFormat;
 import amberlens.exchange.MoveOut;
 import amberlens.exchange.Moves;
@@ -111,6 +112,15 @@ class KeyTableTest {
                         Key.of(0, new FramePoint(640, 360), Moves.EASED),
                         Key.of(20, new FramePoint(700, 360), Leg.HOLD));
         assertThat(shot.camera().rotation().animated()).isFalse();
+    }
+
+    @Test
+    void older_names_of_columns_are_read() throws Exception {
+        Taken taken = back("frame,tilt,swivel,distance\n0,10,-5,3\n20,0,0,3\n");
+        var camera = taken.project().shots().getFirst().camera();
+        assertThat(camera.get(Properties.PITCH).at(0)).isEqualTo(10);
+        assertThat(camera.get(Properties.YAW).at(0)).isEqualTo(-5);
+        assertThat(camera.get(Properties.VIEWING_DISTANCE).at(10)).isEqualTo(3);
     }
 
     @Test

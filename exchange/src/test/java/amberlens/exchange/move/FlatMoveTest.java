@@ -108,7 +108,7 @@ class FlatMoveTest {
             Path file = folder.resolve("move" + format.ending());
             assertThatThrownBy(() -> MoveOut.write(project, shot, format, file))
                     .isInstanceOf(FileProblem.class)
-                    .hasMessageContaining("tilts");
+                    .hasMessageContaining("pitch");
             assertThat(Files.exists(file)).isFalse();
         }
     }

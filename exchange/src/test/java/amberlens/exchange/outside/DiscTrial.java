@@ -74,8 +74,8 @@ abstract class DiscTrial {
 
     /** A leaning one. */
     static final String LEANING = """
-            "tilt": {"keys": [{"at": 0, "value": 0, "leg": {"kind": "curve", "handles": [0.42, 0, 0.58, 1]}}, {"at": 29, "value": 35}]},
-            "swivel": {"keys": [{"at": 0, "value": -20, "leg": {"kind": "linear"}}, {"at": 29, "value": 20}]},
+            "pitch": {"keys": [{"at": 0, "value": 0, "leg": {"kind": "curve", "handles": [0.42, 0, 0.58, 1]}}, {"at": 29, "value": 35}]},
+            "yaw": {"keys": [{"at": 0, "value": -20, "leg": {"kind": "linear"}}, {"at": 29, "value": 20}]},
             "rotation": {"value": 8}""";
 
     static void write(Map<String, String> cameras) throws IOException {

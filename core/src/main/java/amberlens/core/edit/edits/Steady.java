@@ -48,7 +48,7 @@ public record Steady(CameraTrack camera, double closer, double shake, int keys, 
     public static Steady of(Project project, Shot shot, Track ground) {
         if (shot.camera().hasDepth()) {
             throw new IllegalArgumentException(
-                    "a picture that leans or is bent at its corners cannot be held still; take tilt, swivel, distance and corners away first");
+                    "a picture that leans or is bent at its corners cannot be held still; take pitch, yaw, viewing distance and corners away first");
         }
         Size size = project.mediaOf(shot).size();
         Size frame = project.frameSize();

@@ -312,10 +312,10 @@ public enum ReadyMove {
         double degrees = 12 * wish.part();
         Depth leaning =
                 switch (wish.direction()) {
-                    case UP -> Depth.FLAT.withTilt(degrees);
-                    case DOWN -> Depth.FLAT.withTilt(-degrees);
-                    case RIGHT -> Depth.FLAT.withSwivel(degrees);
-                    case LEFT -> Depth.FLAT.withSwivel(-degrees);
+                    case UP -> Depth.FLAT.withPitch(degrees);
+                    case DOWN -> Depth.FLAT.withPitch(-degrees);
+                    case RIGHT -> Depth.FLAT.withYaw(degrees);
+                    case LEFT -> Depth.FLAT.withYaw(-degrees);
                 };
         Draft push = pushIn(stage, wish);
         return new Draft(
@@ -326,7 +326,7 @@ public enum ReadyMove {
         int sign = wish.direction() == Direction.LEFT || wish.direction() == Direction.UP ? -1 : 1;
         boolean upright = wish.direction() == Direction.LEFT || wish.direction() == Direction.RIGHT;
         Pose place = stage.at(stage.middle(), stage.fill());
-        Depth over = upright ? Depth.FLAT.withSwivel(-180.0 * sign) : Depth.FLAT.withTilt(-180.0 * sign);
+        Depth over = upright ? Depth.FLAT.withYaw(-180.0 * sign) : Depth.FLAT.withPitch(-180.0 * sign);
         return new Draft(List.of(place.withDepth(over), place), false);
     }
 

@@ -72,7 +72,7 @@ final class Refusal {
         List<String> ways = new ArrayList<>();
         Pose pose = take.edgePose(at);
         if (!pose.isFlat()) {
-            ways.add("less tilt, swivel or pulling of corners there");
+            ways.add("less pitch, yaw or pulling of corners there");
             return ways;
         }
         Scale most = pose.scale();

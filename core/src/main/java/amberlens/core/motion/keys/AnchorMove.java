@@ -90,8 +90,10 @@ public final class AnchorMove {
         CameraTrack moved = camera.withAnchor(anchor).withPosition(followed(camera.position(), Pose::position));
         if (camera.hasDepth()) {
             moved = moved.withScale(followed(camera.scale(), Pose::scale))
-                    .with(Properties.DISTANCE, followed(camera.get(Properties.DISTANCE), pose -> pose.depth()
-                            .distance()));
+                    .with(
+                            Properties.VIEWING_DISTANCE,
+                            followed(camera.get(Properties.VIEWING_DISTANCE), pose -> pose.depth()
+                                    .distance()));
         }
         return moved.withPosition(turned(moved.position()));
     }

@@ -11,13 +11,13 @@ import java.util.Optional;
 /**
  * How a picture leans into the space behind the frame, and where its corners are pulled.
  *
- * @param tilt degrees; positive: the upper side leans away from the viewer
- * @param swivel degrees; positive: the right side leans away
+ * @param pitch degrees; positive: the upper side leans away from the viewer
+ * @param yaw degrees; positive: the right side leans away
  * @param distance of the viewer, in multiples of the picture's longer side as it is seen, above 0
  * @param corners where the pictured corners are pulled
  * @param setting what it is seen in; empty where only the numbers are known
  */
-public record Depth(double tilt, double swivel, double distance, CornerOffsets corners, Optional<Setting> setting) {
+public record Depth(double pitch, double yaw, double distance, CornerOffsets corners, Optional<Setting> setting) {
     public static final double USUAL_DISTANCE = 2;
     public static final double LEAST_DISTANCE = 0.75;
     public static final double LARGEST_DISTANCE = 100;
@@ -79,15 +79,15 @@ public record Depth(double tilt, double swivel, double distance, CornerOffsets c
     }
 
     public Depth {
-        if (!(distance > 0) || !Double.isFinite(tilt) || !Double.isFinite(swivel)) {
+        if (!(distance > 0) || !Double.isFinite(pitch) || !Double.isFinite(yaw)) {
             throw new IllegalArgumentException(
-                    "a depth has finite turns and a distance above 0, not " + tilt + ", " + swivel + ", " + distance);
+                    "a depth has finite turns and a distance above 0, not " + pitch + ", " + yaw + ", " + distance);
         }
     }
 
     /** Whether the picture simply lies in the frame, whole turns apart. */
     public boolean isFlat() {
-        return tilt % 360 == 0 && swivel % 360 == 0 && corners.areNone();
+        return pitch % 360 == 0 && yaw % 360 == 0 && corners.areNone();
     }
 
     /** How far the viewer stands before the frame, in frame pixels. */
@@ -97,36 +97,36 @@ public record Depth(double tilt, double swivel, double distance, CornerOffsets c
                 * Math.max(setting.sheet().width(), setting.sheet().height());
     }
 
-    double cosTilt() {
-        return Turn.cos(tilt);
+    double cosPitch() {
+        return Turn.cos(pitch);
     }
 
-    double sinTilt() {
-        return Turn.sin(tilt);
+    double sinPitch() {
+        return Turn.sin(pitch);
     }
 
-    double cosSwivel() {
-        return Turn.cos(swivel);
+    double cosYaw() {
+        return Turn.cos(yaw);
     }
 
-    double sinSwivel() {
-        return Turn.sin(swivel);
+    double sinYaw() {
+        return Turn.sin(yaw);
     }
 
-    public Depth withTilt(double degrees) {
-        return new Depth(degrees, swivel, distance, corners, setting);
+    public Depth withPitch(double degrees) {
+        return new Depth(degrees, yaw, distance, corners, setting);
     }
 
-    public Depth withSwivel(double degrees) {
-        return new Depth(tilt, degrees, distance, corners, setting);
+    public Depth withYaw(double degrees) {
+        return new Depth(pitch, degrees, distance, corners, setting);
     }
 
     public Depth withDistance(double multiples) {
-        return new Depth(tilt, swivel, multiples, corners, setting);
+        return new Depth(pitch, yaw, multiples, corners, setting);
     }
 
     public Depth withCorners(CornerOffsets offsets) {
-        return new Depth(tilt, swivel, distance, offsets, setting);
+        return new Depth(pitch, yaw, distance, offsets, setting);
     }
 
     public Depth withCorner(Corner corner, FramePoint offset) {
@@ -134,6 +134,6 @@ public record Depth(double tilt, double swivel, double distance, CornerOffsets c
     }
 
     public Depth in(Setting newSetting) {
-        return new Depth(tilt, swivel, distance, corners, Optional.of(newSetting));
+        return new Depth(pitch, yaw, distance, corners, Optional.of(newSetting));
     }
 }

@@ -227,10 +227,9 @@ public record Pose(Scale scale, FramePoint position, double degrees, PicturePoin
         }
         Depth.Setting setting = depth.setting().get();
         FramePoint off = to.minus(position);
-        double z = -off.y() * depth.sinTilt();
-        FramePoint seen =
-                new FramePoint(off.x() * depth.cosSwivel() - z * depth.sinSwivel(), off.y() * depth.cosTilt());
-        double further = 1 + (off.x() * depth.sinSwivel() + z * depth.cosSwivel()) / depth.viewer(scale, setting);
+        double z = -off.y() * depth.sinPitch();
+        FramePoint seen = new FramePoint(off.x() * depth.cosYaw() - z * depth.sinYaw(), off.y() * depth.cosPitch());
+        double further = 1 + (off.x() * depth.sinYaw() + z * depth.cosYaw()) / depth.viewer(scale, setting);
         if (!(further > 0)) {
             return new Pose(scale, to, degrees, newAnchor, depth);
         }

@@ -13,7 +13,7 @@ import java.util.Optional;
  * How a sheet that leans into depth is seen in the frame.
  *
  * <p>With (a, b) the place of a picture point as a flat pose shows it, counted from where its anchor lands: b′ = b·cos φ and
- * z′ = −b·sin φ for the tilt φ, then a″ = a·cos ψ − z′·sin ψ and z″ = a·sin ψ + z′·cos ψ for the swivel ψ. The viewer stands
+ * z′ = −b·sin φ for the pitch φ, then a″ = a·cos ψ − z′·sin ψ and z″ = a·sin ψ + z′·cos ψ for the yaw ψ. The viewer stands
  * D = d·√(sx·sy)·max(W, H) before the middle F of the frame: x = F + ((P − F) + (a″, b′))·D / (D + z″).
  *
  * @param toFrame from picture points to frame points; where nothing can be seen, only nearly so
@@ -87,10 +87,10 @@ public record Projection(ProjectiveMap toFrame, Optional<Unseen> unseen) {
         double bxy = cos * sy;
         double a0 = -(axx * pose.anchor().x() + axy * pose.anchor().y());
         double b0 = -(bxx * pose.anchor().x() + bxy * pose.anchor().y());
-        double across = depth.cosSwivel();
-        double crossed = depth.sinTilt() * depth.sinSwivel();
-        double away = depth.sinSwivel();
-        double awayDown = -depth.sinTilt() * depth.cosSwivel();
+        double across = depth.cosYaw();
+        double crossed = depth.sinPitch() * depth.sinYaw();
+        double away = depth.sinYaw();
+        double awayDown = -depth.sinPitch() * depth.cosYaw();
         double viewer = depth.viewer(pose.scale(), setting);
         double wx = (away * axx + awayDown * bxx) / viewer;
         double wy = (away * axy + awayDown * bxy) / viewer;
@@ -101,9 +101,9 @@ public record Projection(ProjectiveMap toFrame, Optional<Unseen> unseen) {
                 centre.x() * wx + across * axx + crossed * bxx,
                 centre.x() * wy + across * axy + crossed * bxy,
                 centre.x() * ww + off.x() + across * a0 + crossed * b0,
-                centre.y() * wx + depth.cosTilt() * bxx,
-                centre.y() * wy + depth.cosTilt() * bxy,
-                centre.y() * ww + off.y() + depth.cosTilt() * b0,
+                centre.y() * wx + depth.cosPitch() * bxx,
+                centre.y() * wy + depth.cosPitch() * bxy,
+                centre.y() * ww + off.y() + depth.cosPitch() * b0,
                 wx,
                 wy,
                 ww);

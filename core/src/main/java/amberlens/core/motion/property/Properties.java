@@ -68,13 +68,13 @@ public final class Properties {
             .carried((at, to) -> new PicturePoint(at.x() * to.pictureX(), at.y() * to.pictureY()))
             .inPose(Pose::anchor, Pose::withAnchor, Pose::withAnchorInPlace);
 
-    public static final DepthProperty<Double> TILT = turn("tilt", "Tilt", 0, Depth::tilt, Depth::withTilt);
+    public static final DepthProperty<Double> PITCH = turn("pitch", "Pitch", 0, Depth::pitch, Depth::withPitch);
 
-    public static final DepthProperty<Double> SWIVEL = turn("swivel", "Swivel", 1, Depth::swivel, Depth::withSwivel);
+    public static final DepthProperty<Double> YAW = turn("yaw", "Yaw", 1, Depth::yaw, Depth::withYaw);
 
     /** How far the viewer stands. A curve that would bring it nearer or further than it can be stops there. */
-    public static final DepthProperty<Double> DISTANCE = property(
-                    "distance", "Distance", Group.DEPTH, 2, ValueKinds.NUMBER, Depth.USUAL_DISTANCE)
+    public static final DepthProperty<Double> VIEWING_DISTANCE = property(
+                    "viewingDistance", "Viewing distance", Group.DEPTH, 2, ValueKinds.NUMBER, Depth.USUAL_DISTANCE)
             .unit("×", "× the longer side of the picture", " ×")
             .range(Depth.LEAST_DISTANCE, Depth.LARGEST_DISTANCE, true)
             .proportional()
@@ -142,7 +142,7 @@ public final class Properties {
     }
 
     private static List<DepthProperty<?>> ofDepth() {
-        List<DepthProperty<?>> all = new ArrayList<>(List.of(TILT, SWIVEL, DISTANCE));
+        List<DepthProperty<?>> all = new ArrayList<>(List.of(PITCH, YAW, VIEWING_DISTANCE));
         all.addAll(CORNERS);
         return List.copyOf(all);
     }

@@ -149,7 +149,7 @@ class ReframeTest {
         Delivery upright = DeliveryFilmTest.UPRIGHT;
         Size picture = new Size(3000, 2000);
         Pose pose = Pose.neutral(picture, FRAME);
-        pose = pose.withDepth(pose.depth().withTilt(90));
+        pose = pose.withDepth(pose.depth().withPitch(90));
         Project project = pictured(film(CameraTrack.still(pose), 3, upright), picture);
         assertThat(new Reframe(project, upright, SealTerms.free())
                         .of(project.shots().getFirst()))

@@ -296,8 +296,8 @@ class FollowTest {
         assertThatThrownBy(() -> follow(project(still(50), track), new Wish(CENTRE, 0, 0, false)))
                 .hasMessageContaining("too small");
         Pose leaning = Pose.neutral(PICTURE, FRAME).withScale(Scale.uniform(200));
-        DepthProperty<Double> tilt = Properties.TILT;
-        CameraTrack camera = CameraTrack.still(leaning).with(tilt, Channel.constant(tilt.kind(), 10.0));
+        DepthProperty<Double> pitch = Properties.PITCH;
+        CameraTrack camera = CameraTrack.still(leaning).with(pitch, Channel.constant(pitch.kind(), 10.0));
         assertThatThrownBy(() -> follow(project(camera, track), new Wish(CENTRE, 0, 0, false)))
                 .hasMessageContaining("leans");
         assertThatThrownBy(() -> new Wish(CENTRE, 1.2, 0, false)).isInstanceOf(IllegalArgumentException.class);

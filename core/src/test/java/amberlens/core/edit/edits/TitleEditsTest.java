@@ -177,12 +177,12 @@ class TitleEditsTest {
         project = project.mapShot(
                 "s2",
                 shot -> shot.withCamera(
-                        shot.camera().with(Properties.TILT, Channel.constant(Properties.TILT.kind(), 25.0))));
+                        shot.camera().with(Properties.PITCH, Channel.constant(Properties.PITCH.kind(), 25.0))));
         Project moved = ReadyEdits.plan(project, Set.of("s2"), move, Wish.USUAL, 110)
                 .edit()
                 .apply(project);
         Shot shot = shot(moved, "s2");
-        assertThat(shot.camera().at(shot.lastFrame()).depth().tilt()).isEqualTo(25);
+        assertThat(shot.camera().at(shot.lastFrame()).depth().pitch()).isEqualTo(25);
     }
 
     @Test

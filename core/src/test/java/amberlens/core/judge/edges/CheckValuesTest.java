@@ -84,7 +84,7 @@ class CheckValuesTest {
 
     /** Common practice: a 16:9 picture in a 2.39:1 frame leaves a tilt of 138 px each way without enlargement. */
     @Test
-    void a_wide_frame_leaves_room_to_tilt() {
+    void a_wide_frame_leaves_room_to_pitch() {
         var wide = new Size(1920, 804);
         Room room = Room.of(Pose.neutral(HD, wide), HD, wide);
         assertThat(room.up()).isCloseTo(138, within(1e-9));

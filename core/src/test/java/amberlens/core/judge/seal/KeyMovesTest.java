@@ -76,7 +76,7 @@ class KeyMovesTest {
                         .map(key -> key.withHandles(new PathHandles(FramePoint.ZERO, new FramePoint(20, 30))))
                         .toList());
         assertThat(least(STILL.withPosition(bent)).linear()).isFalse();
-        assertThat(least(STILL.with(Properties.TILT, Channel.constant(ValueKinds.NUMBER, 5.0)))
+        assertThat(least(STILL.with(Properties.PITCH, Channel.constant(ValueKinds.NUMBER, 5.0)))
                         .linear())
                 .isFalse();
     }

@@ -126,12 +126,12 @@ class KeySearchTest {
     @Test
     void the_limit_of_a_picture_that_leans_is_about_what_is_seen() {
         Size picture = new Size(2400, 1600);
-        CameraTrack swivelled = CameraTrack.still(Pose.neutral(picture, FRAME).withScale(Scale.uniform(85)))
-                .with(Properties.SWIVEL, Channel.keyed(ValueKinds.NUMBER, keys(List.of(-16.0, 0.0, -16.0))))
+        CameraTrack yawled = CameraTrack.still(Pose.neutral(picture, FRAME).withScale(Scale.uniform(85)))
+                .with(Properties.YAW, Channel.keyed(ValueKinds.NUMBER, keys(List.of(-16.0, 0.0, -16.0))))
                 .withPosition(Channel.keyed(
                         ValueKinds.POSITION,
                         keys(List.of(new FramePoint(1030, 540), new FramePoint(960, 540), new FramePoint(1030, 540)))));
-        Take take = new Take(swivelled, LENGTH, picture, FRAME);
+        Take take = new Take(yawled, LENGTH, picture, FRAME);
         assertThat(EdgeReport.of(take).isSealed()).isFalse();
         var free = (SealResult.Sealed) Seal.by(SealWay.LEAST, take, SealTerms.free());
         double before = Enlargement.greatest(take).percent();
@@ -173,10 +173,10 @@ class KeySearchTest {
 
     @Test
     void a_shift_of_a_picture_that_leans_too_far_names_what_leans() {
-        CameraTrack swivelled = CameraTrack.still(Pose.neutral(FRAME, FRAME))
-                .with(Properties.SWIVEL, Channel.constant(ValueKinds.NUMBER, 20.0));
-        assertThat(refused(SealWay.SHIFT, new Take(swivelled, LENGTH, FRAME, FRAME), SealTerms.free()))
-                .contains("less tilt, swivel or pulling of corners there")
+        CameraTrack yawled = CameraTrack.still(Pose.neutral(FRAME, FRAME))
+                .with(Properties.YAW, Channel.constant(ValueKinds.NUMBER, 20.0));
+        assertThat(refused(SealWay.SHIFT, new Take(yawled, LENGTH, FRAME, FRAME), SealTerms.free()))
+                .contains("less pitch, yaw or pulling of corners there")
                 .doesNotContain("a picture of at least");
     }
 

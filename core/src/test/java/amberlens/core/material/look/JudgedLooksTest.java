@@ -197,11 +197,9 @@ class JudgedLooksTest {
 
     @Test
     void a_leaning_picture_without_its_sides_is_one_with_its_sides_further_in() {
-        Pose leaning = Pose.neutral(PICTURE, FRAME)
-                .withDepth(Depth.FLAT.withSwivel(15))
-                .withScale(Scale.uniform(120));
-        CameraTrack camera =
-                CameraTrack.still(leaning).with(Properties.SWIVEL, Channel.constant(ValueKinds.NUMBER, 15.0));
+        Pose leaning =
+                Pose.neutral(PICTURE, FRAME).withDepth(Depth.FLAT.withYaw(15)).withScale(Scale.uniform(120));
+        CameraTrack camera = CameraTrack.still(leaning).with(Properties.YAW, Channel.constant(ValueKinds.NUMBER, 15.0));
         Project plain = with(camera, 2);
         Project cropped = looking(
                 plain,

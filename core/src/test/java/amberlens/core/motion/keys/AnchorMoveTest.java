@@ -84,9 +84,9 @@ class AnchorMoveTest {
 
     private CameraTrack leaning() {
         CameraTrack camera = move();
-        camera = camera.with(Properties.TILT, Channel.keyed(ValueKinds.NUMBER, keys(_ -> number(-30, 30))));
+        camera = camera.with(Properties.PITCH, Channel.keyed(ValueKinds.NUMBER, keys(_ -> number(-30, 30))));
         return random.nextBoolean()
-                ? camera.with(Properties.SWIVEL, Channel.constant(ValueKinds.NUMBER, number(-30, 30)))
+                ? camera.with(Properties.YAW, Channel.constant(ValueKinds.NUMBER, number(-30, 30)))
                 : camera;
     }
 

@@ -69,11 +69,11 @@ class DepthTest {
         double x = (at.x() - pose.anchor().x()) * pose.scale().factorX();
         double y = (at.y() - pose.anchor().y()) * pose.scale().factorY();
         Rotation roll = rotation(Vector3D.PLUS_K, pose.degrees());
-        // The upper side, at negative y, goes to positive z: about the axis to the right by minus the tilt.
-        Rotation tilt = rotation(Vector3D.PLUS_I, -pose.depth().tilt());
-        // The right side goes to positive z: about the axis down the frame by minus the swivel.
-        Rotation swivel = rotation(Vector3D.PLUS_J, -pose.depth().swivel());
-        Vector3D seen = swivel.applyTo(tilt.applyTo(roll.applyTo(new Vector3D(x, y, 0))));
+        // The upper side, at negative y, goes to positive z: about the axis to the right by minus the pitch.
+        Rotation pitch = rotation(Vector3D.PLUS_I, -pose.depth().pitch());
+        // The right side goes to positive z: about the axis down the frame by minus the yaw.
+        Rotation yaw = rotation(Vector3D.PLUS_J, -pose.depth().yaw());
+        Vector3D seen = yaw.applyTo(pitch.applyTo(roll.applyTo(new Vector3D(x, y, 0))));
         double viewer = pose.depth().distance()
                 * Math.sqrt(pose.scale().factorX() * pose.scale().factorY())
                 * Math.max(PICTURE.width(), PICTURE.height());
@@ -161,9 +161,9 @@ class DepthTest {
     @Test
     void whole_turns_are_exactly_flat_and_half_a_turn_shows_the_picture_turned_over() {
         Pose flat = Pose.neutral(PICTURE, FRAME);
-        Pose round = flat.withDepth(Depth.FLAT.withTilt(360).withSwivel(-720)).in(PICTURE, FRAME);
+        Pose round = flat.withDepth(Depth.FLAT.withPitch(360).withYaw(-720)).in(PICTURE, FRAME);
         assertThat(round.map()).isEqualTo(flat.map());
-        Pose over = flat.withDepth(Depth.FLAT.withSwivel(180)).in(PICTURE, FRAME);
+        Pose over = flat.withDepth(Depth.FLAT.withYaw(180)).in(PICTURE, FRAME);
         var point = new PicturePoint(1700, 300);
         assertThat(over.toFrame(point).x())
                 .isCloseTo(FRAME.width() - flat.toFrame(point).x(), within(1e-9));
@@ -211,11 +211,11 @@ class DepthTest {
     }
 
     @Test
-    void keep_inside_stops_a_growing_swivel_where_the_edge_would_open() {
+    void keep_inside_stops_a_growing_yaw_where_the_edge_would_open() {
         Pose level = Pose.neutral(PICTURE, FRAME);
-        Pose wanted = level.withDepth(Depth.FLAT.withSwivel(60)).in(PICTURE, FRAME);
+        Pose wanted = level.withDepth(Depth.FLAT.withYaw(60)).in(PICTURE, FRAME);
         Pose kept = KeepInside.nearest(level, wanted, PICTURE, FRAME);
-        assertThat(kept.depth().swivel()).isBetween(1.0, 59.0);
+        assertThat(kept.depth().yaw()).isBetween(1.0, 59.0);
         assertThat(Margin.of(kept, PICTURE, FRAME).framePx()).isBetween(0.0, 0.01);
     }
 
@@ -224,7 +224,7 @@ class DepthTest {
     void enlargement_is_the_largest_stretch_at_the_corners_and_the_middle_of_the_frame() {
         Pose pose = Pose.neutral(PICTURE, FRAME)
                 .withScale(Scale.uniform(130))
-                .withDepth(Depth.FLAT.withSwivel(30).withTilt(-12))
+                .withDepth(Depth.FLAT.withYaw(30).withPitch(-12))
                 .in(PICTURE, FRAME);
         double most = 0;
         for (FramePoint at : List.of(
@@ -247,16 +247,16 @@ class DepthTest {
     @Test
     void what_cannot_be_seen_is_said() {
         Pose flat = Pose.neutral(PICTURE, FRAME).withScale(Scale.uniform(100));
-        assertThat(unseen(flat, Depth.FLAT.withSwivel(90))).contains(Projection.Unseen.EDGE_ON);
-        assertThat(unseen(flat, Depth.FLAT.withTilt(85).withDistance(0.75).withSwivel(0)))
+        assertThat(unseen(flat, Depth.FLAT.withYaw(90))).contains(Projection.Unseen.EDGE_ON);
+        assertThat(unseen(flat, Depth.FLAT.withPitch(85).withDistance(0.75).withYaw(0)))
                 .isEmpty();
         assertThat(unseen(
                         flat.withAnchor(new PicturePoint(0, 0)),
-                        Depth.FLAT.withSwivel(-80).withDistance(0.75)))
+                        Depth.FLAT.withYaw(-80).withDistance(0.75)))
                 .contains(Projection.Unseen.BEHIND);
         assertThat(unseen(flat, Depth.FLAT.withCorner(Corner.UPPER_LEFT, new FramePoint(3000, 0))))
                 .contains(Projection.Unseen.CROSSED);
-        Margin margin = Margin.of(flat.withDepth(Depth.FLAT.withSwivel(90)).in(PICTURE, FRAME), PICTURE, FRAME);
+        Margin margin = Margin.of(flat.withDepth(Depth.FLAT.withYaw(90)).in(PICTURE, FRAME), PICTURE, FRAME);
         assertThat(margin.isSealed()).isFalse();
         assertThat(margin.reason()).isEqualTo("the picture is seen edge-on");
     }

@@ -32,9 +32,9 @@ class LeaningSealTest {
                 ValueKinds.NUMBER, List.of(Key.of(0, first, Leg.LINEAR), Key.of(LENGTH - 1, last, Leg.LINEAR)));
     }
 
-    private static Take swivelled(double degrees) {
+    private static Take yawled(double degrees) {
         CameraTrack camera = CameraTrack.still(Pose.neutral(PICTURE, FRAME).withScale(Scale.uniform(85)))
-                .with(Properties.SWIVEL, from(0, degrees));
+                .with(Properties.YAW, from(0, degrees));
         return new Take(camera, LENGTH, PICTURE, FRAME);
     }
 
@@ -42,21 +42,20 @@ class LeaningSealTest {
     @EnumSource(
             value = SealWay.class,
             names = {"LIFT", "LEAST"})
-    void a_swivel_that_opens_an_edge_is_sealed(SealWay way) {
-        Take take = swivelled(25);
+    void a_yaw_that_opens_an_edge_is_sealed(SealWay way) {
+        Take take = yawled(25);
         assertThat(EdgeReport.of(take).isSealed()).isFalse();
         SealResult result = Seal.by(way, take, SealTerms.free());
         assertThat(result).isInstanceOf(SealResult.Sealed.class);
         Take sealed = take.withCamera(((SealResult.Sealed) result).camera());
         assertThat(EdgeReport.of(sealed).isSealed()).isTrue();
         assertThat(EdgeReport.of(sealed).worst().framePx()).isLessThan(1);
-        assertThat(sealed.camera().get(Properties.SWIVEL))
-                .isEqualTo(take.camera().get(Properties.SWIVEL));
+        assertThat(sealed.camera().get(Properties.YAW)).isEqualTo(take.camera().get(Properties.YAW));
     }
 
     @Test
     void least_change_is_no_dearer_than_a_lift() {
-        Take take = swivelled(25);
+        Take take = yawled(25);
         var lift = (SealResult.Sealed) Seal.by(SealWay.LIFT, take, SealTerms.free());
         var least = (SealResult.Sealed) Seal.by(SealWay.LEAST, take, SealTerms.free());
         assertThat(least.cost().measure()).isLessThanOrEqualTo(lift.cost().measure() + 1e-9);
@@ -78,11 +77,11 @@ class LeaningSealTest {
     @ParameterizedTest
     @EnumSource(SealWay.class)
     void what_cannot_be_seen_is_refused_with_the_reason(SealWay way) {
-        SealResult result = Seal.by(way, swivelled(98), SealTerms.free());
+        SealResult result = Seal.by(way, yawled(98), SealTerms.free());
         assertThat(result).isInstanceOf(SealResult.Refused.class);
         Take edgeOn = new Take(
                 CameraTrack.still(Pose.neutral(PICTURE, FRAME))
-                        .with(Properties.SWIVEL, Channel.constant(ValueKinds.NUMBER, 90.0)),
+                        .with(Properties.YAW, Channel.constant(ValueKinds.NUMBER, 90.0)),
                 LENGTH,
                 PICTURE,
                 FRAME);

@@ -74,9 +74,9 @@ class DegenerateViewsTest {
         flattened.add(pulled(Depth.FLAT, Corner.UPPER_RIGHT, 0, down));
         flattened.add(pulled(Depth.FLAT, Corner.LOWER_LEFT, across, -down));
         for (Corner corner : Corner.values()) {
-            flattened.add(pulled(Depth.FLAT.withTilt(90), corner, 100, -400));
-            flattened.add(pulled(Depth.FLAT.withSwivel(90), corner, -500, 60));
-            flattened.add(pulled(Depth.FLAT.withTilt(90).withSwivel(90), corner, 40, 40));
+            flattened.add(pulled(Depth.FLAT.withPitch(90), corner, 100, -400));
+            flattened.add(pulled(Depth.FLAT.withYaw(90), corner, -500, 60));
+            flattened.add(pulled(Depth.FLAT.withPitch(90).withYaw(90), corner, 40, 40));
         }
         for (Depth depth : flattened) {
             Project project = project(depth, 100, Shutter.OFF);
@@ -111,10 +111,10 @@ class DegenerateViewsTest {
         for (int i = 0; i < 90; i++) {
             double off = Math.pow(10, -4 * random.nextDouble()) * (random.nextBoolean() ? 0.6 : -0.6);
             Depth leaning = i % 3 == 0
-                    ? Depth.FLAT.withTilt(90 + off)
+                    ? Depth.FLAT.withPitch(90 + off)
                     : i % 3 == 1
-                            ? Depth.FLAT.withSwivel(90 + off)
-                            : Depth.FLAT.withTilt(20).withSwivel(270 + off);
+                            ? Depth.FLAT.withYaw(90 + off)
+                            : Depth.FLAT.withPitch(20).withYaw(270 + off);
             Depth depth = leaning.withDistance(0.75 + 2 * random.nextDouble());
             Project project =
                     project(depth, 100 + 400 * random.nextDouble(), i % 2 == 0 ? Shutter.OFF : new Shutter(180));

@@ -123,12 +123,12 @@ class TitlesInFramesTest {
 
     @Test
     void a_title_turned_in_depth_is_seen_nearer_at_one_side() {
-        Project swivelled = posed(with(FOUR), pose -> pose.withScale(Scale.uniform(300)))
+        Project yawled = posed(with(FOUR), pose -> pose.withScale(Scale.uniform(300)))
                 .mapShot(
                         "s1",
-                        shot -> shot.withCamera(shot.camera()
-                                .with(Properties.SWIVEL, Channel.constant(Properties.SWIVEL.kind(), 40.0))));
-        FrameRaster frame = frame(swivelled, 0);
+                        shot -> shot.withCamera(
+                                shot.camera().with(Properties.YAW, Channel.constant(Properties.YAW.kind(), 40.0))));
+        FrameRaster frame = frame(yawled, 0);
         int left = litDown(frame, 60);
         int right = litDown(frame, 130);
         assertThat(Math.abs(left - right)).isGreaterThan(5);

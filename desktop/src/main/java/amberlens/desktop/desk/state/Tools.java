@@ -164,7 +164,7 @@ public final class Tools {
         return solo;
     }
 
-    /** Whether tilt, swivel, distance and corners are at hand, even where nothing leans. */
+    /** Whether pitch, yaw, viewing distance and corners are shown, even where nothing leans. */
     public boolean depth() {
         return group == Group.DEPTH;
     }

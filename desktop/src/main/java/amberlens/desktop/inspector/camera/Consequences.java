@@ -61,7 +61,7 @@ final class Consequences {
             new Words(true, at -> "Blending: " + at.shot().layering().blend().words()),
             Properties.SPEED,
             new Words(true, Consequences::footage),
-            Properties.TILT,
+            Properties.PITCH,
             new Words(true, at -> leaning(at.pose())));
 
     static String of(Property<?> property, Project project, Shot shot, int frame, Judged judged) {

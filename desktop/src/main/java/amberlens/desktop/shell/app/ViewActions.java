@@ -77,8 +77,8 @@ final class ViewActions {
         actions.add(
                 Menu.VIEW,
                 DEPTH,
-                "Depth: tilt, swivel, distance, corners",
-                () -> (viewing.depth() ? "✓ " : "") + "Depth: tilt, swivel, distance, corners",
+                "Depth: pitch, yaw, viewing distance, corners",
+                () -> (viewing.depth() ? "✓ " : "") + "Depth: pitch, yaw, viewing distance, corners",
                 "Shift+D",
                 Needs.NOTHING,
                 () -> viewing.showDepth(!viewing.depth()));

@@ -129,8 +129,8 @@ final class Staging {
                     .mapShot(
                             shot.id(),
                             found -> found.withCamera(found.camera()
-                                    .with(Properties.TILT, Channel.constant(ValueKinds.NUMBER, 12.0))
-                                    .with(Properties.SWIVEL, Channel.constant(ValueKinds.NUMBER, -16.0))));
+                                    .with(Properties.PITCH, Channel.constant(ValueKinds.NUMBER, 12.0))
+                                    .with(Properties.YAW, Channel.constant(ValueKinds.NUMBER, -16.0))));
             SealResult sealed =
                     SealEdits.seal(leaning, leaning.shot(shot.id()).orElseThrow(), SealWay.LIFT, SealTerms.free());
             if (sealed instanceof SealResult.Sealed found) {

@@ -47,15 +47,15 @@ class DepthSceneTest extends ThreeShotsInteraction {
     }
 
     @Test
-    void a_picture_is_tilted_by_number_and_what_could_not_be_seen_is_refused() {
+    void a_picture_is_pitched_by_number_and_what_could_not_be_seen_is_refused() {
         inset();
         showDepth();
-        type("#camera-tilt", "18");
-        waitUntil("the tilt", () -> shot("s1").camera().get(Properties.TILT).at(0) == 18);
-        type("#camera-swivel", "90");
-        assertThat(shot("s1").camera().has(Properties.SWIVEL)).isFalse();
+        type("#camera-pitch", "18");
+        waitUntil("the pitch", () -> shot("s1").camera().get(Properties.PITCH).at(0) == 18);
+        type("#camera-yaw", "90");
+        assertThat(shot("s1").camera().has(Properties.YAW)).isFalse();
         type("#camera-distance", "0.2");
-        assertThat(shot("s1").camera().has(Properties.DISTANCE)).isFalse();
+        assertThat(shot("s1").camera().has(Properties.VIEWING_DISTANCE)).isFalse();
         undo();
         assertThat(shot("s1").camera().hasDepth()).isFalse();
     }
@@ -73,17 +73,17 @@ class DepthSceneTest extends ThreeShotsInteraction {
     }
 
     @Test
-    void a_swivel_is_keyed_and_seals_with_the_rest() {
+    void a_yaw_is_keyed_and_seals_with_the_rest() {
         select("s1");
         seek(0);
         showDepth();
         onFx(() -> bench.desk().document().apply(SettingsEdits.setKeepInside("s1", false)));
-        toggleKey("swivel");
+        toggleKey("yaw");
         seek(60);
-        type("#camera-swivel", "14");
-        var swivel = shot("s1").camera().get(Properties.SWIVEL);
-        assertThat(swivel.keys()).hasSize(2);
-        assertThat(swivel.at(30)).isBetween(5.0, 9.0);
+        type("#camera-yaw", "14");
+        var yaw = shot("s1").camera().get(Properties.YAW);
+        assertThat(yaw.keys()).hasSize(2);
+        assertThat(yaw.at(30)).isBetween(5.0, 9.0);
         assertThat(EdgeReport.of(project().take(shot("s1"))).isSealed()).isFalse();
     }
 
@@ -100,9 +100,9 @@ class DepthSceneTest extends ThreeShotsInteraction {
                     over <= 0 ? 0 : Math.min(1, node.getBoundsInParent().getMinY() / over));
         });
         clickOn("#ready-turn-over");
-        var swivel = shot("s1").camera().get(Properties.SWIVEL);
-        assertThat(Math.abs(swivel.at(0))).isEqualTo(180);
-        assertThat(swivel.at(99)).isZero();
+        var yaw = shot("s1").camera().get(Properties.YAW);
+        assertThat(Math.abs(yaw.at(0))).isEqualTo(180);
+        assertThat(yaw.at(99)).isZero();
         onFx(() -> bench.actions().run("shot.mirror"));
         clickOn("#mirror-across");
         fill("#shot-shutter", "180");
