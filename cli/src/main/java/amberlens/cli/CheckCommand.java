@@ -33,7 +33,7 @@ final class CheckCommand implements Callable<Integer> {
     @Mixin
     private final DeliveryOption delivery = new DeliveryOption();
 
-    @Option(names = "--progress", description = "Tell on standard error how far it is, as JSON, an object a line.")
+    @Option(names = "--progress", description = "Report progress on standard error as JSON, one object a line.")
     private boolean progress;
 
     @Option(names = "--frames", description = "Add every frame's pose and margin.")

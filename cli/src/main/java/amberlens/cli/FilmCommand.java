@@ -37,7 +37,7 @@ import picocli.CommandLine.Parameters;
         description = {
             "Makes a film of a folder: its pictures and films in the order of their names, with moves that show no edge, cut on the beats of"
                     + " its music.",
-            "A text file that is called like a picture is its title. What cannot be used is named; the rest goes on."
+            "A text file with a picture's name becomes its title. Files that cannot be used are listed; the rest is used."
         },
         mixinStandardHelpOptions = true)
 final class FilmCommand implements Callable<Integer> {
@@ -69,19 +69,23 @@ final class FilmCommand implements Callable<Integer> {
     @Option(names = "--rate", paramLabel = "R", description = "Frames a second, like 25 or 30000/1001 (default: 25).")
     private @Nullable String rate;
 
-    @Option(names = "--by-date", description = "In the order in which the files were changed last, not of their names.")
+    @Option(names = "--by-date", description = "Order the files by date instead of by name.")
     private boolean byDate;
 
-    @Option(names = "--seed", paramLabel = "N", description = "Another number gives other moves.", defaultValue = "1")
+    @Option(
+            names = "--seed",
+            paramLabel = "N",
+            description = "A different seed gives different moves.",
+            defaultValue = "1")
     private long seed = 1;
 
-    @Option(names = "--project", paramLabel = "FILE", description = "Keeps the project, to be changed by hand.")
+    @Option(names = "--project", paramLabel = "FILE", description = "Also save the project, for editing.")
     private @Nullable Path project;
 
     @Option(names = "--overwrite", description = "Replace existing files.")
     private boolean overwrite;
 
-    @Option(names = "--json", description = "Tell progress and outcome as JSON, an object a line.")
+    @Option(names = "--json", description = "Report progress and outcome as JSON, one object a line.")
     private boolean json;
 
     @Option(
@@ -150,8 +154,8 @@ final class FilmCommand implements Callable<Integer> {
                 && lies(output)
                 && !FilmRemark.in(output).equals(Optional.of(REMARK))) {
             throw new FileProblem(
-                    output + " lies in the folder that the film is made of and was not made of it; it is not"
-                            + " written over. Choose another name.");
+                    output
+                            + " lies in the folder that the film is made of and was not made of it; it is not overwritten. Choose another name.");
         }
     }
 

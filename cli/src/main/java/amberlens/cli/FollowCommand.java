@@ -80,19 +80,19 @@ final class FollowCommand implements Callable<Integer> {
             names = "--place",
             paramLabel = "X,Y",
             converter = PointArgument.Parser.class,
-            description = "Where it is to be seen, in frame pixels; where it is seen in that frame now, if left out.")
+            description = "Where it should appear, in frame pixels; its place in that frame if left out.")
     private @Nullable PointArgument place;
 
     @Option(
             names = "--calm",
             paramLabel = "0-100",
-            description = "From pinned to the place, 0, to as calm as it can be, 100; ${DEFAULT-VALUE} if left out.")
+            description = "Smoothness, from 0 (pinned to its place) to 100 (calmest); ${DEFAULT-VALUE} if left out.")
     private double calm;
 
     @Option(
             names = "--lead",
             paramLabel = "PERCENT",
-            description = "Room in the direction in which it goes, per cent of the frame's width, at most 30.")
+            description = "Lead room in the direction of travel, in per cent of the frame's width, at most 30.")
     private double lead;
 
     @Option(names = "--closer", description = "Go closer where there is no room otherwise.")
@@ -101,7 +101,7 @@ final class FollowCommand implements Callable<Integer> {
     @Mixin
     private final ProjectOutput output = new ProjectOutput();
 
-    @Option(names = "--json", description = "Tell what came of it as JSON.")
+    @Option(names = "--json", description = "Report the result as JSON.")
     private boolean json;
 
     @CommandLine.Spec
@@ -123,10 +123,10 @@ final class FollowCommand implements Callable<Integer> {
             Track track = found.get();
             Following following = Follow.of(project, shot, track, wish(project, shot));
             Edit follow = Edit.all(
-                    "following of a subject",
+                    "follow subject",
                     List.of(
                             TrackEdits.keep(media.id(), track),
-                            ShotEdits.setCamera("following of a subject", shot.id(), following.camera())));
+                            ShotEdits.setCamera("follow subject", shot.id(), following.camera())));
             ProjectArgument.save(CarryEdits.apply(follow, opened), output.or(file));
             report(shot, track, following);
             return ExitCode.DONE;
@@ -212,8 +212,8 @@ final class FollowCommand implements Callable<Integer> {
                 + Figures.fixed(100 * track.confidence(), 0) + " %");
         PrintWriter err = spec.commandLine().getErr();
         if (!track.weak().isEmpty()) {
-            err.println("amber: it was only guessed in the footage's frames " + words(track.weak())
-                    + "; point at it there on the bench, or begin there.");
+            err.println("amber: uncertain in the footage's frames " + words(track.weak())
+                    + "; mark it there in the application, or start from there.");
         }
         if (!following.limited().isEmpty()) {
             err.println("amber: the picture ends first in the frames " + words(following.limited())

@@ -19,8 +19,8 @@ import picocli.CommandLine.Parameters;
 @Command(
         name = "join",
         description = {
-            "Puts the pieces of a film together that were rendered with render --part, without coding them again.",
-            "The pieces may be named in any order; one that is missing or of another film is named."
+            "Joins the pieces of a film rendered with render --part, without re-encoding.",
+            "Pieces may be given in any order; a missing or foreign piece is named."
         },
         mixinStandardHelpOptions = true)
 final class JoinCommand implements Callable<Integer> {

@@ -39,7 +39,7 @@ final class MoveCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "The project.")
     private Path file = Path.of("");
 
-    @Option(names = "--shot", paramLabel = "ID", description = "Whose move it is.")
+    @Option(names = "--shot", paramLabel = "ID", description = "The shot whose move is exported.")
     private @Nullable String shotId;
 
     @Option(

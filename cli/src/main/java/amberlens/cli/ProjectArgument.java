@@ -64,7 +64,7 @@ final class ProjectArgument {
         }
         if (Files.exists(output) && !ProjectFile.isProject(output)) {
             throw new FileProblem(
-                    output + " is there and is not a project; it is not written over. Choose another name.");
+                    output + " is there and is not a project; it is not overwritten. Choose another name.");
         }
     }
 }

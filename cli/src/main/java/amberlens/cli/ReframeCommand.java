@@ -63,7 +63,7 @@ final class ReframeCommand implements Callable<Integer> {
     @Mixin
     private final ProjectOutput output = new ProjectOutput();
 
-    @Option(names = "--json", description = "Tell what came of each shot as JSON, an object a line.")
+    @Option(names = "--json", description = "Report the result of each shot as JSON, one object a line.")
     private boolean json;
 
     @CommandLine.Spec

@@ -127,7 +127,7 @@ final class RenderCommand implements Callable<Integer> {
             description = "Only the K-th of N pieces, which begin with key pictures; amber join puts them together.")
     private @Nullable String part;
 
-    @Option(names = "--json", description = "Tell progress and outcome as JSON, an object a line.")
+    @Option(names = "--json", description = "Report progress and outcome as JSON, one object a line.")
     private boolean json;
 
     @Option(

@@ -72,7 +72,7 @@ final class SealCommand implements Callable<Integer> {
     @Mixin
     private final ProjectOutput output = new ProjectOutput();
 
-    @Option(names = "--json", description = "Tell what came of each shot as JSON, an object a line.")
+    @Option(names = "--json", description = "Report the result of each shot as JSON, one object a line.")
     private boolean json;
 
     @CommandLine.Spec

@@ -24,17 +24,20 @@ import picocli.CommandLine.Parameters;
         description = {
             "Makes a project of what another program has written: the line-up of an OpenTimelineIO timeline or a CMX 3600 edit list, with its media"
                     + " found near FILE; or one shot with the move of a table of keys (CSV) or of keys copied in Amber Lens.",
-            "What cannot be taken as it is meant is named; the rest goes on."
+            "What cannot be imported is listed; the rest is imported."
         },
         mixinStandardHelpOptions = true)
 final class TakeCommand implements Callable<Integer> {
-    @Parameters(paramLabel = "FILE", description = "What to take in; what it is, is told by what it holds.")
+    @Parameters(paramLabel = "FILE", description = "The file to import; its kind is detected from its content.")
     private Path file = Path.of("");
 
     @Option(names = "-o", required = true, paramLabel = "OUT", description = "The project, ending in .amber.")
     private Path output = Path.of("");
 
-    @Option(names = "--media", paramLabel = "PICTURE", description = "Whose move it is, for tables and copied keys.")
+    @Option(
+            names = "--media",
+            paramLabel = "PICTURE",
+            description = "The picture the move is for, with tables and copied keys.")
     private @Nullable Path media;
 
     @Option(

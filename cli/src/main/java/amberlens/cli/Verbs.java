@@ -27,13 +27,13 @@ final class Verbs {
         add(line, "package", "Builds an application image, and on Debian a package, that need no JDK.");
         add(line, "test", "Runs the whole test suite.");
         add(line, "bench", "Measures, see docs/BENCHMARKS.md.");
-        CommandSpec fuzz = spec("Damages files by chance and looks whether they are read or refused in words.");
+        CommandSpec fuzz = spec("Damages files at random and checks that they are read or refused with a message.");
         fuzz.addOption(option("--minutes", "N", "How long."));
         fuzz.addOption(option("--kind", "KIND", "project, picture or film."));
-        fuzz.addOption(option("--seed", "N", "Another number damages otherwise."));
+        fuzz.addOption(option("--seed", "N", "A different seed gives different damage."));
         fuzz.addOption(option("--out", "FOLDER", "Where files that fail are kept."));
         line.addSubcommand("fuzz", fuzz);
-        add(line, "mutants", "Changes the code by chance and looks whether a test notices.");
+        add(line, "mutants", "Changes the code at random and checks that a test fails.");
         return line;
     }
 

@@ -49,7 +49,7 @@ class SourcesAndRigsTest extends CommandTrial {
         double down = 160 * Math.sin(Math.toRadians(4)) + 90 * Math.cos(Math.toRadians(4));
         assertThat(last.get("margin").asDouble()).isCloseTo(-Math.max(reach - 160, down - 90), within(1e-9));
         run("check", "@two.amber");
-        assertThat(out).contains("judged with each shot that the rig moves").contains("1 of 2 shots has an open edge");
+        assertThat(out).contains("checked with each shot that the rig moves").contains("1 of 2 shots has an open edge");
     }
 
     @Test

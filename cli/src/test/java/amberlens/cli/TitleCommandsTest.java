@@ -67,7 +67,7 @@ class TitleCommandsTest extends CommandTrial {
         assertThat(shot.get("sealed").asBoolean()).isTrue();
         assertThat(shot.get("enlargement").get("max").asDouble()).isEqualTo(100);
         assertThat(run("check", "@pond.amber")).isZero();
-        assertThat(out).contains("not judged: a title");
+        assertThat(out).contains("not checked: a title");
     }
 
     @Test

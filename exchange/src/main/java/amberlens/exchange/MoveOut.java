@@ -35,7 +35,7 @@ public final class MoveOut {
         List<String> notes = new ArrayList<>();
         if (project.isInPlanes(shot)) {
             notes.add("The picture of \"" + shot.name()
-                    + "\" lies in planes here; this format shows it in one, with the move of its ground.");
+                    + "\" is in planes here; this format shows it as one, with the move of its background.");
         }
         if (move.isSequence() && (format == MoveFormat.CSS || format == MoveFormat.SVG)) {
             throw new FileProblem(

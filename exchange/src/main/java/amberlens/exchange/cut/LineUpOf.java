@@ -72,7 +72,7 @@ public final class LineUpOf {
             if (isPossible(event)) {
                 shots.add(shot(free(event, ends), "s" + (shots.size() + 1)));
             } else {
-                remarks.add(event.name() + " lasts too long or lies too far from the start; it is left out.");
+                remarks.add(event.name() + " is too long or too far from the start; it is left out.");
             }
         }
         List<Media> media = List.copyOf(byClues.values());
@@ -98,7 +98,7 @@ public final class LineUpOf {
             track++;
         }
         if (track != event.track()) {
-            remarks.add(event.name() + " overlaps what lies before it; it lies on track " + track + ".");
+            remarks.add(event.name() + " overlaps the event before it; it is on track " + track + ".");
         }
         ends.merge(track, event.end(), Math::max);
         return event.withTrack(track);

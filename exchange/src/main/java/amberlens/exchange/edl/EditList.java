@@ -209,7 +209,7 @@ public final class EditList {
                     + " is a wipe, which is not known here; a dissolve of its length stands for it.");
         }
         if (kind == 'K') {
-            remarks.add("Event " + line.number + " is keyed over others, which is not known here; it lies on track 2.");
+            remarks.add("Event " + line.number + " is keyed over others, which is not known here; it is on track 2.");
             return 0;
         }
         return Math.min(line.over, line.length());

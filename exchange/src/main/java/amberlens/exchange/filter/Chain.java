@@ -126,7 +126,7 @@ final class Chain {
         if (!steady || !(speed.constant() > 0)) {
             throw new FileProblem(
                     "\"" + move.shot().name()
-                            + "\" freezes, runs backwards or changes its speed, which a chain of filters cannot say; csv and otio can.");
+                            + "\" freezes, runs backwards or changes its speed, which FFmpeg filters cannot express; csv and otio can.");
         }
         double start = time.footage().rate().seconds(Math.max(0, time.source().in()));
         return List.of(

@@ -33,8 +33,7 @@ public final class FilterScript {
         List<String> notes = new ArrayList<>();
         notes.add("ffmpeg " + input(move) + " -filter_complex_script " + quoted(script.toString()) + " move.mp4");
         if (!move.isFlat()) {
-            notes.add(
-                    "The picture leans: FFmpeg needs its perspective filter for it, which builds under the GPL have.");
+            notes.add("The picture is tilted: FFmpeg needs its perspective filter, which GPL builds include.");
         }
         return notes;
     }

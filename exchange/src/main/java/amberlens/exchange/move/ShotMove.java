@@ -118,7 +118,7 @@ public final class ShotMove {
     public void requireFlat(String format) throws FileProblem {
         if (!isFlat()) {
             throw new FileProblem("\"" + shot.name() + "\" has pitch, yaw or pulled corners, which " + format
-                    + " cannot say; css, csv, ffmpeg and otio can.");
+                    + " cannot express; css, csv, ffmpeg and otio can.");
         }
     }
 }

@@ -69,9 +69,9 @@ public final class TakeIn {
         } catch (FileProblem e) {
             throw e.getMessage().contains(file.toString())
                     ? e
-                    : new FileProblem(file + " cannot be taken in: " + ended(e.getMessage()), e);
+                    : new FileProblem(file + " cannot be imported: " + ended(e.getMessage()), e);
         } catch (IllegalArgumentException e) { // a value that no part of a project can have, which says so itself
-            throw new FileProblem(file + " cannot be taken in: " + ended(String.valueOf(e.getMessage())), e);
+            throw new FileProblem(file + " cannot be imported: " + ended(String.valueOf(e.getMessage())), e);
         }
     }
 
@@ -118,7 +118,7 @@ public final class TakeIn {
             return lineUp(TimelineReader.read(root, name(), wishes.rate()));
         }
         if (ProjectFile.isOne(root)) {
-            throw new FileProblem("it is an Amber Lens project already, and is opened or added as it is.");
+            throw new FileProblem("it is an Amber Lens project already, and is opened as it is.");
         }
         return ofClip(ClipText.read(text), root.path("length").asInt(0));
     }

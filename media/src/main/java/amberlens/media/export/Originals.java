@@ -83,7 +83,7 @@ public final class Originals {
         for (Path output : outputs) {
             if (contain(output)) {
                 throw new FileProblem(
-                        output + " is what this is made from, and is not written over; choose another name.");
+                        output + " is a source of this project and is not overwritten. Choose another name.");
             }
         }
     }

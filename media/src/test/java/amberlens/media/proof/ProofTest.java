@@ -121,7 +121,7 @@ class ProofTest {
         project = TitleEdits.add(Title.of("Fern round"), 0).apply(project);
         Document page = page();
         String title = "//article[contains(h2/small, 'title')]";
-        assertThat(all(page, title + "//dd").getFirst()).isEqualTo("not judged: a title");
+        assertThat(all(page, title + "//dd").getFirst()).isEqualTo("not checked: a title");
         assertThat(all(page, title + "//path")).isEmpty();
         assertThat(all(page, title + "//img/@src")).isNotEmpty();
     }

@@ -95,13 +95,13 @@ public final class CheckWords {
         if (!check.judged()) {
             return List.of(
                     project.isRig(check.shot())
-                            ? "judged with each shot that the rig moves"
+                            ? "checked with each shot that the rig moves"
                             : project.isTitle(check.shot())
-                                    ? "not judged: a title"
+                                    ? "not checked: a title"
                                     : project.cutOutBy(check.shot())
-                                            .map(rig -> "not judged: a mask of the rig \"" + rig.name()
+                                            .map(rig -> "not checked: a mask of the rig \"" + rig.name()
                                                     + "\" cuts a shape out of it")
-                                            .orElse("not judged: the shot is not meant to fill the frame"));
+                                            .orElse("not checked: the shot need not fill the frame"));
         }
         if (check.edges().isSealed()) {
             return List.of(String.format(

@@ -58,7 +58,7 @@ public final class DeliveryEdits {
 
     /** Takes a delivery away, with all framings of its own that shots have in it. */
     public static Edit remove(String id) {
-        return Edit.of("removal of a delivery", project -> project.withDeliveries(project.deliveries().stream()
+        return Edit.of("remove delivery", project -> project.withDeliveries(project.deliveries().stream()
                         .filter(delivery -> !delivery.id().equals(id))
                         .toList())
                 .withShots(
@@ -68,7 +68,7 @@ public final class DeliveryEdits {
     /** Lets shots follow their one move again in a delivery. */
     public static Edit giveBack(String id, Set<String> shotIds) {
         return Edit.of(
-                "return to the film's framings",
+                "use the film's framings",
                 project -> project.withShots(project.shots().stream()
                         .map(shot -> shotIds.contains(shot.id()) ? without(shot, id) : shot)
                         .toList()));

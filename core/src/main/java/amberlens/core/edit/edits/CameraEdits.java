@@ -110,7 +110,7 @@ public final class CameraEdits {
 
     /** Turns animation of a lane on, with a key at the frame. */
     public static Edit animate(String shotId, Lane lane, int frame) {
-        return withKey("animation of ", shotId, lane, frame);
+        return withKey("animate ", shotId, lane, frame);
     }
 
     /** Sets a key of a lane at the frame; what is seen does not change. */
@@ -129,18 +129,17 @@ public final class CameraEdits {
 
     /** Turns animation of a lane off; the value at the frame remains. */
     public static Edit makeConstant(String shotId, Lane lane, int frame) {
-        return onLane(
-                "end of animation of " + lane.words().toLowerCase(Locale.ROOT), shotId, lane, new ChannelChange() {
-                    @Override
-                    public <V> Channel<V> apply(Channel<V> channel) {
-                        return Channel.constant(channel.kind(), channel.at(frame));
-                    }
-                });
+        return onLane("stop animating " + lane.words().toLowerCase(Locale.ROOT), shotId, lane, new ChannelChange() {
+            @Override
+            public <V> Channel<V> apply(Channel<V> channel) {
+                return Channel.constant(channel.kind(), channel.at(frame));
+            }
+        });
     }
 
     /** Puts the keys of a property aside, with the value at the frame, or lets them work again. */
     public static Edit mute(String shotId, Property<?> property, boolean muted, int frame) {
-        String name = (muted ? "muting of " : "unmuting of ") + property.lowerWord();
+        String name = (muted ? "mute " : "unmute ") + property.lowerWord();
         return Edit.ofShot(
                 name, shotId, shot -> shot.withCamera(shot.camera().withWhole(property, new Muting(muted, frame))));
     }
@@ -199,7 +198,7 @@ public final class CameraEdits {
     public static Edit muteAll(String shotId, boolean muted, int frame) {
         var muting = new Muting(muted, frame);
         return Edit.ofShot(
-                muted ? "muting of the move" : "unmuting of the move",
+                muted ? "mute move" : "unmute move",
                 shotId,
                 shot -> shot.withCamera(shot.camera().mapWhole(new Channels.Change() {
                     @Override
@@ -222,7 +221,7 @@ public final class CameraEdits {
      * @throws IllegalArgumentException by the edit, when a curved path is to be unlinked
      */
     public static Edit setLinked(String shotId, Property<?> property, boolean linked) {
-        String name = (linked ? "linking of " : "unlinking of ") + property.lowerWord();
+        String name = (linked ? "link " : "unlink ") + property.lowerWord();
         return Edit.ofShot(
                 name,
                 shotId,

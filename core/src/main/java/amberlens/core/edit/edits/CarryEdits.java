@@ -40,7 +40,7 @@ public final class CarryEdits {
     public static Edit carry(Carried what, Set<String> toIds, boolean linked) {
         String fromId = what.from();
         int count = toIds.contains(fromId) ? toIds.size() - 1 : toIds.size();
-        return Edit.of("carrying of a move to " + count + (count == 1 ? " shot" : " shots"), project -> {
+        return Edit.of("carry move to " + count + (count == 1 ? " shot" : " shots"), project -> {
             Shot from = project.shot(fromId).orElseThrow();
             if (linked) {
                 LinkedMoves.requireNoCircle(project, fromId, toIds);
@@ -65,7 +65,7 @@ public final class CarryEdits {
     /** Frees shots from what they follow; their moves stay as they are. */
     public static Edit free(Set<String> shotIds) {
         return Edit.of(
-                "freeing of moves",
+                "stop following",
                 project -> project.withShots(project.shots().stream()
                         .map(shot -> shotIds.contains(shot.id())
                                 ? shot.withSettings(shot.settings().withCarried(Optional.empty()))

@@ -124,7 +124,7 @@ public final class EvenSet {
                 made.add(shot.id());
             }
         }
-        return new Plan(Edit.all("evening of moves", edits), Set.copyOf(made), refusals);
+        return new Plan(Edit.all("even out moves", edits), Set.copyOf(made), refusals);
     }
 
     private double share(double whole, Gist gist) {
@@ -227,7 +227,7 @@ public final class EvenSet {
     }
 
     private static Optional<String> accepted(Shot shot, CameraTrack camera, List<Edit> edits) {
-        edits.add(ShotEdits.setCamera("even move", shot.id(), camera));
+        edits.add(ShotEdits.setCamera("even out move", shot.id(), camera));
         return Optional.empty();
     }
 }

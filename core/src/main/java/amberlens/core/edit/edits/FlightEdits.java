@@ -21,7 +21,7 @@ public final class FlightEdits {
     /** Flies higher or lower on the legs that begin at some frames. */
     public static Edit high(String shotId, Set<Integer> from, double rho) {
         return Edit.of(
-                "height of a flight", project -> changed(project, shotId, camera -> Flights.high(camera, from, rho)));
+                "change flight height", project -> changed(project, shotId, camera -> Flights.high(camera, from, rho)));
     }
 
     private static Project changed(Project project, String shotId, UnaryOperator<CameraTrack> change) {

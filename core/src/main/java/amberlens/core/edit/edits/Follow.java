@@ -50,7 +50,7 @@ public final class Follow {
         Course course = new Course(project, plain, track);
         if (course.leans()) {
             throw new IllegalArgumentException(
-                    "a picture that leans or is bent at its corners cannot be followed on; take pitch, yaw, viewing distance and corners away first");
+                    "a picture with pitch, yaw or pulled corners cannot follow a subject; reset those first");
         }
         OptionalDouble closer = closerBy(course, track, wish);
         boolean goesCloser = wish.closer() && closer.isPresent();

@@ -17,14 +17,14 @@ public final class FootageEdits {
     /** Lets the move go along when the footage is moved under it, or not. */
     public static Edit setTied(String shotId, boolean tied) {
         return Edit.ofShot(
-                tied ? "tying of a move" : "freeing of a move",
+                tied ? "tie move to footage" : "untie move from footage",
                 shotId,
                 shot -> shot.withSource(shot.source().withTied(tied)));
     }
 
     public static Edit setConversion(String shotId, Source.Conversion conversion) {
         return Edit.ofShot(
-                "conversion of footage",
+                "change frame conversion",
                 shotId,
                 shot -> shot.withSource(shot.source().withConversion(conversion)));
     }
@@ -32,7 +32,7 @@ public final class FootageEdits {
     /** Says at which place of its footage a shot begins. */
     public static Edit setIn(String shotId, double place) {
         return Edit.of(
-                "in point",
+                "change in point",
                 project -> project.mapShot(
                         shotId,
                         shot -> Cutting.slipped(
@@ -44,7 +44,7 @@ public final class FootageEdits {
      * with it.
      */
     public static Edit setSpeed(String shotId, double percent) {
-        return Edit.ofShot("speed of footage", shotId, shot -> {
+        return Edit.ofShot("change footage speed", shotId, shot -> {
             Channel<Double> speed = Channel.constant(ValueKinds.NUMBER, percent);
             double before = shot.camera().get(Properties.SPEED).constant();
             boolean along =
@@ -63,7 +63,7 @@ public final class FootageEdits {
 
     /** Makes a shot as long as its footage lasts from its in point at its speed; later shots of its track move along. */
     public static Edit fitLength(String shotId) {
-        return Edit.of("length of a shot", project -> project.shot(shotId)
+        return Edit.of("change shot length", project -> project.shot(shotId)
                 .flatMap(shot -> project.sourceTime(shot)
                         .map(time -> ShotEdits.setLength(shotId, lasting(shot, time), ShotEdits.Timing.KEEP)
                                 .apply(project)))

@@ -21,7 +21,7 @@ public final class FramingEdits {
      */
     public static Edit moveOver(String shotId, List<Integer> frames, double dx, double dy) {
         return Edit.of(
-                "move of " + frames.size() + " framings",
+                "move " + frames.size() + " framings",
                 project -> project.mapShot(shotId, shot -> {
                     CameraTrack moved = shot.camera();
                     for (int frame : frames) {
@@ -43,9 +43,7 @@ public final class FramingEdits {
             }
         };
         return Edit.ofShot(
-                "adding of a framing",
-                shotId,
-                shot -> shot.withCamera(shot.camera().mapPose(keying)));
+                "add framing", shotId, shot -> shot.withCamera(shot.camera().mapPose(keying)));
     }
 
     /** Deletes every key at a frame. */
@@ -57,8 +55,6 @@ public final class FramingEdits {
             }
         };
         return Edit.ofShot(
-                "deletion of a framing",
-                shotId,
-                shot -> shot.withCamera(shot.camera().map(without)));
+                "delete framing", shotId, shot -> shot.withCamera(shot.camera().map(without)));
     }
 }

@@ -22,7 +22,7 @@ public final class LayeringEdits {
     /** Lets a shot fade in from what lies below or from a colour, or come with a cut. */
     public static Edit setEnter(String shotId, Optional<Fade> fade) {
         return Edit.ofShot(
-                fade.isPresent() ? "fade in" : "end of a fade",
+                fade.isPresent() ? "fade in" : "remove fade",
                 shotId,
                 shot -> shot.withLayering(shot.layering().withEnter(fade)));
     }
@@ -30,7 +30,7 @@ public final class LayeringEdits {
     /** Lets a shot fade out to what lies below or to a colour, or go with a cut. */
     public static Edit setLeave(String shotId, Optional<Fade> fade) {
         return Edit.ofShot(
-                fade.isPresent() ? "fade out" : "end of a fade",
+                fade.isPresent() ? "fade out" : "remove fade",
                 shotId,
                 shot -> shot.withLayering(shot.layering().withLeave(fade)));
     }
@@ -57,7 +57,7 @@ public final class LayeringEdits {
      * @throws IllegalArgumentException by the edit, when no shot ends where this one begins
      */
     public static Edit dissolve(String shotId, int frames) {
-        return Edit.of(frames > 0 ? "dissolve" : "end of a dissolve", project -> project.shot(shotId)
+        return Edit.of(frames > 0 ? "dissolve" : "remove dissolve", project -> project.shot(shotId)
                 .map(shot -> dissolved(project, shot, frames))
                 .orElse(project));
     }

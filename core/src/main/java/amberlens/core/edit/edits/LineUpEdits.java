@@ -29,7 +29,7 @@ public final class LineUpEdits {
      * @param byTracks up
      */
     public static Edit move(Set<String> shotIds, int byFrames, int byTracks, Laying laying) {
-        return Edit.of(shotIds.size() == 1 ? "move of a shot" : "move of " + shotIds.size() + " shots", project -> {
+        return Edit.of(shotIds.size() == 1 ? "move shot" : "move " + shotIds.size() + " shots", project -> {
             List<Shot> moved = chosen(project, shotIds);
             if (moved.isEmpty()) {
                 return project;
@@ -93,7 +93,7 @@ public final class LineUpEdits {
      * @param by frames later, less than its length
      */
     public static Edit trimStart(String shotId, int by, Laying laying) {
-        return Edit.of("trim of a shot", project -> project.shot(shotId)
+        return Edit.of("trim shot", project -> project.shot(shotId)
                 .map(shot -> {
                     int most = laying == Laying.OVERWRITE ? -shot.start() : -Shot.LONGEST;
                     int least = Math.max(most, earliest(project, shot));
@@ -121,7 +121,7 @@ public final class LineUpEdits {
 
     /** Moves the last frame of a shot, its move kept in time. */
     public static Edit trimEnd(String shotId, int by, Laying laying) {
-        return Edit.of("trim of a shot", project -> project.shot(shotId)
+        return Edit.of("trim shot", project -> project.shot(shotId)
                 .map(shot -> {
                     Shot cut = Cutting.ofLength(shot, Math.max(1, shot.length() + by));
                     Project room = laying == Laying.OVERWRITE
@@ -139,8 +139,7 @@ public final class LineUpEdits {
 
     /** Moves the footage under a shot, by frames of the footage. */
     public static Edit slip(String shotId, double by) {
-        return Edit.of(
-                "slip of footage", project -> project.mapShot(shotId, shot -> Cutting.slipped(project, shot, by)));
+        return Edit.of("slip footage", project -> project.mapShot(shotId, shot -> Cutting.slipped(project, shot, by)));
     }
 
     /** Cuts shots in two at a frame of the line-up; those that it does not cut stay. */
@@ -169,7 +168,7 @@ public final class LineUpEdits {
      * @throws IllegalArgumentException by the edit, when they cannot be joined; it says why
      */
     public static Edit join(String firstId, String secondId) {
-        return Edit.of("join of shots", project -> {
+        return Edit.of("join shots", project -> {
             Shot first = project.shot(firstId).orElseThrow();
             Shot second = project.shot(secondId).orElseThrow();
             Shot joined = Joining.join(project, first, second);
@@ -179,7 +178,7 @@ public final class LineUpEdits {
 
     /** Puts copies of shots behind them; what comes later moves along. */
     public static Edit duplicate(Set<String> shotIds) {
-        return Edit.of(shotIds.size() == 1 ? "copy of a shot" : "copy of " + shotIds.size() + " shots", project -> {
+        return Edit.of(shotIds.size() == 1 ? "copy shot" : "copy " + shotIds.size() + " shots", project -> {
             Project grown = project;
             for (int track : new TreeSet<>(
                     chosen(project, shotIds).stream().map(Shot::track).toList())) {
@@ -200,22 +199,21 @@ public final class LineUpEdits {
 
     /** Removes shots, and closes the gaps they leave or not. */
     public static Edit delete(Set<String> shotIds, Laying laying) {
-        return Edit.of(
-                shotIds.size() == 1 ? "deletion of a shot" : "deletion of " + shotIds.size() + " shots", project -> {
-                    Project rest = project;
-                    for (Shot shot : chosen(project, shotIds).reversed()) {
-                        rest = Row.without(rest, Set.of(shot.id()));
-                        if (laying == Laying.RIPPLE) {
-                            rest = Row.shifted(rest, shot.track(), shot.start(), -shot.length(), Set.of());
-                        }
-                    }
-                    return rest;
-                });
+        return Edit.of(shotIds.size() == 1 ? "delete shot" : "delete " + shotIds.size() + " shots", project -> {
+            Project rest = project;
+            for (Shot shot : chosen(project, shotIds).reversed()) {
+                rest = Row.without(rest, Set.of(shot.id()));
+                if (laying == Laying.RIPPLE) {
+                    rest = Row.shifted(rest, shot.track(), shot.start(), -shot.length(), Set.of());
+                }
+            }
+            return rest;
+        });
     }
 
     /** Closes all gaps of a track; dissolves stay as long as they are. */
     public static Edit closeGaps(int track) {
-        return Edit.of("closing of gaps", project -> {
+        return Edit.of("close gaps", project -> {
             List<Shot> laid = new ArrayList<>();
             int end = 0;
             int shift = 0;
@@ -231,7 +229,7 @@ public final class LineUpEdits {
 
     /** Gives shots one length each; later shots of their tracks move along. */
     public static Edit setLengths(Set<String> shotIds, int length, ShotEdits.Timing timing) {
-        return Edit.of("lengths of shots", project -> {
+        return Edit.of("change shot lengths", project -> {
             Project fitted = project;
             for (Shot shot : chosen(project, shotIds)) {
                 fitted = ShotEdits.setLength(shot.id(), Math.clamp(length, 1, Shot.LONGEST), timing)
@@ -243,7 +241,7 @@ public final class LineUpEdits {
 
     /** Stretches shots together so that they last a number of frames, each in proportion. */
     public static Edit fitTotal(Set<String> shotIds, int frames, ShotEdits.Timing timing) {
-        return Edit.of("fit to a total time", project -> {
+        return Edit.of("fit to total time", project -> {
             List<Shot> shots = chosen(project, shotIds);
             long whole = shots.stream().mapToLong(Shot::length).sum();
             Project fitted = project;

@@ -67,7 +67,7 @@ public final class LookEdits {
 
     /** The same looks for other shots, instead of theirs. */
     public static Edit copy(Project project, Shot from, Set<String> toIds) {
-        return replace("copying of looks", without(toIds, from.id()), of(project, from));
+        return replace("copy looks", without(toIds, from.id()), of(project, from));
     }
 
     private static Set<String> without(Set<String> ids, String one) {
@@ -78,23 +78,23 @@ public final class LookEdits {
 
     /** Takes a look away. */
     public static Edit remove(String shotId, Look look) {
-        return change("removal of " + lower(look), shotId, look.owner(), _ -> Optional.empty());
+        return change("remove " + lower(look), shotId, look.owner(), _ -> Optional.empty());
     }
 
     /** Takes all looks of shots away. */
     public static Edit removeAll(Set<String> shotIds) {
-        return eachOf("removal of all looks", shotIds, (_, shot) -> shot.withLooks(List.of()));
+        return eachOf("remove all looks", shotIds, (_, shot) -> shot.withLooks(List.of()));
     }
 
     /** Puts a look aside, or lets it work again. */
     public static Edit switchOn(String shotId, Look look, boolean on) {
-        String name = (on ? "taking up of " : "putting aside of ") + lower(look);
+        String name = (on ? "enable " : "disable ") + lower(look);
         return change(name, shotId, look.owner(), found -> Optional.of(found.withOn(on)));
     }
 
     /** Puts all looks of shots aside, or lets them work again. */
     public static Edit switchAll(Set<String> shotIds, boolean on) {
-        String name = on ? "taking up of all looks" : "putting aside of all looks";
+        String name = on ? "enable all looks" : "disable all looks";
         return eachOf(
                 name,
                 shotIds,
@@ -104,7 +104,7 @@ public final class LookEdits {
 
     /** Moves a look up or down in the list; at its ends it stays. */
     public static Edit move(String shotId, Look look, int by) {
-        return Edit.ofShot("order of looks", shotId, shot -> {
+        return Edit.ofShot("reorder looks", shotId, shot -> {
             List<Look> looks = new ArrayList<>(shot.looks());
             int at = indexOf(looks, look.owner());
             if (at >= 0) {

@@ -24,20 +24,20 @@ public final class MarkerEdits {
     }
 
     public static Edit delete(Optional<String> shotId, int frame) {
-        return on("deletion of a marker", shotId, markers -> markers.stream()
+        return on("delete marker", shotId, markers -> markers.stream()
                 .filter(marker -> marker.at() != frame)
                 .toList());
     }
 
     public static Edit rename(Optional<String> shotId, int frame, String name) {
-        return on("name of a marker", shotId, markers -> markers.stream()
+        return on("rename marker", shotId, markers -> markers.stream()
                 .map(marker -> marker.at() == frame ? marker.withName(name) : marker)
                 .toList());
     }
 
     /** Moves a marker; one that stands at the new frame gives way. */
     public static Edit move(Optional<String> shotId, int from, int to) {
-        return on("move of a marker", shotId, markers -> {
+        return on("move marker", shotId, markers -> {
             var moved = new ArrayList<>(
                     markers.stream().filter(marker -> marker.at() != from).toList());
             markers.stream()

@@ -20,7 +20,7 @@ public final class MediaEdits {
 
     /** Puts media on the shelf, behind what is there. */
     public static Edit add(Media media) {
-        return Edit.of("import of " + media.fileName(), project -> {
+        return Edit.of("import " + media.fileName(), project -> {
             var all = new ArrayList<>(project.media());
             all.add(media);
             return project.withMedia(all);
@@ -29,8 +29,7 @@ public final class MediaEdits {
 
     /** Puts several media on the shelf, in their order; each gets an id of its own. */
     public static Edit addAll(List<Media> found) {
-        String name =
-                found.size() == 1 ? "import of " + found.getFirst().fileName() : "import of " + found.size() + " files";
+        String name = found.size() == 1 ? "import " + found.getFirst().fileName() : "import " + found.size() + " files";
         return Edit.of(name, project -> {
             var all = new ArrayList<>(project.media());
             var ids = FreshIds.many("m", all.stream().map(Media::id).toList(), found.size());
@@ -43,7 +42,7 @@ public final class MediaEdits {
 
     /** Takes media off the shelf, with all shots that show it and all clips that play it. */
     public static Edit remove(String mediaId) {
-        return Edit.of("removal from the shelf", project -> {
+        return Edit.of("remove from the Shelf", project -> {
             Set<String> shown = project.shots().stream()
                     .filter(shot -> shot.media().equals(mediaId))
                     .map(Shot::id)
@@ -60,12 +59,12 @@ public final class MediaEdits {
 
     /** Says where missing files are now. What was found replaces what was known of each, but for its id. */
     public static Edit find(Map<String, Media> found) {
-        return foundAs(found.size() == 1 ? "finding of a picture" : "finding of " + found.size() + " pictures", found);
+        return foundAs(found.size() == 1 ? "find picture" : "find " + found.size() + " pictures", found);
     }
 
     /** Takes files as they really are, by the ids of their media. */
     public static Edit conform(Map<String, Media> there) {
-        return foundAs("taking of files as they are", there);
+        return foundAs("accept changed files", there);
     }
 
     private static Edit foundAs(String name, Map<String, Media> found) {
@@ -95,9 +94,7 @@ public final class MediaEdits {
     /** Shows other media in shots and keeps their moves. */
     public static Edit replace(Set<String> shotIds, String mediaId, Look look) {
         return Edit.of(
-                shotIds.size() == 1
-                        ? "replacing of a picture"
-                        : "replacing of the pictures of " + shotIds.size() + " shots",
+                shotIds.size() == 1 ? "replace picture" : "replace the pictures of " + shotIds.size() + " shots",
                 project -> {
                     Media now = project.media(mediaId).orElseThrow();
                     return project.withShots(project.shots().stream()

@@ -88,6 +88,6 @@ public record OutputSeal(List<Edit> steps, List<String> refusals) {
 
     /** All steps as one. */
     public Edit edit() {
-        return Edit.all("seal for an export", steps);
+        return Edit.all("seal for export", steps);
     }
 }

@@ -32,7 +32,7 @@ public final class PathEdits {
 
     /** Makes the leg from the key at or before the frame straight. */
     public static Edit straighten(String shotId, int frame) {
-        return onLeg("straight path", shotId, frame, (keys, i) -> {
+        return onLeg("make path straight", shotId, frame, (keys, i) -> {
             keys.set(i, withOut(keys.get(i), FramePoint.ZERO));
             keys.set(i + 1, withIn(keys.get(i + 1), FramePoint.ZERO));
         });
@@ -43,7 +43,7 @@ public final class PathEdits {
      * key before to the key after; where there is no such neighbour, a little to the side.
      */
     public static Edit curve(String shotId, int frame) {
-        return onLeg("curved path", shotId, frame, (keys, i) -> {
+        return onLeg("make path curved", shotId, frame, (keys, i) -> {
             FramePoint from = keys.get(i).value();
             FramePoint to = keys.get(i + 1).value();
             FramePoint way = to.minus(from);
@@ -76,7 +76,7 @@ public final class PathEdits {
      */
     public static Edit pull(String shotId, int frame, End end, FramePoint offset, boolean smooth) {
         return onPosition(
-                "pull of the path",
+                "reshape path",
                 shotId,
                 position -> position.mapKeys(key -> {
                     if (key.at() != frame) {
@@ -95,7 +95,7 @@ public final class PathEdits {
     /** Makes the key at a frame a corner without handles. */
     public static Edit corner(String shotId, int frame) {
         return onPosition(
-                "corner in the path",
+                "make corner in path",
                 shotId,
                 position -> position.mapKeys(key -> key.at() == frame ? key.withHandles(PathHandles.STRAIGHT) : key));
     }

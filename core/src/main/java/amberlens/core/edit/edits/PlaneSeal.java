@@ -56,7 +56,7 @@ public record PlaneSeal(Edit edit, String words) {
         List<Plane> deeper = deeper(media.planes(), report.depths(), words);
         Project now = project;
         if (!words.isEmpty()) {
-            Edit fill = PlaneEdits.set("deeper filling", media.id(), deeper);
+            Edit fill = PlaneEdits.set("deepen fill", media.id(), deeper);
             steps.add(fill);
             now = fill.apply(now);
         }
@@ -103,6 +103,6 @@ public record PlaneSeal(Edit edit, String words) {
 
     private static Edit times(Shot shot, double factor) {
         Channel<Double> parallax = shot.camera().get(Properties.PARALLAX).mapValues(value -> value * factor);
-        return ShotEdits.setCamera("less parallax", shot.id(), shot.camera().with(Properties.PARALLAX, parallax));
+        return ShotEdits.setCamera("reduce parallax", shot.id(), shot.camera().with(Properties.PARALLAX, parallax));
     }
 }

@@ -21,6 +21,6 @@ public final class ProjectEdits {
     }
 
     public static Edit rename(String name) {
-        return Edit.of("project name", project -> project.withName(name));
+        return Edit.of("rename project", project -> project.withName(name));
     }
 }

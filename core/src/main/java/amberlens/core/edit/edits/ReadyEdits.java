@@ -157,7 +157,7 @@ public final class ReadyEdits {
                 .map(Shot::id)
                 .collect(Collectors.toSet());
         return plan(
-                "arrangement of " + pictures.size() + " shots",
+                "arrange moves of " + pictures.size() + " shots",
                 project,
                 pictures,
                 plain(project, limitPercent),

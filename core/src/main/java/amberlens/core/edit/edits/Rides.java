@@ -54,9 +54,9 @@ public final class Rides {
         return switch (rider) {
             case Rider.Above above -> {
                 Shot other = project.shot(above.shotId()).orElseThrow();
-                yield ShotEdits.setCamera("riding on a subject", other.id(), above(other));
+                yield ShotEdits.setCamera("attach to subject", other.id(), above(other));
             }
-            case Rider.OfMask mask -> ShotEdits.setCamera("riding on a subject", shot.id(), mask(mask.look()));
+            case Rider.OfMask mask -> ShotEdits.setCamera("attach to subject", shot.id(), mask(mask.look()));
         };
     }
 

@@ -23,7 +23,7 @@ public final class RigEdits {
      * @param shotIds at least one shot of the project
      */
     public static Edit lay(Set<String> shotIds) {
-        return Edit.of("rig over " + shotIds.size() + (shotIds.size() == 1 ? " shot" : " shots"), project -> {
+        return Edit.of("add rig over " + shotIds.size() + (shotIds.size() == 1 ? " shot" : " shots"), project -> {
             List<Shot> below = LineUpEdits.chosen(project, shotIds);
             if (below.isEmpty()) {
                 return project;

@@ -16,13 +16,13 @@ public final class SettingsEdits {
 
     public static Edit setFillsFrame(String shotId, boolean fills) {
         return change(
-                fills ? "filling of the frame" : "not filling the frame",
+                fills ? "must fill the frame" : "need not fill the frame",
                 shotId,
                 settings -> settings.withFillsFrame(fills));
     }
 
     public static Edit setKeepInside(String shotId, boolean keep) {
-        return change(keep ? "keep inside" : "end of keep inside", shotId, settings -> settings.withKeepInside(keep));
+        return change(keep ? "keep inside" : "turn off Keep inside", shotId, settings -> settings.withKeepInside(keep));
     }
 
     public static Edit setBackdrop(String shotId, Backdrop backdrop) {
@@ -46,7 +46,7 @@ public final class SettingsEdits {
 
     /** Locks a framing against seals, or unlocks it. */
     public static Edit setLocked(String shotId, int frame, boolean locked) {
-        return change(locked ? "lock of a framing" : "unlocking of a framing", shotId, settings -> {
+        return change(locked ? "lock framing" : "unlock framing", shotId, settings -> {
             var frames = new TreeSet<>(settings.locked());
             if (locked) {
                 frames.add(frame);
@@ -59,12 +59,12 @@ public final class SettingsEdits {
 
     /** Judges a shot by the whole of its picture again. */
     public static Edit judgeWhole(String shotId) {
-        return change("judging by the whole picture", shotId, settings -> settings.withOpaqueOnly(false));
+        return change("check the whole picture", shotId, settings -> settings.withOpaqueOnly(false));
     }
 
     /** Judges a shot by the opaque bounds of its picture, which were measured. */
     public static Edit judgeOpaque(String shotId, PictureArea bounds) {
-        return Edit.of("judging by the opaque bounds", project -> project.shot(shotId)
+        return Edit.of("check the opaque part", project -> project.shot(shotId)
                 .map(shot -> project.withMedia(project.media().stream()
                                 .map(media -> media.id().equals(shot.media()) ? media.withOpaque(bounds) : media)
                                 .toList())

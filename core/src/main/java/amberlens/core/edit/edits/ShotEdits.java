@@ -24,7 +24,7 @@ public final class ShotEdits {
 
     /** A shot of the media, conformed to the frame, at the given place among the shots of the first track. */
     public static Edit add(Media media, Conform conform, int place) {
-        return Edit.of("adding of a shot", project -> {
+        return Edit.of("add shot", project -> {
             Shot shot = newShot(project, media, conform);
             var row = new ArrayList<>(LineUp.track(project, FIRST_TRACK));
             row.add(Math.clamp(place, 0, row.size()), shot);
@@ -65,7 +65,7 @@ public final class ShotEdits {
 
     /** Gives a shot another length; later shots of its track move along. */
     public static Edit setLength(String shotId, int length, Timing timing) {
-        return Edit.of("length of a shot", project -> project.shot(shotId)
+        return Edit.of("change shot length", project -> project.shot(shotId)
                 .map(shot -> shiftedAfter(
                         project.mapShot(shotId, old -> resized(old, length, timing)), shot, length - shot.length()))
                 .orElse(project));
@@ -86,7 +86,7 @@ public final class ShotEdits {
     }
 
     public static Edit rename(String shotId, String name) {
-        return Edit.ofShot("name of a shot", shotId, shot -> shot.withName(name));
+        return Edit.ofShot("rename shot", shotId, shot -> shot.withName(name));
     }
 
     /** Lays a shot's picture into the frame anew, unturned and without keys. */

@@ -56,7 +56,7 @@ public final class SoundEdits {
 
     /** Moves clips in time and to other tracks, their distances kept, as far as there is room at the start and above. */
     public static Edit move(Set<String> clipIds, Seconds by, int byTracks) {
-        return Edit.of(clipIds.size() == 1 ? "move of a sound" : "move of " + clipIds.size() + " sounds", project -> {
+        return Edit.of(clipIds.size() == 1 ? "move sound" : "move " + clipIds.size() + " sounds", project -> {
             List<SoundClip> chosen = chosen(project, clipIds);
             if (chosen.isEmpty()) {
                 return project;
@@ -76,7 +76,7 @@ public final class SoundEdits {
     /** Moves a clip in time and to another track; it begins at 0 at the earliest. */
     public static Edit move(String clipId, Seconds start, int track) {
         Seconds from = start.compareTo(Seconds.ZERO) < 0 ? Seconds.ZERO : start;
-        return change("move of a sound", clipId, clip -> clip.withStart(from).withTrack(track));
+        return change("move sound", clipId, clip -> clip.withStart(from).withTrack(track));
     }
 
     /**
@@ -86,7 +86,7 @@ public final class SoundEdits {
      * @param start on the line-up, before its end; not further back than its sound reaches
      */
     public static Edit trimStart(String clipId, Seconds start, FrameRate rate) {
-        return change("start of a sound", clipId, clip -> {
+        return change("trim sound start", clipId, clip -> {
             Seconds earliest = clip.start().minus(clip.in());
             Seconds from = latest(latest(start, earliest), Seconds.ZERO);
             if (from.compareTo(clip.end()) >= 0) {
@@ -102,7 +102,7 @@ public final class SoundEdits {
     /** Gives a clip another end, behind its start. */
     public static Edit trimEnd(String clipId, Seconds end) {
         return change(
-                "end of a sound",
+                "trim sound end",
                 clipId,
                 clip -> end.compareTo(clip.start()) <= 0 ? clip : clip.withPart(clip.in(), end.minus(clip.start())));
     }
@@ -110,14 +110,12 @@ public final class SoundEdits {
     /** Plays another part of the sound at the same place; not before its beginning. */
     public static Edit slip(String clipId, Seconds by) {
         return change(
-                "slip of a sound",
-                clipId,
-                clip -> clip.withPart(latest(clip.in().plus(by), Seconds.ZERO), clip.length()));
+                "slip sound", clipId, clip -> clip.withPart(latest(clip.in().plus(by), Seconds.ZERO), clip.length()));
     }
 
     /** Cuts a clip in two at a time within it; the level goes on. */
     public static Edit split(String clipId, Seconds at) {
-        return Edit.of("cut of a sound", project -> project.sounds().stream()
+        return Edit.of("split sound", project -> project.sounds().stream()
                 .filter(clip -> clip.id().equals(clipId))
                 .filter(clip -> at.compareTo(clip.start()) > 0 && at.compareTo(clip.end()) < 0)
                 .findFirst()
@@ -142,7 +140,7 @@ public final class SoundEdits {
     }
 
     public static Edit setLevel(String clipId, Channel<Double> level) {
-        return setLevel("level of a sound", clipId, level);
+        return setLevel("change sound level", clipId, level);
     }
 
     /** Likewise under another name. */
@@ -151,12 +149,12 @@ public final class SoundEdits {
     }
 
     public static Edit setFades(String clipId, Seconds enter, Seconds leave) {
-        return change("fade of a sound", clipId, clip -> clip.withFades(enter, leave));
+        return change("change sound fade", clipId, clip -> clip.withFades(enter, leave));
     }
 
     public static Edit mute(Set<String> clipIds, boolean mute) {
         return Edit.of(
-                mute ? "mute of sounds" : "sounds heard again",
+                mute ? "mute sounds" : "unmute sounds",
                 project -> project.withSounds(project.sounds().stream()
                         .map(clip -> clipIds.contains(clip.id()) ? clip.withMute(mute) : clip)
                         .toList()));
@@ -164,7 +162,7 @@ public final class SoundEdits {
 
     public static Edit remove(Set<String> clipIds) {
         return Edit.of(
-                "sounds taken away",
+                "delete sounds",
                 project -> project.withSounds(project.sounds().stream()
                         .filter(clip -> !clipIds.contains(clip.id()))
                         .toList()));
@@ -172,12 +170,12 @@ public final class SoundEdits {
 
     /** How loud everything is together, in dB. */
     public static Edit setSoundLevel(double level) {
-        return Edit.of("level of all sounds", project -> project.withSoundLevel(level));
+        return Edit.of("change master level", project -> project.withSoundLevel(level));
     }
 
     /** Copies of clips behind the last of them, their distances kept. */
     public static Edit copy(Set<String> clipIds) {
-        return Edit.of("copy of sounds", project -> {
+        return Edit.of("copy sounds", project -> {
             List<SoundClip> chosen = chosen(project, clipIds);
             if (chosen.isEmpty()) {
                 return project;
@@ -209,7 +207,7 @@ public final class SoundEdits {
 
     /** Lets the sound of shots' own footage be heard, or not. */
     public static Edit setHeard(Set<String> shotIds, boolean heard) {
-        return Edit.of(heard ? "sound of footage" : "muting of footage", project -> {
+        return Edit.of(heard ? "unmute footage" : "mute footage", project -> {
             Project changed = project;
             for (String id : shotIds) {
                 changed = changed.mapShot(
@@ -225,7 +223,7 @@ public final class SoundEdits {
      * @throws IllegalArgumentException by the edit, where that cannot be; it says why
      */
     public static Edit detach(String shotId) {
-        return Edit.of("detaching of sound", project -> {
+        return Edit.of("detach sound", project -> {
             Shot shot = project.shot(shotId).orElseThrow();
             Hearing.undetachable(project, shot).ifPresent(why -> {
                 throw new IllegalArgumentException("The sound stays with its shot: " + why + ".");

@@ -48,7 +48,7 @@ public record Steady(CameraTrack camera, double closer, double shake, int keys, 
     public static Steady of(Project project, Shot shot, Track ground) {
         if (shot.camera().hasDepth()) {
             throw new IllegalArgumentException(
-                    "a picture that leans or is bent at its corners cannot be held still; take pitch, yaw, viewing distance and corners away first");
+                    "a picture with pitch, yaw or pulled corners cannot be stabilised; reset those first");
         }
         Size size = project.mediaOf(shot).size();
         Size frame = project.frameSize();
@@ -63,8 +63,7 @@ public record Steady(CameraTrack camera, double closer, double shake, int keys, 
             Pose pose = shot.camera().at(at);
             if (Math.abs(pose.scale().x() - pose.scale().y())
                     > SAME_SHAPE * pose.scale().x()) {
-                throw new IllegalArgumentException(
-                        "a picture that is stretched cannot be held still; link its scale first");
+                throw new IllegalArgumentException("a stretched picture cannot be stabilised; link its scale first");
             }
             Pose held = held(pose, spots[at], middle);
             scales.add(held.scale());
@@ -110,7 +109,7 @@ public record Steady(CameraTrack camera, double closer, double shake, int keys, 
                         keys,
                         unsure);
             case SealResult.Refused refused ->
-                throw new IllegalArgumentException("it cannot be held still without an open edge: " + refused.reason());
+                throw new IllegalArgumentException("it cannot be stabilised without an open edge: " + refused.reason());
         };
     }
 }

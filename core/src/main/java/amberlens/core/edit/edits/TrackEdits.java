@@ -39,7 +39,7 @@ public final class TrackEdits {
 
     /** Takes a track away; moves that followed it keep their keys. */
     public static Edit remove(String mediaId, String trackId) {
-        return Edit.of("removal of a track", project -> changed(project, mediaId, tracks -> without(tracks, trackId)));
+        return Edit.of("remove track", project -> changed(project, mediaId, tracks -> without(tracks, trackId)));
     }
 
     /** An id that no track of an item has. */

@@ -10,7 +10,7 @@ public final class VersionEdits {
 
     /** Keeps the move as it is now as a version of its own; the shot goes on with an equal one. */
     public static Edit keep(String shotId) {
-        return Edit.ofShot("keeping of a version", shotId, shot -> {
+        return Edit.ofShot("keep version", shotId, shot -> {
             var versions = new ArrayList<>(shot.settings().alternatives());
             versions.addFirst(new Alternative(nextName(shot), shot.camera()));
             return shot.withSettings(shot.settings().withAlternatives(versions));
@@ -19,7 +19,7 @@ public final class VersionEdits {
 
     /** Takes the version in front into use and puts the move in its place behind all others; again and again, all come round. */
     public static Edit next(String shotId) {
-        return Edit.ofShot("other version of the move", shotId, shot -> {
+        return Edit.ofShot("switch version", shotId, shot -> {
             var versions = new ArrayList<>(shot.settings().alternatives());
             if (versions.isEmpty()) {
                 return shot;
@@ -33,7 +33,7 @@ public final class VersionEdits {
 
     /** Forgets the version in front. */
     public static Edit forget(String shotId) {
-        return Edit.ofShot("forgetting of a version", shotId, shot -> {
+        return Edit.ofShot("discard version", shotId, shot -> {
             var versions = new ArrayList<>(shot.settings().alternatives());
             if (!versions.isEmpty()) {
                 versions.removeFirst();

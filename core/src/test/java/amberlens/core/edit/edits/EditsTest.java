@@ -146,9 +146,9 @@ class EditsTest {
         history.apply(FramingEdits.add("s1", 0), "frame 0");
         Project done = history.present();
         assertThat(history.unsaved()).isTrue();
-        assertThat(history.undoName()).contains("adding of a framing");
+        assertThat(history.undoName()).contains("add framing");
         assertThat(history.undo().orElseThrow().place()).isEqualTo("frame 0");
-        assertThat(history.names()).containsExactly("adding of a shot", "adding of a framing");
+        assertThat(history.names()).containsExactly("add shot", "add framing");
         assertThat(history.position()).isEqualTo(1);
         history.undo();
         assertThat(history.present()).isEqualTo(EMPTY);

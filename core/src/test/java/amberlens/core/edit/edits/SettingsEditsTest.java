@@ -51,7 +51,7 @@ class SettingsEditsTest {
                         .settings()
                         .locked())
                 .isEmpty();
-        assertThat(SettingsEdits.setLocked("s1", 8, true).name()).isEqualTo("lock of a framing");
+        assertThat(SettingsEdits.setLocked("s1", 8, true).name()).isEqualTo("lock framing");
     }
 
     @Test

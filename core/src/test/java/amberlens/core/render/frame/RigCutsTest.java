@@ -118,6 +118,6 @@ class RigCutsTest {
         assertThat(ground(masked)).isPositive();
         assertThat(check(masked).judged()).isFalse();
         assertThat(CheckWords.edges(masked, check(masked)))
-                .containsExactly("not judged: a mask of the rig \"Drift\" cuts a shape out of it");
+                .containsExactly("not checked: a mask of the rig \"Drift\" cuts a shape out of it");
     }
 }

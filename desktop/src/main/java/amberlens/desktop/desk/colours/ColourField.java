@@ -29,7 +29,7 @@ public final class ColourField extends HBox {
         this.desk = desk;
         picker.setId(id + "-picker");
         picker.getStyleClass().addAll("button", "colour-swatch");
-        Hint.of(picker, "Choose a colour; the recent ones stand below the others");
+        Hint.of(picker, "Choose a colour; recent colours are below");
         picker.setAccessibleText("Colour");
         picker.getCustomColors()
                 .setAll(desk.preferences().recentColours().stream()

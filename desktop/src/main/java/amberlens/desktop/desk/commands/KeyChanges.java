@@ -82,7 +82,7 @@ public final class KeyChanges {
                                     marker.onLineUp() ? Optional.empty() : Optional.of(shot.id()), marker.frame()));
                 case Selection.Sounds _, Selection.LevelKeys _ -> throw new IllegalStateException("no part of a shot");
                 case Selection.LegFrom _ ->
-                    desk.say("A leg goes when one of its framings goes; select a framing to delete it.");
+                    desk.say("A leg disappears with its framing. Select a framing to delete it.");
                 case Selection.Nothing _ ->
                     desk.document()
                             .apply(LineUpEdits.delete(
@@ -192,14 +192,14 @@ public final class KeyChanges {
         desk.cursor().enterShot();
         desk.cursor().selectedShot().ifPresent(shot -> desk.document()
                 .apply(CameraEdits.setFraming(
-                        "reset of a framing", shot.id(), desk.cursor().shotFrame(), neutral(shot))));
+                        "reset framing", shot.id(), desk.cursor().shotFrame(), neutral(shot))));
     }
 
     /** The neutral pose without any keys. */
     public void resetMove() {
         desk.cursor().selectedShot().ifPresent(shot -> desk.document()
                 .apply(ShotEdits.setCamera(
-                        "reset of the move",
+                        "reset move",
                         shot.id(),
                         CameraTrack.still(neutral(shot)).withLooksOf(shot.camera()))));
     }

@@ -40,9 +40,8 @@ public final class ShotLength {
 
     private void ask(Shot shot, int length) {
         overlay.ask(
-                "The shot gets another length",
-                "Shall its keys keep their timing, or shall the move stretch with the shot? This is asked once; the Shot menu"
-                        + " changes it.",
+                "Change the shot's length",
+                "Should the keys keep their timing, or should the move stretch with the shot? You are asked once; the Shot menu changes it later.",
                 List.of(
                         answer("Keep the timing", true, shot, length, Timing.KEEP),
                         answer("Stretch the move", false, shot, length, Timing.STRETCH),

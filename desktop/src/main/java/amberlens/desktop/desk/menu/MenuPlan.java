@@ -90,9 +90,9 @@ final class MenuPlan {
                                         "shot.longer",
                                         "shot.shorter")),
                         group(
-                                inner("Lay in anew", "shot.fill", "shot.fit", "shot.one_to_one"),
+                                inner("Reset to", "shot.fill", "shot.fit", "shot.one_to_one"),
                                 inner(
-                                        "Behind it",
+                                        "Background",
                                         "shot.backdrop-below",
                                         "shot.backdrop-blurred",
                                         "shot.backdrop-colour"),

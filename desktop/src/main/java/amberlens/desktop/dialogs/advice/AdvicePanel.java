@@ -37,7 +37,7 @@ final class AdvicePanel extends DialogPanel {
     private final Services services;
     private final Runnable close;
     private final VBox rows = new VBox(10);
-    private final Label note = DialogParts.quiet("Looking at every move …");
+    private final Label note = DialogParts.quiet("Checking every move …");
 
     AdvicePanel(Desk desk, Services services, Runnable close) {
         super("Judder and evenness");
@@ -78,9 +78,9 @@ final class AdvicePanel extends DialogPanel {
         long shots = found.stream().map(Advice::shotId).distinct().count();
         note.setText(
                 found.isEmpty()
-                        ? "Nothing was found that the eye would stumble over."
-                        : Counted.of(found.size(), "thing") + " to look at in " + Counted.of(shots, "shot")
-                                + "; they are taste, not faults.");
+                        ? "No uneven motion found."
+                        : Counted.of(found.size(), "thing") + " to review in " + Counted.of(shots, "shot")
+                                + "; these are matters of taste, not faults.");
     }
 
     private HBox row(Project project, Shot shot, Advice advice, int number) {
@@ -91,13 +91,13 @@ final class AdvicePanel extends DialogPanel {
         VBox said = new VBox(2, what, words);
         HBox.setHgrow(said, Priority.ALWAYS);
         said.setMinWidth(0);
-        Button slowly = named(other("Look at it slowly", () -> lookSlowly(shot, advice)), "advice-slow-" + number);
+        Button slowly = named(other("Play slowly", () -> lookSlowly(shot, advice)), "advice-slow-" + number);
         HBox row = new HBox(8, said, slowly);
         advice.mend()
                 .ifPresentOrElse(
                         mend -> row.getChildren()
                                 .add(named(other(mend.words(), () -> mend(mend)), "advice-mend-" + number)),
-                        () -> row.getChildren().add(DialogParts.quiet("mending it would open an edge")));
+                        () -> row.getChildren().add(DialogParts.quiet("fixing it would open an edge")));
         row.getChildren().forEach(node -> {
             if (node instanceof Button button) {
                 button.setMinWidth(USE_PREF_SIZE);
@@ -114,7 +114,7 @@ final class AdvicePanel extends DialogPanel {
     private void mend(Advice.Mend mend) {
         rows.setDisable(true); // the others were found in the moves as they were
         desk.document().apply(mend.edit());
-        note.setText("Looking again …");
+        note.setText("Checking again …");
         look();
     }
 
@@ -126,6 +126,6 @@ final class AdvicePanel extends DialogPanel {
                 start + advice.span().from(), start + advice.span().to());
         desk.cursor().seek(span.from());
         desk.cursor().transport().lookSlowly(span, SLOWLY);
-        desk.say(sentence(advice.kind().words() + ", at a quarter of the speed; Space stops"));
+        desk.say(sentence(advice.kind().words() + ", at a quarter of the speed. Space stops."));
     }
 }

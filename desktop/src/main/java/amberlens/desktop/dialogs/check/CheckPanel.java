@@ -41,8 +41,8 @@ public final class CheckPanel extends DialogPanel implements Subscription {
         ALL("all shots"),
         OPEN("with an open edge"),
         SOFT("too soft"),
-        HASTY("too hasty"),
-        MISSING("with a missing picture");
+        HASTY("too fast"),
+        MISSING("with missing media");
 
         private final String words;
 
@@ -61,7 +61,7 @@ public final class CheckPanel extends DialogPanel implements Subscription {
     private final ComboBox<Listed> listed =
             Choices.of(List.of(Listed.values()), choice -> choice.words, Listed.ALL, "check-listed");
     private final Subscription subscription;
-    private final Button seal = new Button("Seal the selected");
+    private final Button seal = new Button("Seal selected");
     private final Round asked;
 
     public CheckPanel(Desk desk, Services services, Runnable close) {
@@ -219,7 +219,7 @@ public final class CheckPanel extends DialogPanel implements Subscription {
     private void apply(Seals seals) {
         int count = seals.edits.size();
         if (count > 0) {
-            desk.document().apply(Edit.all("seal of " + Counted.of(count, "shot"), seals.edits));
+            desk.document().apply(Edit.all("seal " + Counted.of(count, "shot"), seals.edits));
         }
         check();
         if (!seals.refused.isEmpty()) {

@@ -93,7 +93,7 @@ final class CheckTable extends TableView<ShotCheck> {
 
     private String edges(ShotCheck check) {
         if (!check.judged()) {
-            return desk.document().project().isTitle(check.shot()) ? "a title" : "not meant to fill the frame";
+            return desk.document().project().isTitle(check.shot()) ? "a title" : "need not fill the frame";
         }
         if (check.edges().isSealed() && !check.planes().isSealed()) {
             return "▨ open behind a plane at " + time(check.worstFrame());
@@ -117,7 +117,7 @@ final class CheckTable extends TableView<ShotCheck> {
         double seconds = crossing(check);
         return seconds > 999
                 ? "still"
-                : String.format(Locale.ROOT, "%.1f s across%s", seconds, hasty(check) ? ", hasty" : "");
+                : String.format(Locale.ROOT, "%.1f s across%s", seconds, hasty(check) ? ", fast" : "");
     }
 
     private <T extends Comparable<T>> void column(

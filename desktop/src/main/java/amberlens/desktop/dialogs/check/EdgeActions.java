@@ -65,7 +65,7 @@ public final class EdgeActions {
                 .apply(SettingsEdits.setFillsFrame(found.id(), !found.fillsFrame())));
         setting(
                 "edges.opaque",
-                "Judge by the opaque bounds of the picture",
+                "Check only the opaque part of the picture",
                 "",
                 found -> found.settings().opaqueOnly(),
                 this::judgeOpaque);
@@ -73,8 +73,8 @@ public final class EdgeActions {
         actions.add(
                 Menu.EDGES,
                 "edges.delivery",
-                "Judge edges and room for the delivery guide",
-                () -> (viewing.judgingDelivery() ? "✓ " : "") + "Judge edges and room for the delivery guide",
+                "Check edges and room for the delivery guide",
+                () -> (viewing.judgingDelivery() ? "✓ " : "") + "Check edges and room for the delivery guide",
                 "",
                 Needs.of("a delivery guide, see View", () -> viewing.delivery().isPresent()),
                 () -> viewing.setJudgingDelivery(!viewing.judgingDelivery()));
@@ -185,7 +185,7 @@ public final class EdgeActions {
         }
         Picture picture = services.ready().of(desk.document().project().mediaOf(shot), 0);
         if (!(picture instanceof Picture.Pixels pixels)) {
-            desk.say("The picture is not there yet; try again when it is shown.");
+            desk.say("The picture is still loading. Try again in a moment.");
             return;
         }
         services.background()

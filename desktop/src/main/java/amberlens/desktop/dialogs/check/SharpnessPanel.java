@@ -38,11 +38,14 @@ final class SharpnessPanel extends DialogPanel {
                     fill();
                 })
                 .refusing(value ->
-                        value > 0 && value <= 1_000_000 ? Optional.empty() : Optional.of("a limit lies above 0 %"));
+                        value > 0 && value <= 1_000_000 ? Optional.empty() : Optional.of("enter a limit above 0 %"));
         limit.setId("sharpness-limit");
         limit.show(desk.preferences().limitPercent());
         HBox limits = new HBox(
-                8, DialogParts.quiet("Counts as sharp up to"), limit, DialogParts.quiet("% (110 is common practice)"));
+                8,
+                DialogParts.quiet("Counts as sharp up to"),
+                limit,
+                DialogParts.quiet("% (enlargement up to 110 % is seldom noticed)"));
         limits.setAlignment(Pos.CENTER_LEFT);
         body(worst, limits, sizes);
         foot(
@@ -73,7 +76,7 @@ final class SharpnessPanel extends DialogPanel {
         sizes.addRow(
                 row++, DialogParts.quiet("Output"), DialogParts.quiet("Enlarged to"), DialogParts.quiet("The picture"));
         for (OutputSize size : OutputSize.of(greatest, desk.document().project().frameSize())) {
-            Label verdict = new Label(size.does(limit) ? "✓ would do" : "✗ would be soft");
+            Label verdict = new Label(size.does(limit) ? "✓ sharp" : "✗ soft");
             verdict.getStyleClass().add(size.does(limit) ? "would-do" : "would-not");
             sizes.addRow(
                     row++,

@@ -76,9 +76,7 @@ final class DeliveriesPanel extends DialogPanel implements DeliveryRow.Ways {
         more.setAlignment(Pos.CENTER_LEFT);
         body(
                 DialogParts.sentence(
-                        "The same film in other frames. A shot keeps its one move, seen through the largest window of the shape; Reframe"
-                                + " finds framings that show more of the picture, around the subject, sealed. What is framed by hand while a"
-                                + " delivery is looked at is the shot's own there."),
+                        "The same film in other frame shapes. A shot keeps its move, cropped to the largest window of the shape. Reframe finds sealed framings around the subject that show more. Framings you make while viewing a delivery belong to that delivery."),
                 rows,
                 more,
                 note);
@@ -191,7 +189,7 @@ final class DeliveriesPanel extends DialogPanel implements DeliveryRow.Ways {
             note.setText("");
             action.run();
         } catch (IllegalArgumentException e) {
-            note.setText("That cannot be: " + e.getMessage() + ".");
+            note.setText("Not possible: " + e.getMessage() + ".");
         }
     }
 

@@ -31,8 +31,8 @@ public final class DeliveryActions {
     }
 
     private void add(Actions actions, Services services, Overlay overlay) {
-        Needs delivery = Needs.of(
-                "a delivery that is looked at", () -> desk.document().delivery().isPresent());
+        Needs delivery =
+                Needs.of("a delivery in view", () -> desk.document().delivery().isPresent());
         actions.add(Menu.PROJECT, "delivery.list", "Deliveries…", "Shortcut+Alt+D", Needs.NOTHING, () -> {
             var panel = new DeliveriesPanel(desk, services, reframing, overlay::close);
             overlay.show(panel, panel::escape);
@@ -40,7 +40,7 @@ public final class DeliveryActions {
         actions.add(
                 Menu.PROJECT,
                 "delivery.next",
-                "Look at the next frame shape",
+                "View the next frame shape",
                 "Shortcut+Alt+N",
                 Needs.of(
                         "a delivery",
@@ -52,7 +52,7 @@ public final class DeliveryActions {
                 "Reframe the selected shots",
                 "",
                 Needs.of(
-                        "a delivery that is looked at, and a selected shot",
+                        "a delivery in view, and a selected shot",
                         () -> desk.document().delivery().isPresent()
                                 && !selected().isEmpty()),
                 () -> desk.document().delivery().ifPresent(shown -> reframing.reframe(shown, selected(), () -> {})));
@@ -71,9 +71,7 @@ public final class DeliveryActions {
                 "delivery.give-back",
                 "Back to the film's framings",
                 "",
-                Needs.of(
-                        "a selected shot with framings of its own in the delivery that is looked at",
-                        () -> !own().isEmpty()),
+                Needs.of("a selected shot with framings of its own in the delivery in view", () -> !own().isEmpty()),
                 () -> desk.document().delivery().ifPresent(shown -> desk.document()
                         .applyToWhole(DeliveryEdits.giveBack(shown.id(), own()))));
     }

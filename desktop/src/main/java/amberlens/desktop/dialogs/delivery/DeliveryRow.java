@@ -107,7 +107,7 @@ final class DeliveryRow {
         }
         delivery = now;
         found.setText("…");
-        look.setText(lookedAt ? "Looked at" : "Look at it");
+        look.setText(lookedAt ? "Viewing" : "View");
         look.setDisable(lookedAt);
     }
 

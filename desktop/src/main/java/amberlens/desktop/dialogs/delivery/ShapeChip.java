@@ -24,7 +24,7 @@ public final class ShapeChip extends MenuButton {
         this.actions = actions;
         setId("shape");
         getStyleClass().addAll("chip", "shape-chip");
-        Hint.of(this, "In which of its frames the film is looked at and worked on");
+        Hint.of(this, "The frame shape you view and work in");
         setOnShowing(_ -> fill());
         getItems().add(new MenuItem());
         setMinWidth(USE_PREF_SIZE);

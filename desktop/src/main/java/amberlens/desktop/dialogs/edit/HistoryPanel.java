@@ -29,7 +29,7 @@ final class HistoryPanel extends DialogPanel {
         scroll.setFitToWidth(true);
         TextSizes.pref(scroll, 420, ROWS_HEIGHT);
         rows.setId("history-rows");
-        body(DialogParts.quiet("Click a step to have everything up to it, and nothing after it."), scroll);
+        body(DialogParts.quiet("Click a step to return to it."), scroll);
         foot(main("Close", overlay::close));
         fill();
         scroll.setVvalue(1);

@@ -48,25 +48,19 @@ public final class ExchangeActions {
     }
 
     public void addTo(Actions actions) {
-        actions.add(
-                Menu.PROJECT, "project.take", "Edit of another program…", "", Needs.NOTHING, () -> files.editToTake()
-                        .ifPresent(this::begin));
-        actions.add(
-                Menu.LINE_UP,
-                "lineup.timeline",
-                "Hand on as a timeline…",
-                "",
-                DeskNeeds.shots(desk),
-                () -> files.moveTo(MoveFormat.OTIO, desk.document().proposedName() + MoveFormat.OTIO.ending())
-                        .ifPresent(this::timeline));
+        actions.add(Menu.PROJECT, "project.take", "Import edit…", "", Needs.NOTHING, () -> files.editToTake()
+                .ifPresent(this::begin));
+        actions.add(Menu.LINE_UP, "lineup.timeline", "Export timeline…", "", DeskNeeds.shots(desk), () -> files.moveTo(
+                        MoveFormat.OTIO, desk.document().proposedName() + MoveFormat.OTIO.ending())
+                .ifPresent(this::timeline));
         actions.add(
                 Menu.MOVE,
                 "move.out",
-                "Hand the move on…",
+                "Export move…",
                 "",
                 DeskNeeds.shot(desk),
                 () -> overlay.show(new MoveOutPanel(overlay::close, this::handOn), overlay::close));
-        actions.add(Menu.MOVE, "move.in", "Take a move in…", "", DeskNeeds.shot(desk), () -> files.editToTake()
+        actions.add(Menu.MOVE, "move.in", "Import move…", "", DeskNeeds.shot(desk), () -> files.editToTake()
                 .ifPresent(this::takeMove));
     }
 
@@ -76,7 +70,7 @@ public final class ExchangeActions {
         selected.flatMap(shot -> files.moveTo(format, shot.name() + format.ending()))
                 .ifPresent(file -> work(() -> {
                     List<String> notes = MoveOut.write(project, selected.get(), format, file);
-                    return () -> tell("The move is in " + file, notes);
+                    return () -> tell("Move exported to " + file, notes);
                 }));
     }
 
@@ -84,7 +78,7 @@ public final class ExchangeActions {
         Project project = desk.document().project();
         work(() -> {
             List<String> notes = MoveOut.lineUp(project, file);
-            return () -> tell("The Line-up is in " + file, notes);
+            return () -> tell("Timeline exported to " + file, notes);
         });
     }
 
@@ -104,8 +98,7 @@ public final class ExchangeActions {
         Optional<Path> picture = desk.cursor().selectedShot().map(now::mediaOf).flatMap(ExchangeActions::file);
         work(() -> {
             Taken taken = TakeIn.from(file, new TakeIn.Wishes(picture, Optional.empty(), Optional.empty()), probe());
-            return () -> begin.accept(
-                    taken.project(), () -> tellIfAny("It is laid out; some things are to be known", taken.remarks()));
+            return () -> begin.accept(taken.project(), () -> tellIfAny("Imported, with notes", taken.remarks()));
         });
     }
 
@@ -126,10 +119,10 @@ public final class ExchangeActions {
             return () -> {
                 desk.document()
                         .apply(Edit.ofShot(
-                                "taking of a move",
+                                "import move",
                                 shot.id(),
                                 found -> found.withCamera(found.camera().withMoveOf(from.camera()))));
-                tellIfAny("The move is there; some things are to be known", taken.remarks());
+                tellIfAny("Move imported, with notes", taken.remarks());
             };
         });
     }

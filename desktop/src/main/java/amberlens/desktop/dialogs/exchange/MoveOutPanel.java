@@ -20,7 +20,7 @@ final class MoveOutPanel extends FormPanel {
     private final Runnable close;
 
     MoveOutPanel(Runnable close, Consumer<MoveFormat> chosen) {
-        super("Hand the move on", "Choose the file…", close);
+        super("Export move", "Choose the file…", close);
         this.close = close;
         this.chosen = chosen;
         format = Choices.of(List.of(MoveFormat.values()), MoveFormat::words, MoveFormat.CSS, "move-format");
@@ -39,8 +39,10 @@ final class MoveOutPanel extends FormPanel {
         return switch (format) {
             case CSS ->
                 "A page that a browser plays. Eases stay eases; what CSS does not know is sampled to within 0.1 px.";
-            case SVG -> "One animated SVG element of the frame's size. Pictures that lean cannot be said.";
-            case LOTTIE -> "For players in apps and pages. Footage and pictures that lean cannot be said.";
+            case SVG ->
+                "One animated SVG element of the frame's size. Tilted pictures cannot be exported in this format.";
+            case LOTTIE ->
+                "For players in apps and pages. Footage and tilted pictures cannot be exported in this format.";
             case CSV -> "Pose and map of every frame, for tables and programs. It can be taken in again.";
             case FFMPEG -> "Filters that make the frames from the picture, without Amber Lens.";
             case OTIO -> "For programs that cut. It can be taken in again, with the move and its keys.";

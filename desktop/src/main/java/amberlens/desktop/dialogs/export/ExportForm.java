@@ -71,8 +71,8 @@ final class ExportForm extends GridPane {
     private final ComboBox<Quality> quality;
     private final ComboBox<Optional<Double>> loudness;
     private final Label use = new Label();
-    private final CheckBox transparent = new CheckBox("Transparent where no picture is");
-    private final CheckBox onlyChanged = new CheckBox("Only what has changed since it was last exported");
+    private final CheckBox transparent = new CheckBox("Transparent background");
+    private final CheckBox onlyChanged = new CheckBox("Only what changed since the last export");
     private final TextField destination = new TextField();
     private final ShapeChoice shapes;
 
@@ -133,10 +133,10 @@ final class ExportForm extends GridPane {
     private static String loudnessWords(Optional<Double> target) {
         return target.map(lufs -> String.format(
                         Locale.ROOT,
-                        "brought to %.0f LUFS, %s",
+                        "normalised to %.0f LUFS, %s",
                         lufs,
                         lufs == EvenLoudness.BROADCAST ? "broadcast" : "streaming"))
-                .orElse("as loud as it is");
+                .orElse("unchanged");
     }
 
     /** As it is now: a seal may have changed it since the dialog opened. */
@@ -206,7 +206,7 @@ final class ExportForm extends GridPane {
         }
         transparent.setText(
                 format.getValue().alpha() || alone
-                        ? "Transparent where no picture is"
+                        ? "Transparent background"
                         : "No transparency: this format cannot keep it");
     }
 
@@ -266,7 +266,7 @@ final class ExportForm extends GridPane {
                             Timecode.parse(to.getText(), project().frame().rate()))
                     : chosenSpan();
             if (destination.getText().isBlank()) {
-                throw new FileProblem("Say where to save the film.");
+                throw new FileProblem("Choose where to save the film.");
             }
             Path path = Path.of(destination.getText().strip());
             FrameRate other = rate.getValue();

@@ -26,7 +26,7 @@ public final class QueuePanel extends DialogPanel implements Subscription {
 
     private final ExportQueue queue;
     private final VBox rows = new VBox(10);
-    private final Button clear = new Button("Clear what has ended");
+    private final Button clear = new Button("Clear finished");
     private final Button stopAll = new Button("Stop all");
     private final Subscription subscription;
     private List<ExportQueue.Entry> shown = List.of();
@@ -47,7 +47,7 @@ public final class QueuePanel extends DialogPanel implements Subscription {
                 other(clear, queue::clear),
                 named(other(stopAll, queue::stopAll), "queue-stop-all"),
                 DialogParts.gap(),
-                named(main("Close, and go on", close), "queue-close"));
+                named(main("Close and continue", close), "queue-close"));
         setId("queue-panel");
         subscription = desk.subscribe(changes -> {
             if (changes.contains(Change.EXPORTS)) {

@@ -136,7 +136,7 @@ final class FolderFilmPanel extends FormPanel {
         if (!lines.isEmpty()) {
             List<String> first = lines.subList(0, Math.min(TOLD, lines.size()));
             overlay.tell(
-                    "The film is laid out; some things are to be known",
+                    "Film made, with notes",
                     String.join("\n", first)
                             + (lines.size() > TOLD ? "\n… and " + (lines.size() - TOLD) + " more." : ""));
         }

@@ -37,17 +37,17 @@ public final class FollowActions {
                                 .map(shot -> desk.document().project().mediaOf(shot))
                                 .filter(Media::moves)
                                 .isPresent());
-        actions.add(Menu.MOVE, "follow.steady", "Hold the footage still", "", footage, () -> desk.cursor()
+        actions.add(Menu.MOVE, "follow.steady", "Stabilise footage", "", footage, () -> desk.cursor()
                 .selectedShot()
                 .ifPresent(tracks::steady));
         actions.add(
                 Menu.MOVE,
                 "follow.stop",
-                "Stop looking through the footage",
+                "Stop tracking",
                 "",
-                Needs.of("footage that is being looked through", tracks::isRunning),
+                Needs.of("tracking in progress", tracks::isRunning),
                 tracks::stop);
-        actions.add(Menu.MOVE, "follow.away", "Take the track away", "", tracked, () -> desk.cursor()
+        actions.add(Menu.MOVE, "follow.away", "Remove the track", "", tracked, () -> desk.cursor()
                 .selectedShot()
                 .ifPresent(shot -> takeAway(desk, shot)));
     }

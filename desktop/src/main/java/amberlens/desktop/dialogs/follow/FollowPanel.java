@@ -59,7 +59,7 @@ final class FollowPanel extends FormPanel {
     private final ComboBox<Optional<Rider>> who;
     private final Slider calm = slider("follow-calm", "From pinned to calm", USUAL_CALM, WHOLE);
     private final Slider lead =
-            slider("follow-lead", "Room in the direction in which it goes", 0, WHOLE * Wish.MOST_LEAD);
+            slider("follow-lead", "Lead room in the direction of travel", 0, WHOLE * Wish.MOST_LEAD);
     private final CheckBox closer = new CheckBox("Go closer where there is no room");
     private final CheckBox grows = new CheckBox("Grow and shrink with it");
     private final NumberField across;
@@ -87,13 +87,8 @@ final class FollowPanel extends FormPanel {
         who = Choices.of(riders, rider -> rider.map(Rider::words).orElse("The camera"), Optional.empty(), "follow-who");
         place = seen();
         across = number(
-                "follow-across",
-                "Where it is to be seen, from the left, in pixels of the frame",
-                x -> new FramePoint(x, place.y()));
-        down = number(
-                "follow-down",
-                "Where it is to be seen, from the top, in pixels of the frame",
-                y -> new FramePoint(place.x(), y));
+                "follow-across", "Horizontal place in the frame, in frame pixels", x -> new FramePoint(x, place.y()));
+        down = number("follow-down", "Vertical place in the frame, in frame pixels", y -> new FramePoint(place.x(), y));
         point = other("Point at it there", this::pointAtIt);
         build(tracks.size() > 1, riders.size() > 1);
     }
@@ -229,12 +224,11 @@ final class FollowPanel extends FormPanel {
             if (rider.isPresent()) {
                 Edit riding = new Rides(project, shot, chosen, frame, growing).edit(rider.get());
                 riding.apply(project);
-                return new Answer(
-                        Optional.of(riding), rider.get().words() + " goes along with it, as it stands to it now.");
+                return new Answer(Optional.of(riding), rider.get().words() + " rides on it from its present place.");
             }
             Following following = Follow.of(project, shot, chosen, wish);
             return new Answer(
-                    Optional.of(ShotEdits.setCamera("following of a subject", shot.id(), following.camera())),
+                    Optional.of(ShotEdits.setCamera("follow subject", shot.id(), following.camera())),
                     words(following));
         } catch (IllegalArgumentException e) {
             return new Answer(Optional.empty(), "Not: " + e.getMessage() + ".");
@@ -268,7 +262,8 @@ final class FollowPanel extends FormPanel {
         refused = edit.isEmpty();
         boolean asks = chosen.asksFor().isPresent();
         point.setVisible(asks);
-        String guessed = asks ? " In " + Counted.of(chosen.guessed(), "frame") + " of the footage it is a guess." : "";
+        String guessed =
+                asks ? " In " + Counted.of(chosen.guessed(), "frame") + " of the footage it is uncertain." : "";
         found.setText(answer.words + guessed);
         edit.ifPresentOrElse(desk.document()::show, desk.document()::cancel);
     }
@@ -284,7 +279,7 @@ final class FollowPanel extends FormPanel {
     @Override
     protected void take() {
         Edit made = edit.orElseThrow(
-                () -> new IllegalArgumentException(refused ? found.getText() : "Wait until it is worked out."));
+                () -> new IllegalArgumentException(refused ? found.getText() : "Still computing. Wait a moment."));
         desk.document().cancel();
         desk.document().apply(made);
         overlay.close();

@@ -31,11 +31,9 @@ final class ArrangePanel extends FormPanel {
         amount.setId("arrange-amount");
         seed.setId("arrange-seed");
         row("Amount, %", amount);
-        row("Choice number", seed);
+        row("Seed", seed);
         explain(
-                "Panoramas are swept, tall pictures tilted, the others pushed into, slid over, drifted or revealed. Directions"
-                        + " alternate, no move comes twice in a row, and every move is sealed. Another number makes another choice; the"
-                        + " same one makes the same.");
+                "Panoramas get a sweep and tall pictures a tilt; the others get a push-in, slide, drift or reveal. Directions alternate, no move repeats in a row, and every move is sealed. The same seed gives the same choice.");
     }
 
     @Override

@@ -27,14 +27,14 @@ public final class CarryActions {
         actions.add(
                 Menu.MOVE,
                 "move.free",
-                "Free from the move it follows",
+                "Stop following another shot",
                 () -> desk.cursor()
                         .selectedShot()
                         .flatMap(shot -> shot.settings().carried())
                         .flatMap(link -> desk.document().project().shot(link.from()))
                         .map(Shot::name)
-                        .map(name -> "Free from the move of \"" + name + "\"")
-                        .orElse("Free from the move it follows"),
+                        .map(name -> "Stop following \"" + name + "\"")
+                        .orElse("Stop following another shot"),
                 "",
                 Needs.of("a shot that follows the move of another", () -> desk.cursor()
                         .selectedShot()
@@ -52,7 +52,7 @@ public final class CarryActions {
         actions.add(
                 Menu.MOVE,
                 "move.even",
-                "Even the moves of a set…",
+                "Even out moves…",
                 "Shift+Alt+E",
                 DeskNeeds.shots(desk),
                 () -> overlay.show(new EvenPanel(desk, services, overlay), overlay::close));

@@ -24,8 +24,8 @@ final class CarryPanel extends FormPanel {
     private final Desk desk;
     private final Overlay overlay;
     private final Map<Property<?>, CheckBox> boxes = new LinkedHashMap<>();
-    private final CheckBox looks = new CheckBox("All its looks, instead of theirs");
-    private final CheckBox linked = new CheckBox("They follow: what changes this move changes theirs");
+    private final CheckBox looks = new CheckBox("Replace their looks with all of its looks");
+    private final CheckBox linked = new CheckBox("Link: later changes to this move change theirs too");
 
     CarryPanel(Desk desk, Overlay overlay) {
         super(
@@ -42,9 +42,9 @@ final class CarryPanel extends FormPanel {
         linked.setId("carry-linked");
         row("", linked);
         int others = desk.cursor().selection().shots().size() - 1;
-        explain("To " + others + (others == 1 ? " other shot" : " other shots")
-                + ", with the same look on each picture and stretched to each length. A property that is changed on one of"
-                + " them later is its own from then on.");
+        explain(
+                "To " + others + (others == 1 ? " other shot" : " other shots")
+                        + ", fitted to each picture and length. A property you change on one of them later is no longer linked.");
     }
 
     private static String words(Group group) {

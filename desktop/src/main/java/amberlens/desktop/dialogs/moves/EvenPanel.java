@@ -42,7 +42,7 @@ final class EvenPanel extends FormPanel {
     private final Round asked;
 
     EvenPanel(Desk desk, Services services, Overlay overlay) {
-        super("Even the moves of a set", "Even them", overlay::close);
+        super("Even out moves", "Even out", overlay::close);
         this.desk = desk;
         asked = new Round(services.background());
         this.overlay = overlay;
@@ -61,10 +61,9 @@ final class EvenPanel extends FormPanel {
         note.setId("even-note");
         row("The same", match);
         row("Directions", course);
-        row("Amount, % of the middle one", amount);
+        row("Amount, % of the median", amount);
         explain(
-                "Each move keeps its times, its eases and where it is half-way; how far it slides and zooms becomes that of the middle one of"
-                        + " the set. Every move is sealed. Pictures that lean, flights and titles stay as they are.");
+                "Each move keeps its timing, eases and midpoint. Its slide and zoom become those of the median move. Every move is sealed. Tilted pictures, flights and titles stay unchanged.");
         body(scroll, note);
         match.setOnAction(_ -> look());
         course.setOnAction(_ -> look());
@@ -76,7 +75,7 @@ final class EvenPanel extends FormPanel {
         plan = Optional.empty();
         arrows.draw(project, shots, project, shots);
         if (shots.size() < 2) {
-            note.setText("At least two shots that move are needed; select them, or none for all.");
+            note.setText("Select at least two shots that move, or none for all.");
             return;
         }
         EvenSet set;
@@ -105,17 +104,17 @@ final class EvenPanel extends FormPanel {
         List<Shot> then =
                 shots.stream().map(shot -> after.shot(shot.id()).orElseThrow()).toList();
         arrows.draw(project, shots, after, then);
-        note.setText(Counted.of(found.made().size(), "move") + " would be alike, sealed."
+        note.setText(Counted.of(found.made().size(), "move") + " would match, sealed."
                 + (found.refusals().isEmpty() ? "" : " Not: " + String.join("; ", found.refusals()) + "."));
     }
 
     @Override
     protected void take() {
         EvenSet.Plan made = plan.orElseThrow(() -> new IllegalArgumentException(
-                shots.size() < 2 ? "There are no two moves to make alike." : "Wait until all moves are looked at."));
+                shots.size() < 2 ? "Select at least two shots that move." : "Still checking moves. Wait a moment."));
         desk.document().apply(made.edit());
         overlay.close();
-        desk.say(Counted.of(made.made().size(), "move") + " made alike."
+        desk.say(Counted.of(made.made().size(), "move") + " evened out."
                 + (made.refusals().isEmpty() ? "" : " Not: " + String.join("; ", made.refusals()) + "."));
     }
 }

@@ -54,8 +54,8 @@ public final class MoveActions {
                         .filter(found -> Framings.of(found.camera()).size() > 1)
                         .isPresent()),
                 changes::fly);
-        actions.add(Menu.MOVE, "move.gentle", "Gentle everywhere", "G", shot, changes::gentleEverywhere);
-        actions.add(Menu.MOVE, "move.glide", "One glide through the framings", "Shift+G", shot, changes::glide);
+        actions.add(Menu.MOVE, "move.gentle", "Gentle eases everywhere", "G", shot, changes::gentleEverywhere);
+        actions.add(Menu.MOVE, "move.glide", "Glide through the framings", "Shift+G", shot, changes::glide);
         actions.add(
                 Menu.MOVE,
                 "move.mute",
@@ -73,14 +73,19 @@ public final class MoveActions {
     private static void keys(Actions actions, Desk desk) {
         var timing = new KeyTiming(desk);
         Needs some = DeskNeeds.keys(desk);
-        actions.add(Menu.KEYS, "keys.on", "Move a frame on", "Alt+Right", some, () -> timing.nudge(1));
-        actions.add(Menu.KEYS, "keys.back", "Move a frame back", "Alt+Left", some, () -> timing.nudge(-1));
+        actions.add(Menu.KEYS, "keys.on", "Move one frame later", "Alt+Right", some, () -> timing.nudge(1));
+        actions.add(Menu.KEYS, "keys.back", "Move one frame earlier", "Alt+Left", some, () -> timing.nudge(-1));
         actions.add(
-                Menu.KEYS, "keys.far-on", "Move ten frames on", "Alt+Shift+Right", some, () -> timing.nudge(BIG_STEP));
+                Menu.KEYS,
+                "keys.far-on",
+                "Move ten frames later",
+                "Alt+Shift+Right",
+                some,
+                () -> timing.nudge(BIG_STEP));
         actions.add(
                 Menu.KEYS,
                 "keys.far-back",
-                "Move ten frames back",
+                "Move ten frames earlier",
                 "Alt+Shift+Left",
                 some,
                 () -> timing.nudge(-BIG_STEP));

@@ -34,7 +34,7 @@ final class ProofPanel extends DialogPanel {
     private final Project project;
     private final Proof.Origin origin;
     private final ProgressBar bar = new ProgressBar(0);
-    private final Label words = new Label("Looking at every frame …");
+    private final Label words = new Label("Checking every frame …");
     private @Nullable Work<?> writing;
 
     ProofPanel(Desk desk, Services services, Overlay overlay, Path file) {
@@ -81,7 +81,8 @@ final class ProofPanel extends DialogPanel {
 
     private void end(Optional<List<ShotCheck>> checks) {
         checks.ifPresent(found -> overlay.tell(
-                "Proof", CheckWords.verdict(found) + " The page is in " + file + "; a browser shows and prints it."));
+                "Proof",
+                CheckWords.verdict(found) + " Saved to " + file + "; open it in a browser to read or print it."));
     }
 
     /** Closes the dialog; what is not finished leaves nothing behind. */

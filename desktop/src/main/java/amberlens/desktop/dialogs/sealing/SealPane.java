@@ -73,10 +73,10 @@ public final class SealPane extends BorderPane implements Subscription {
                     refresh();
                 })
                 .refusing(value ->
-                        value > 0 && value <= 1_000_000 ? Optional.empty() : Optional.of("a limit lies above 0 %"));
+                        value > 0 && value <= 1_000_000 ? Optional.empty() : Optional.of("enter a limit above 0 %"));
         limit.setId("seal-limit");
         addKey.setId("seal-add-key");
-        Hint.of(addKey, "Only where the keys there are cannot do it, one key is added where it helps most");
+        Hint.of(addKey, "If the existing keys cannot seal it, one key is added where it helps most");
         addKey.setOnAction(_ -> refresh());
         scope.getItems().setAll(SealScope.values());
         scope.setValue(SealScope.SHOT);
@@ -207,7 +207,7 @@ public final class SealPane extends BorderPane implements Subscription {
             desk.document().cancel();
             desk.cursor().select(chosen);
         }
-        heading.setText(shot.get().name() + ": working it out …");
+        heading.setText(shot.get().name() + ": computing …");
         rows.values().forEach(SealRow::waiting);
         accept.setDisable(true);
         showLocks(shot.get());
@@ -228,8 +228,8 @@ public final class SealPane extends BorderPane implements Subscription {
                 + (found.alreadySealed()
                         ? "every frame is sealed"
                         : best.isEmpty()
-                                ? "no way with these keys; see why"
-                                : "choose a way; it is shown as it would be"));
+                                ? "not possible with these keys; see why"
+                                : "choose a way; the preview shows it"));
         if (best.isEmpty()) {
             desk.document().cancel();
         }
@@ -318,7 +318,7 @@ public final class SealPane extends BorderPane implements Subscription {
                         .isPresent())
                 .toList();
         if (!sealed.isEmpty()) {
-            desk.document().apply(Edit.of("seal of " + Counted.of(sealed.size(), "shot"), project -> {
+            desk.document().apply(Edit.of("seal " + Counted.of(sealed.size(), "shot"), project -> {
                 Project changed = project;
                 for (SealedShot one : sealed) {
                     changed = SealEdits.accept(one.shot(), by, (SealResult.Sealed) one.result())

@@ -93,7 +93,7 @@ final class FramePanel extends FormPanel {
         try {
             return new Shutter(Double.parseDouble(shutter.getText().strip()));
         } catch (NumberFormatException _) {
-            throw new IllegalArgumentException("The shutter is a number of degrees.");
+            throw new IllegalArgumentException("Enter the shutter angle in degrees.");
         }
     }
 }

@@ -34,7 +34,7 @@ public final class Leaving {
                     "Closing now would stop " + (left == 1 ? "it" : "them")
                             + ", and nothing of what is not finished would be left.",
                     List.of(
-                            new Overlay.Answer("Go on, and close when done", true, () -> {
+                            new Overlay.Answer("Continue, and close when done", true, () -> {
                                 hide.run();
                                 exports.whenDone(end);
                             }),

@@ -83,10 +83,10 @@ public final class ProjectActions {
         actions.add(
                 Menu.PROJECT,
                 "project.exports",
-                "Exports that wait and run…",
+                "Export queue…",
                 "Shortcut+Shift+E",
                 Needs.of(
-                        "an export that waits, runs or is done",
+                        "an export in the queue",
                         () -> !services.exports().entries().isEmpty()),
                 exports);
     }

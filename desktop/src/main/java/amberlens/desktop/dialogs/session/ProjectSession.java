@@ -154,8 +154,9 @@ public final class ProjectSession {
 
     private void askAboutChange(Path file, Runnable afterwards) {
         overlay.ask(
-                "Somebody else has changed the file",
-                file + " is not what it was when it was opened or saved here. Saving would replace what is there now.",
+                "The file has changed on disk",
+                file
+                        + " was changed outside Amber Lens since it was opened or saved here. Saving replaces that version.",
                 List.of(
                         new Overlay.Answer("Save under another name", true, () -> askWhere()
                                 .ifPresent(other -> write(other, Optional.empty(), afterwards))),
@@ -170,11 +171,11 @@ public final class ProjectSession {
             return;
         }
         overlay.ask(
-                "Keep the changes?",
-                "\"" + desk.document().project().name() + "\" has changes that are not saved.",
+                "Save the changes?",
+                "\"" + desk.document().project().name() + "\" has unsaved changes.",
                 List.of(
                         new Overlay.Answer("Save", true, () -> save(() -> whenSafe(action))),
-                        new Overlay.Answer("Don't keep them", false, () -> {
+                        new Overlay.Answer("Don't save", false, () -> {
                             services.keeping().forget();
                             action.run();
                         }),
@@ -247,7 +248,7 @@ public final class ProjectSession {
                         version.path(),
                         read -> desk.document()
                                 .applyToWhole(Edit.of(
-                                        "return to the version of " + VersionsPanel.TIME.format(version.saved()),
+                                        "restore version of " + VersionsPanel.TIME.format(version.saved()),
                                         _ -> read.project())),
                         why -> overlay.tell("That version could not be opened", why));
     }

@@ -63,7 +63,7 @@ final class RecoveryPanel extends DialogPanel {
         scroll.setMaxHeight(TALLEST);
         TextSizes.prefWidth(scroll, 620);
         body(
-                DialogParts.quiet("Amber Lens ended before this was saved. Nothing is forgotten until you say so."),
+                DialogParts.quiet("Amber Lens closed before this was saved. Nothing is deleted until you decide."),
                 scroll);
         foot(named(other("Decide later", this::done), "recovery-later"));
     }
@@ -95,7 +95,7 @@ final class RecoveryPanel extends DialogPanel {
                     open.accept(file);
                 })));
         HBox row = new HBox(12);
-        buttons.getChildren().add(button("Forget it", "quiet-button", "recovery-forget", () -> {
+        buttons.getChildren().add(button("Discard", "quiet-button", "recovery-forget", () -> {
             safe.forget(work);
             gone(row);
         }));
@@ -111,7 +111,7 @@ final class RecoveryPanel extends DialogPanel {
         VBox row = new VBox(
                 4,
                 DialogParts.strong(count == 1 ? "An export was cut off" : count + " exports were cut off"),
-                DialogParts.quiet("Nothing of what was not finished was left; they can be made again from the start."),
+                DialogParts.quiet("No partial files were left. The exports can be restarted."),
                 buttons);
         buttons.getChildren()
                 .addAll(
@@ -119,7 +119,7 @@ final class RecoveryPanel extends DialogPanel {
                             exportAgain.accept(safe);
                             gone(row);
                         }),
-                        button("Forget", "quiet-button", "recovery-exports-forget", () -> {
+                        button("Discard", "quiet-button", "recovery-exports-forget", () -> {
                             safe.forgetExports();
                             gone(row);
                         }));

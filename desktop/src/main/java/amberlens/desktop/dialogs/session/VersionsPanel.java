@@ -29,10 +29,10 @@ final class VersionsPanel extends DialogPanel {
         body(DialogParts.sentence(
                 versions.isEmpty()
                         ? "Nothing was saved under this name yet."
-                        : "As they were saved, the newest first. Taking one is a step that can be undone."));
+                        : "Newest first. Restoring one can be undone."));
         for (int i = 0; i < versions.size(); i++) {
             Version version = versions.get(i);
-            Button taken = new Button("Take this one");
+            Button taken = new Button("Restore");
             taken.setId("version-" + i);
             taken.getStyleClass().add("quiet-button");
             taken.setOnAction(_ -> {

@@ -68,13 +68,13 @@ public final class WindowFileChoice implements FileChoice {
 
     @Override
     public Optional<Path> looksToTake() {
-        return path(chooser("Take kept looks", new FileChooser.ExtensionFilter("Kept looks", "*" + LookFile.ENDING))
+        return path(chooser("Import looks", new FileChooser.ExtensionFilter("Kept looks", "*" + LookFile.ENDING))
                 .showOpenDialog(owner));
     }
 
     @Override
     public Optional<Path> moveToTake() {
-        return path(chooser("Take a kept move", new FileChooser.ExtensionFilter("Kept moves", "*" + MoveFile.ENDING))
+        return path(chooser("Import kept move", new FileChooser.ExtensionFilter("Kept moves", "*" + MoveFile.ENDING))
                 .showOpenDialog(owner));
     }
 
@@ -106,13 +106,13 @@ public final class WindowFileChoice implements FileChoice {
         var edits = new FileChooser.ExtensionFilter(
                 "Timelines, edit lists, tables of keys, moves",
                 TakeIn.endings().stream().map(ending -> "*" + ending).toList());
-        return path(chooser("Take in", edits).showOpenDialog(owner));
+        return path(chooser("Import", edits).showOpenDialog(owner));
     }
 
     @Override
     public Optional<Path> moveTo(MoveFormat format, String proposedName) {
         FileChooser chooser =
-                chooser("Hand on to", new FileChooser.ExtensionFilter(format.words(), "*" + format.ending()));
+                chooser("Export to", new FileChooser.ExtensionFilter(format.words(), "*" + format.ending()));
         chooser.setInitialFileName(proposedName);
         return path(chooser.showSaveDialog(owner));
     }

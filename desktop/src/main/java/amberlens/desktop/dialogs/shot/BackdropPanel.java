@@ -39,7 +39,7 @@ final class BackdropPanel extends FormPanel {
     private final TextField number = new TextField();
 
     BackdropPanel(Desk desk, Overlay overlay, Shot shot) {
-        super("Behind " + shot.name(), "Put it there", overlay::close);
+        super("Behind " + shot.name(), "Apply", overlay::close);
         this.desk = desk;
         this.overlay = overlay;
         this.shot = shot;
@@ -69,8 +69,8 @@ final class BackdropPanel extends FormPanel {
         row("What", kind);
         row("Colour", first);
         row("Second colour", second);
-        row("Number of the clouds", number);
-        explain("Another number draws other clouds.");
+        row("Cloud seed", number);
+        explain("A different seed draws different clouds.");
     }
 
     @Override

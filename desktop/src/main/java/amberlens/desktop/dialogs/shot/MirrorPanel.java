@@ -20,8 +20,8 @@ final class MirrorPanel extends FormPanel {
     private final Desk desk;
     private final Overlay overlay;
     private final Shot shot;
-    private final CheckBox across = new CheckBox("left and right change places");
-    private final CheckBox down = new CheckBox("top and bottom change places");
+    private final CheckBox across = new CheckBox("flip horizontally");
+    private final CheckBox down = new CheckBox("flip vertically");
     private final TextField shutter = new TextField();
 
     MirrorPanel(Desk desk, Overlay overlay, Shot shot) {
@@ -42,9 +42,7 @@ final class MirrorPanel extends FormPanel {
         row("", down);
         row("Shutter, degrees", shutter);
         explain(
-                "A shutter that is open for 180 degrees exposes half of each frame, and what moves is blurred along its way; 0 is"
-                        + " one instant. Left empty, the project's own holds, see Frame in the Project menu. Edges are judged at every"
-                        + " instant.");
+                "A shutter angle of 180 degrees exposes half of each frame, so motion is blurred along its path; 0 is one instant. Leave it empty to use the project's shutter (Project › Name and frame). Edges are checked at every instant.");
     }
 
     @Override
@@ -53,7 +51,7 @@ final class MirrorPanel extends FormPanel {
         Optional<Shutter> own = degrees.isEmpty() ? Optional.empty() : Optional.of(new Shutter(Sums.value(degrees)));
         desk.document()
                 .apply(Edit.all(
-                        "mirror and shutter of a shot",
+                        "change mirror and shutter",
                         List.of(
                                 SettingsEdits.setMirror(shot.id(), Mirror.of(across.isSelected(), down.isSelected())),
                                 SettingsEdits.setShutter(shot.id(), own))));

@@ -47,7 +47,7 @@ public final class ShotActions {
             actions.add(
                     Menu.SHOT,
                     "shot." + way.name().toLowerCase(Locale.ROOT),
-                    "Lay in anew: " + way.word(),
+                    "Reset to " + way.word(),
                     "",
                     shot,
                     () -> withShot(found -> desk.document().apply(ShotEdits.conform(found.id(), way))));
@@ -62,8 +62,8 @@ public final class ShotActions {
         actions.add(Menu.SHOT, "shot.length-keep", "Length, keeping the timing…", "", shot, () -> ask(Timing.KEEP));
         actions.add(
                 Menu.SHOT, "shot.length-stretch", "Length, stretching the move…", "", shot, () -> ask(Timing.STRETCH));
-        actions.add(Menu.SHOT, "shot.longer", "Longer by a frame", "Shift+Period", shot, () -> lengthen(1));
-        actions.add(Menu.SHOT, "shot.shorter", "Shorter by a frame", "Shift+Comma", shot, () -> lengthen(-1));
+        actions.add(Menu.SHOT, "shot.longer", "Lengthen by one frame", "Shift+Period", shot, () -> lengthen(1));
+        actions.add(Menu.SHOT, "shot.shorter", "Shorten by one frame", "Shift+Comma", shot, () -> lengthen(-1));
         actions.add(
                 Menu.SHOT,
                 "shot.mirror",
@@ -75,12 +75,12 @@ public final class ShotActions {
     }
 
     private void backdrops(Needs shot) {
-        backdrop("shot.backdrop-below", "Behind it: what lies below", shot, () -> Backdrop.BELOW);
-        backdrop("shot.backdrop-blurred", "Behind it: a blurred, darkened copy", shot, () -> Backdrop.BLURRED);
+        backdrop("shot.backdrop-below", "Background: what is below", shot, () -> Backdrop.BELOW);
+        backdrop("shot.backdrop-blurred", "Background: blurred, darkened copy", shot, () -> Backdrop.BLURRED);
         actions.add(
                 Menu.SHOT,
                 "shot.backdrop-colour",
-                "Behind it: a colour, gradient or clouds…",
+                "Background: colour, gradient or clouds…",
                 "",
                 shot,
                 () -> withShot(found -> overlay.show(new BackdropPanel(desk, overlay, found), overlay::close)));

@@ -224,7 +224,7 @@ public final class CameraPane extends StackPane implements Subscription {
         }
         words.filter(_ -> group == CameraGroup.TITLE).ifPresent(title::show);
         if (group == CameraGroup.TITLE) {
-            willDo.setText("holds for the whole title");
+            willDo.setText("applies to the whole title");
             showGoToKey(false);
         } else {
             announce(shot.get(), frame);
@@ -268,7 +268,7 @@ public final class CameraPane extends StackPane implements Subscription {
         }
         return keyed.stream().anyMatch(channel -> channel.keyAt(frame).isPresent())
                 ? "sets the key at " + time
-                : "adds a key at " + time + " to what is keyed";
+                : "adds a key at " + time + " to keyed properties";
     }
 
     private void showGoToKey(boolean shown) {

@@ -44,7 +44,7 @@ final class Consequences {
                                     at.judgedPose(),
                                     at.judged().picture(),
                                     at.judged().delivery())
-                            : "An inset: its edges are free"),
+                            : "Inset: edges are not checked"),
             Properties.ROTATION,
             new Words(
                     false,
@@ -89,7 +89,7 @@ final class Consequences {
 
     private static String enlargement(Moment at) {
         if (at.project().isTitle(at.shot())) {
-            return "Drawn sharp at every size";
+            return "Vector: sharp at every size";
         }
         double percent = Enlargement.percent(at.pose(), at.project().frameSize());
         return text("Enlargement %.0f %%, %s", percent, Enlargement.verdict(percent));
@@ -110,7 +110,7 @@ final class Consequences {
                 .orElse("no turn fits");
         return switch (FillScale.of(pose, picture, frame)) {
             case FillScale.Found found -> text("Needs ≥ %.1f %%, ", found.percent()) + allowed;
-            case FillScale.None none -> "Anchor beyond the " + none.side().word() + ": none covers";
+            case FillScale.None none -> "Anchor beyond the " + none.side().word() + ": cannot cover";
         };
     }
 
@@ -118,7 +118,7 @@ final class Consequences {
         Pace pace = Pace.at(take, Math.min(frame, Math.max(0, take.length() - 2)));
         double percent = pace.percentOfWidthPerSecond(format.size(), format.rate());
         return percent < 0.05
-                ? "Pace: stands still"
+                ? "Pace: still"
                 : text("Pace %.1f %%/s, %.0f s across", percent, pace.crossingSeconds(format.size(), format.rate()));
     }
 

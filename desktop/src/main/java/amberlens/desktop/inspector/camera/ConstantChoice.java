@@ -25,7 +25,7 @@ record ConstantChoice(Desk desk, Overlay overlay, Shot shot, Property<?> propert
         overlay.ask(
                 "Make the " + property.lowerWord() + " constant?",
                 "Its " + keys.size()
-                        + " keys go. Which value remains? (To put the keys aside without losing them, mute them.)",
+                        + " keys are deleted. Which value should remain? (To keep the keys but ignore them, mute them.)",
                 List.of(
                         new Overlay.Answer("The value at the playhead", true, () -> keep(now)),
                         new Overlay.Answer("The value of the first key", false, () -> keep(keys.first())),
@@ -36,7 +36,7 @@ record ConstantChoice(Desk desk, Overlay overlay, Shot shot, Property<?> propert
         List<Edit> steps = lanes().stream()
                 .map(lane -> CameraEdits.makeConstant(shot.id(), lane, frame))
                 .toList();
-        desk.document().apply(Edit.all("end of animation of " + property.lowerWord(), steps));
+        desk.document().apply(Edit.all("stop animating " + property.lowerWord(), steps));
     }
 
     private List<Lane> lanes() {

@@ -65,7 +65,7 @@ final class KeyRibbon extends Surface implements OwnKeys {
         shot = newShot;
         frame = newFrame;
         setAccessibleText(words(newShot));
-        Hint.of(this, words(newShot) + "\nA click at a key goes to it; arrow keys step from key to key");
+        Hint.of(this, words(newShot) + "\nClick a key to go to it; arrow keys step from key to key");
         redraw();
     }
 
@@ -81,13 +81,13 @@ final class KeyRibbon extends Surface implements OwnKeys {
     private String words(Shot of) {
         Channel<?> channel = of.camera().channel(lane);
         if (!channel.animated()) {
-            return lane.words() + " is constant: a click at the playhead sets its first key";
+            return lane.words() + " is constant: click at the playhead to set its first key";
         }
         int keys = channel.keys().size();
         String count = lane.words() + ", " + (keys == 1 ? "1 key" : keys + " keys");
         return channel.keyAt(frame).isPresent()
-                ? count + ", on a key: a click at the playhead takes it"
-                : count + ", between keys: a click at the playhead sets one";
+                ? count + ", on a key: click at the playhead to remove it"
+                : count + ", between keys: click at the playhead to add one";
     }
 
     private double x(int at) {
@@ -170,7 +170,7 @@ final class KeyRibbon extends Surface implements OwnKeys {
                 KeySet only = KeySet.of(new KeyRef(lane, at));
                 desk.document()
                         .apply(ShotEdits.setCamera(
-                                "deletion of a key of " + word(), now.id(), KeyOrder.deleted(now.camera(), only, at)));
+                                "delete key of " + word(), now.id(), KeyOrder.deleted(now.camera(), only, at)));
             }
         });
     }

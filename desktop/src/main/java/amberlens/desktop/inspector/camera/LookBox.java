@@ -137,14 +137,14 @@ final class LookBox extends VBox {
         menu.setGraphic(new FontIcon(Feather.MORE_VERTICAL));
         menu.getStyleClass().add("more-button");
         menu.setId("more-" + look.owner().id());
-        Hint.of(menu, "More for " + lower() + ": order, take away");
+        Hint.of(menu, "More for " + lower() + ": order, remove");
         menu.setAccessibleText("More for " + lower());
         menu.getItems()
                 .addAll(
                         item("Move up", "up", shot -> LookEdits.move(shot.id(), look, -1)),
                         item("Move down", "down", shot -> LookEdits.move(shot.id(), look, 1)),
                         new SeparatorMenuItem(),
-                        item("Take it away", "away", shot -> LookEdits.remove(shot.id(), look)));
+                        item("Remove", "away", shot -> LookEdits.remove(shot.id(), look)));
         return menu;
     }
 

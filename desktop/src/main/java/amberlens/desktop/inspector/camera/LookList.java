@@ -20,8 +20,7 @@ final class LookList extends VBox {
     private final Overlay overlay;
     private final VBox boxes = new VBox();
     private final Label nothing = new Label(
-            "No look yet. A look changes how the picture appears: its light, softness, a vignette, a border, a mask. Each amount has"
-                    + " keys like those of the move. Ready looks stand on the Shelf.");
+            "No looks yet. A look changes how the picture appears: tone, softness, vignette, border, mask. Every amount can be keyed. Ready looks are on the Shelf.");
     private List<Look> shown = List.of();
     private String shownOf = "";
 

@@ -110,7 +110,7 @@ final class PropertyMenu extends MenuButton {
                     .withAnchorInPlace(at);
             desk.document()
                     .apply(CameraEdits.setPose(
-                            "place of the anchor", shot.id(), desk.cursor().shotFrame(), moved));
+                            "move anchor", shot.id(), desk.cursor().shotFrame(), moved));
         });
     }
 

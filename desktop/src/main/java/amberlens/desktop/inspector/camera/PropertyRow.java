@@ -184,7 +184,7 @@ final class PropertyRow<V> extends VBox {
         desk.cursor().enterShot();
         desk.cursor().selectedShot().ifPresent(shot -> {
             V wanted = CameraEdits.withNumber(shot, property, desk.cursor().shotFrame(), part, number);
-            set("change of " + property.lowerWord(), shot, wanted);
+            set("change " + property.lowerWord(), shot, wanted);
             tellWhenKept(shot, wanted);
         });
     }
@@ -205,7 +205,7 @@ final class PropertyRow<V> extends VBox {
         });
         if (kept) {
             desk.say("Kept inside: " + property.lowerWord()
-                    + " goes as far as the picture reaches. Zoom in for more room, or switch Keep inside off (I).");
+                    + " stops at the picture's edge. Zoom in for more room, or turn off Keep inside (I).");
         }
     }
 
@@ -214,7 +214,7 @@ final class PropertyRow<V> extends VBox {
         desk.cursor()
                 .selectedShot()
                 .ifPresent(shot -> set(
-                        "reset of " + property.lowerWord(),
+                        "reset " + property.lowerWord(),
                         shot,
                         property.neutral(picture(), desk.document().project().frameSize())));
     }

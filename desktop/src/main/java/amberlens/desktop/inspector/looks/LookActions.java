@@ -53,12 +53,12 @@ public final class LookActions {
         actions.add(
                 Menu.SHOT,
                 "look.aside",
-                "Put all looks aside, or take them up",
-                () -> anyOn() ? "Put all looks aside" : "Take all looks up again",
+                "Enable or disable all looks",
+                () -> anyOn() ? "Disable all looks" : "Enable all looks",
                 "Alt+K",
                 look,
                 () -> desk.document().apply(LookEdits.switchAll(ids(), !anyOn())));
-        actions.add(Menu.SHOT, "look.away", "Take all looks away", "", look, () -> desk.document()
+        actions.add(Menu.SHOT, "look.away", "Remove all looks", "", look, () -> desk.document()
                 .apply(LookEdits.removeAll(ids())));
         actions.add(
                 Menu.SHOT,

@@ -19,22 +19,22 @@ public final class PlaneActions {
         Needs still = Needs.of(
                 "a selected shot of a still picture", () -> PlaneCuts.shot(desk).isPresent());
         Needs selected = Needs.of(
-                "a plane at hand; show the planes of a picture in the Camera and click one",
+                "a selected plane; show a picture's planes in the Camera and click one",
                 () -> desk.tools().planes().shown() && PlaneCuts.selected(desk).isPresent());
-        Needs open = Needs.of("a shot that shows what is not there behind a plane", () -> PlaneCuts.shot(desk)
+        Needs open = Needs.of("a shot with an open edge behind a plane", () -> PlaneCuts.shot(desk)
                 .filter(shot -> services.facts().openBehind(desk.document().project(), shot))
                 .isPresent());
         actions.add(Menu.SHOT, "planes.show", "Planes of the picture", "", still, () -> desk.tools()
                 .showPlanes());
-        actions.add(Menu.SHOT, "planes.draw", "Draw around a plane", "Alt+P", still, () -> {
+        actions.add(Menu.SHOT, "planes.draw", "Outline a plane", "Alt+P", still, () -> {
             desk.tools().showPlanes();
             desk.tools().take(Tool.PLANE);
             desk.say(
                     desk.tools().tool() == Tool.PLANE
-                            ? "Draw around it: drag, or click from point to point; Enter or the first point closes, Backspace takes one back."
+                            ? "Outline it: drag, or click point by point. Enter or the first point closes the outline; Backspace removes the last point."
                             : "");
         });
-        actions.add(Menu.SHOT, "planes.away", "Take the plane away", "", selected, () -> PlaneCuts.takeAway(desk));
+        actions.add(Menu.SHOT, "planes.away", "Remove the plane", "", selected, () -> PlaneCuts.takeAway(desk));
         actions.add(Menu.EDGES, "planes.seal", "Seal behind the planes", "", open, () -> PlaneCuts.shot(desk)
                 .ifPresent(shot -> seal(desk, services, shot)));
     }
@@ -42,10 +42,10 @@ public final class PlaneActions {
     /** Worked out in the background, and done if nothing else was in the meantime. */
     private static void seal(Desk desk, Services services, Shot shot) {
         Project project = desk.document().settled();
-        desk.say("Looking for what closes it …");
+        desk.say("Finding a seal …");
         services.background().start(Work.of(() -> PlaneSeal.of(project, shot), found -> {
             if (desk.document().settled() != project) {
-                desk.say("The project has changed in the meantime; seal again.");
+                desk.say("The project changed meanwhile. Seal again.");
             } else if (found.isEmpty()) {
                 desk.say("Nothing is open behind the planes of this shot.");
             } else {

@@ -94,11 +94,11 @@ public final class PlaneCuts {
             planes.add(plane);
             if (set(desk, media, "plane", planes)) {
                 desk.tools().planes().select(Optional.of(id));
-                desk.say(
-                        "\"" + plane.name() + "\" is cut out. Its distance says how much it moves against the ground.");
+                desk.say("\"" + plane.name()
+                        + "\" is a plane now. Its distance sets how far it moves against the background.");
             }
         } catch (IllegalArgumentException e) {
-            desk.say("Not cut: " + e.getMessage() + ".");
+            desk.say("Not outlined: " + e.getMessage() + ".");
         }
     }
 
@@ -150,7 +150,7 @@ public final class PlaneCuts {
     static void takeAway(Desk desk) {
         shot(desk).ifPresent(shot -> selected(desk).ifPresent(plane -> {
             Media media = media(desk, shot);
-            set(desk, media, "removal of a plane", PlaneEdits.without(media, plane.id()));
+            set(desk, media, "remove plane", PlaneEdits.without(media, plane.id()));
             desk.tools().planes().select(Optional.empty());
         }));
     }

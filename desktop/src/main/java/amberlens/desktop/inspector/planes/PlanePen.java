@@ -131,7 +131,7 @@ public final class PlanePen {
                 .filter(found -> drawingOn.filter(found.media()::equals).isPresent());
         desk.tools().take(Tool.HAND);
         if (shot.isEmpty() || drawn.size() < FEWEST) {
-            desk.say("Draw around something: drag, or click from point to point and come back to the first.");
+            desk.say("Outline something: drag, or click point by point and return to the first point.");
             return;
         }
         UnaryOperator<PicturePoint> toSource = PlaneCuts.shown(desk, shot.get());

@@ -39,11 +39,10 @@ public final class PlanesForm extends VBox {
     private final VBox rows = new VBox();
     private final VBox atHand = new VBox();
     private final Label nothing = new Label(
-            "The picture lies in one plane. Draw around what stands nearer, and moves show it move against the ground. What lies behind"
-                    + " is filled, and no frame shows more than there is.");
+            "This picture is one plane. Outline what stands nearer: moves then show depth, and the gap behind is filled.");
     private final Label found = DialogParts.sentence("");
     private final Button mend = new Button("Mend");
-    private final CheckBox snapping = new CheckBox("Along contours");
+    private final CheckBox snapping = new CheckBox("Snap to contours");
     private final TextField name = new TextField();
     private final NumberField soft;
     private final ComboBox<Fill.Kind> fill =
@@ -61,28 +60,28 @@ public final class PlanesForm extends VBox {
         this.services = services;
         soft = number(
                 "plane-soft",
-                "How soft its edge is, in pixels of the picture",
+                "Softness of its edge, in source pixels",
                 Plane.SOFTEST,
                 (plane, px) -> plane.withSoft(px));
         reach = number(
                 "plane-reach",
-                "How deep behind its edge it is filled, in pixels of the picture",
+                "How far the fill reaches behind its edge, in source pixels",
                 Fill.DEEPEST,
                 (plane, px) -> plane.withFill(plane.fill().withReach(px)));
         across = free(
                 "plane-across",
-                "Where the copy is taken from, to the right in pixels of the picture",
+                "Horizontal offset of the copied area, in source pixels",
                 (fill, px) -> fill.from(px, fill.byY()));
         down = free(
                 "plane-down",
-                "Where the copy is taken from, downwards in pixels of the picture",
+                "Vertical offset of the copied area, in source pixels",
                 (fill, px) -> fill.from(fill.byX(), px));
         Label deep = FormRows.unit("px deep");
         deep.visibleProperty().bind(reach.visibleProperty());
         reaching = FormRows.row("Reach", whole, reach, deep);
         beside = FormRows.row("From", across, FormRows.unit("×"), down, FormRows.unit("px away"));
-        Button draw = actions.bind(new Button("Draw around…"), "planes.draw");
-        Button away = actions.bind(new Button("Take away"), "planes.away");
+        Button draw = actions.bind(new Button("Outline…"), "planes.draw");
+        Button away = actions.bind(new Button("Remove"), "planes.away");
         actions.bind(mend, "planes.seal");
         fill(draw, away);
         listen();
@@ -180,7 +179,7 @@ public final class PlanesForm extends VBox {
                 && PlaneCuts.selected(desk)
                         .filter(plane -> !plane.name().equals(typed))
                         .isPresent()) {
-            PlaneCuts.change(desk, "name of a plane", plane -> plane.withName(typed));
+            PlaneCuts.change(desk, "rename plane", plane -> plane.withName(typed));
         }
     }
 
@@ -254,7 +253,7 @@ public final class PlanesForm extends VBox {
         found.setVisible(!planes.isEmpty());
         found.setText(problem(shot)
                 .or(() -> report.map(known -> words(known, planes, shot)))
-                .orElse("Looking what the move sees behind them …"));
+                .orElse("Checking what the move reveals …"));
         found.pseudoClassStateChanged(OPEN, open);
         mend.setVisible(open);
     }
@@ -262,12 +261,12 @@ public final class PlanesForm extends VBox {
     /** Why the picture cannot be cut here, if it cannot. */
     private Optional<String> problem(Shot shot) {
         PixelKey ground = PixelKey.of(PlaneCuts.media(desk, shot), Cutouts.GROUND);
-        return services.cache().problem(ground).map(why -> "It is shown in one plane: " + why.getMessage());
+        return services.cache().problem(ground).map(why -> "Shown as one plane: " + why.getMessage());
     }
 
     private String words(PlaneReport report, List<Plane> planes, Shot shot) {
         if (!desk.document().project().judges(shot)) {
-            return "Not judged: the shot is not meant to fill the frame.";
+            return "Not checked: the shot need not fill the frame.";
         }
         var rate = desk.document().project().frame().rate();
         return report.worst()
@@ -277,10 +276,10 @@ public final class PlanesForm extends VBox {
                         .findFirst()
                         .map(plane -> String.format(
                                 Locale.ROOT,
-                                "Sealed: the move sees %.0f px behind \"%s\" at %s.",
+                                "Sealed: the move reveals %.0f px behind \"%s\" at %s.",
                                 report.depths().get(plane.id()).px(),
                                 plane.name(),
                                 Timecode.brief(report.depths().get(plane.id()).frame(), rate))))
-                .orElse("Sealed: the move sees nothing behind them.");
+                .orElse("Sealed: the move reveals nothing behind them.");
     }
 }

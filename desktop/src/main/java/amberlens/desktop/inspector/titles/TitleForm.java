@@ -62,7 +62,7 @@ public final class TitleForm extends VBox {
         lines = number(2, "From one line to the next, in sizes", "title-lines", "line spacing", Title::withLineSpacing);
         letters = number(
                 1,
-                "What is added between letters, in % of the size",
+                "Space added between letters, in % of the size",
                 "title-letters",
                 "letter spacing",
                 Title::withLetterSpacing);

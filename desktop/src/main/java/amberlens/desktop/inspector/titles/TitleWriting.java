@@ -33,7 +33,7 @@ public final class TitleWriting {
         desk.cursor().selectedShot().ifPresent(shot -> title(desk)
                 .filter(title -> !title.text().equals(text))
                 .ifPresent(title -> {
-                    desk.document().showKept(TitleEdits.change("text of a title", shot.id(), title.withText(text)));
+                    desk.document().showKept(TitleEdits.change("edit title text", shot.id(), title.withText(text)));
                     resting.playFromStart();
                 }));
     }

@@ -69,7 +69,7 @@ public final class AimActions {
             Pose moved = pose.withPosition(pose.position().minus(new FramePoint(dx, dy)));
             desk.document()
                     .apply(CameraEdits.setFraming(
-                            "nudge of the gate", found.id(), desk.cursor().shotFrame(), moved));
+                            "nudge gate", found.id(), desk.cursor().shotFrame(), moved));
         });
     }
 
@@ -105,7 +105,7 @@ public final class AimActions {
         actions.add(
                 Menu.MOVE,
                 "aim.no-subject",
-                "Take the subject away",
+                "Remove the subject",
                 "",
                 has,
                 () -> withShot(found -> desk.document().apply(SettingsEdits.setSubject(found.id(), Optional.empty()))));
@@ -115,14 +115,14 @@ public final class AimActions {
                 "Hold the subject here at every framing",
                 "H",
                 has,
-                () -> hold("holding of the subject", SubjectHold::atFramings));
+                () -> hold("hold subject", SubjectHold::atFramings));
         actions.add(
                 Menu.MOVE,
                 "aim.hold-leg",
                 "Hold the subject here along this leg",
                 "Shift+H",
                 has,
-                () -> hold("holding of the subject on a leg", this::onLeg));
+                () -> hold("hold subject along leg", this::onLeg));
     }
 
     private interface Holding {
@@ -182,7 +182,7 @@ public final class AimActions {
         actions.add(
                 Menu.MOVE,
                 "version.forget",
-                "Forget the other version",
+                "Discard the other version",
                 "",
                 several,
                 () -> withShot(found -> desk.document().apply(VersionEdits.forget(found.id()))));

@@ -38,7 +38,7 @@ public sealed interface GateGesture {
 
         @Override
         public String name() {
-            return "move of the gate";
+            return "move gate";
         }
     }
 
@@ -53,7 +53,7 @@ public sealed interface GateGesture {
 
         @Override
         public String name() {
-            return "zoom of the gate";
+            return "zoom gate";
         }
     }
 
@@ -107,7 +107,7 @@ public sealed interface GateGesture {
 
         @Override
         public String name() {
-            return linked ? "zoom of the gate" : "zoom of one axis";
+            return linked ? "zoom gate" : "scale one axis";
         }
     }
 
@@ -131,7 +131,7 @@ public sealed interface GateGesture {
 
         @Override
         public String name() {
-            return "turn of the gate";
+            return "rotate gate";
         }
 
         private static double direction(PicturePoint from, PicturePoint to) {
@@ -157,7 +157,7 @@ public sealed interface GateGesture {
 
         @Override
         public String name() {
-            return "move of the anchor";
+            return "move anchor";
         }
     }
 

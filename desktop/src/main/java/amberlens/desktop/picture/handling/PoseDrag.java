@@ -52,7 +52,7 @@ public final class PoseDrag extends EditDrag {
         boolean snaps = desk.preferences().snapping() && !event.isShortcutDown();
         PoseSnap.Snapped snapped = snaps ? snapped(shot, wanted) : new PoseSnap.Snapped(wanted, List.of());
         desk.tools().setSnapLines(snapped.lines());
-        String name = framing.isPresent() ? "move of a framing" : change.name();
+        String name = framing.isPresent() ? "move framing" : change.name();
         desk.document()
                 .show(CameraEdits.setFraming(
                         name, shot.id(), framing.orElse(desk.cursor().shotFrame()), snapped.pose()));

@@ -65,7 +65,7 @@ public final class ToolDrag implements Gesture {
                         case FRAME_INSIDE -> FrameThis.INSIDE.pose(pose, from, to, frame);
                         default -> FrameThis.COVERING.pose(pose, from, to, frame);
                     };
-            String name = tool == Tool.LEVEL ? "levelling" : "framing of a box";
+            String name = tool == Tool.LEVEL ? "levelling" : "frame box";
             desk.document()
                     .apply(CameraEdits.setFraming(name, shot.id(), desk.cursor().shotFrame(), aimed));
         } catch (IllegalArgumentException e) {
@@ -77,7 +77,7 @@ public final class ToolDrag implements Gesture {
         boolean first = desk.tools().firstPlace().isEmpty();
         desk.tools().pick(place);
         if (first) {
-            desk.say("And where to? Click the second point, or draw the second box.");
+            desk.say("Now click the second point, or draw the second box.");
         }
     }
 

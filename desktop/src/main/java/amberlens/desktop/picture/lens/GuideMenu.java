@@ -45,7 +45,7 @@ final class GuideMenu extends MenuButton {
         for (DeliveryGuide shape : DeliveryGuide.values()) {
             getItems().add(delivery(viewing, Optional.of(shape), "Delivery guide " + shape.words()));
         }
-        CheckMenuItem judged = new CheckMenuItem("Judge edges and room for the delivery guide");
+        CheckMenuItem judged = new CheckMenuItem("Check edges and room for the delivery guide");
         judged.setSelected(viewing.judgingDelivery());
         judged.setDisable(viewing.delivery().isEmpty());
         judged.setOnAction(_ -> viewing.setJudgingDelivery(!viewing.judgingDelivery()));

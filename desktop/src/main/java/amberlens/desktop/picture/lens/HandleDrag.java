@@ -58,9 +58,9 @@ final class HandleDrag extends EditDrag {
 
     private String name() {
         return switch (handle) {
-            case ANCHOR -> "move of the anchor";
-            case TURN -> "turn of the picture";
-            default -> "zoom of the picture";
+            case ANCHOR -> "move anchor";
+            case TURN -> "rotate picture";
+            default -> "zoom picture";
         };
     }
 

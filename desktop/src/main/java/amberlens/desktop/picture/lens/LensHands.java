@@ -63,7 +63,7 @@ final class LensHands {
             return Optional.of(new LensPan(surface, press));
         }
         if (desk.tools().tool() == Tool.PLANE) {
-            desk.say("Draw around it on the Table, where the whole picture lies.");
+            desk.say("Outline it on the Table, where the whole picture is visible.");
             return Optional.empty();
         }
         if (desk.tools().tool() != Tool.HAND) {
@@ -152,7 +152,7 @@ final class LensHands {
 
     private void zoom(double factor, double x, double y) {
         if (desk.cursor().pose().isPresent()) {
-            zooming.by(factor, surface.toFrame(x, y), "zoom of the picture");
+            zooming.by(factor, surface.toFrame(x, y), "zoom picture");
         }
     }
 }

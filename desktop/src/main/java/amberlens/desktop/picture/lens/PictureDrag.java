@@ -44,7 +44,7 @@ final class PictureDrag extends EditDrag {
         Pose pose = snapped.pose();
         desk.cursor().selectedShot().ifPresent(shot -> desk.document()
                 .show(CameraEdits.setFraming(
-                        "move of the picture", shot.id(), desk.cursor().shotFrame(), pose)));
+                        "move picture", shot.id(), desk.cursor().shotFrame(), pose)));
     }
 
     private PoseSnap.Snapped snapped(Pose wanted) {

@@ -65,7 +65,7 @@ final class TimeField extends TextField {
         try {
             int frame = TypedTime.read(getText(), desk.cursor().playhead(), rate);
             if (frame < 0 || frame > last) {
-                wrong("the line-up goes from 0:00 to " + Timecode.brief(last, rate) + " (frame " + last + ")");
+                wrong("the line-up runs from 0:00 to " + Timecode.brief(last, rate) + " (frame " + last + ")");
                 return;
             }
             desk.cursor().seek(frame);
@@ -78,8 +78,8 @@ final class TimeField extends TextField {
 
     private void wrong(String reason) {
         pseudoClassStateChanged(WRONG, true);
-        Hint.of(this, "Not gone there: " + reason);
-        desk.say("Not gone there: " + reason + ".");
+        Hint.of(this, "Not moved: " + reason);
+        desk.say("Not moved: " + reason + ".");
     }
 
     private void leave() {

@@ -185,7 +185,7 @@ final class TableHands {
                     .ifPresent(pose -> zooming.by(
                             WheelZoom.factor(event),
                             pose.toFrame(view.toPicture(event.getX(), event.getY())),
-                            "zoom of the gate"));
+                            "zoom gate"));
         } else {
             surface.zoomAbout(event.getX(), event.getY(), WheelZoom.factor(event));
         }

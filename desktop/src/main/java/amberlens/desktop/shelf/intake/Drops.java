@@ -134,10 +134,9 @@ public final class Drops {
             return "A clip of sound";
         }
         if (isSingle(event, project)) {
-            return replaced.map(shot -> "Instead of the picture of " + shot.name())
-                    .orElse("A new shot");
+            return replaced.map(shot -> "Replace the picture of " + shot.name()).orElse("A new shot");
         }
-        return under.map(shot -> "New shots, in order: only one picture alone replaces that of " + shot.name())
+        return under.map(shot -> "New shots, in order; only a single picture replaces that of " + shot.name())
                 .orElse("New shots, in order");
     }
 

@@ -126,7 +126,7 @@ public final class MediaImport {
         Object asked = desk.document().identity();
         services.background().start(work.takesLong().atEnd(() -> {
             if (desk.document().identity() != asked) {
-                desk.say("Another project was opened meanwhile; the files for the one before were left out.");
+                desk.say("Another project was opened meanwhile, so the files were not added.");
             }
         }));
     }
@@ -209,7 +209,7 @@ public final class MediaImport {
     private void conform(Conformed conformed) {
         if (!conformed.changed().isEmpty()) {
             desk.document().applyBeside(MediaEdits.conform(conformed.changed()));
-            tell(conformed.remarks(), "Files that are not what the project says");
+            tell(conformed.remarks(), "Files differ from the project");
         }
     }
 
@@ -232,7 +232,7 @@ public final class MediaImport {
             tell(
                     lines,
                     problems.isEmpty()
-                            ? "Worth knowing"
+                            ? "Notes"
                             : problems.size() == 1 ? "A file was left out" : problems.size() + " files were left out");
         }
     }

@@ -78,8 +78,7 @@ public final class PictureLaying {
         for (int i = 0; i < media.size(); i++) {
             edits.add(ShotEdits.add(media.get(i), conform.get(), place + i));
         }
-        desk.document()
-                .apply(edits.size() == 1 ? edits.getFirst() : Edit.all("laying of " + media.size() + " shots", edits));
+        desk.document().apply(edits.size() == 1 ? edits.getFirst() : Edit.all("add " + media.size() + " shots", edits));
         List<Shot> laid = LineUp.track(desk.document().project(), 1).stream()
                 .filter(shot -> !before.contains(shot.id()))
                 .toList();
@@ -93,8 +92,8 @@ public final class PictureLaying {
         then.run();
         if (laid.size() > 1) {
             desk.say(
-                    laid.size() + " shots were laid into the Line-up.",
-                    "Arrange moves for them…",
+                    laid.size() + " shots added to the Line-up.",
+                    "Arrange their moves…",
                     () -> actions.run("move.arrange"));
         }
     }

@@ -23,7 +23,7 @@ public final class PictureReplacing {
     /** Asks which alternative shots shall have, or gives one that was dropped on them. */
     public void ask(Set<String> shotIds, String mediaId) {
         if (shotIds.isEmpty()) {
-            desk.say("Select the shots first that shall show this picture.");
+            desk.say("First select the shots that should show this picture.");
             return;
         }
         Project project = desk.document().project();
@@ -37,7 +37,7 @@ public final class PictureReplacing {
         }
         overlay.ask(
                 "The pictures differ in size",
-                "Shall the move look the same on " + now.name()
+                "Should the move look the same on " + now.name()
                         + ", or keep its numbers? The same look keeps each framing's place in the picture.",
                 List.of(
                         new Overlay.Answer("Same look", true, () -> replace(shotIds, now, Look.SAME_LOOK)),

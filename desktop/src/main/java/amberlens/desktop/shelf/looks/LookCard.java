@@ -29,7 +29,7 @@ final class LookCard extends VBox {
         getStyleClass().add("move-card");
         setId("look-card-" + id);
         setAccessibleText(name + ": " + purpose);
-        Hint.of(this, name + ": " + purpose + ". Click or Enter: give it to the selected shots.");
+        Hint.of(this, name + ": " + purpose + ". Click or Enter: apply to the selected shots.");
         CardPress.on(this, give);
     }
 

@@ -116,7 +116,7 @@ public final class LooksPane extends BorderPane {
             LookCard card = offer(id, kept.what().name(), "looks you have kept", new Kept(kept.what()));
             MenuItem away = new MenuItem("Remove these kept looks");
             away.setOnAction(_ -> remove(kept));
-            MenuItem where = new MenuItem("Say where their file is, to share it");
+            MenuItem where = new MenuItem("Show where the file is, to share it");
             where.setOnAction(_ -> desk.say("The looks are kept in " + kept.file() + "."));
             ContextMenu menu = new ContextMenu(where, away);
             card.setOnContextMenuRequested(event -> menu.show(card, event.getScreenX(), event.getScreenY()));
@@ -136,7 +136,7 @@ public final class LooksPane extends BorderPane {
         Set<String> shots = desk.cursor().selection().shots();
         Optional<Shot> shot = desk.cursor().selectedShot();
         if (shot.isEmpty()) {
-            desk.say("Make a shot first; looks are given to the selected shots.");
+            desk.say("Make a shot first; looks apply to the selected shots.");
             return;
         }
         desk.document().apply(LookEdits.add(shots, offer.make(desk.document().project(), shot.get())));

@@ -50,7 +50,7 @@ final class MediaCard extends VBox implements OwnKeys {
                 (media.hasFile() ? media.fileName() : media.name())
                         + (media.isSeen()
                                 ? ", " + media.size() + " px. Double-click or Enter: new shot."
-                                : ". Double-click or Enter: into the Line-up at the playhead."));
+                                : ". Double-click or Enter: add to the Line-up at the playhead."));
     }
 
     @Override

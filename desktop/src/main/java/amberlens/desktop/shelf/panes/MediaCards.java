@@ -94,7 +94,7 @@ final class MediaCards implements ShelfGrid.Cards {
         boolean heard = !card.media().isSeen();
         MenuItem shot = new MenuItem(
                 heard
-                        ? "Into the Line-up at the playhead"
+                        ? "Add to the Line-up at the playhead"
                         : meant.size() == 1 ? "New shot" : "New shots, in order" + them);
         shot.setId("lay-" + card.media().id());
         shot.setOnAction(_ -> laying.atEnd(meant));
@@ -105,12 +105,12 @@ final class MediaCards implements ShelfGrid.Cards {
                 replacing.accept(desk.cursor().selection().shots(), card.media().id()));
         MenuItem away = new MenuItem(
                 meant.size() == 1
-                        ? "Remove from the Shelf, with what shows or plays it"
-                        : "Remove from the Shelf, with what shows or plays them" + them);
+                        ? "Remove from the Shelf and the Line-up"
+                        : "Remove from the Shelf and the Line-up" + them);
         away.setId("remove-" + card.media().id());
         away.setOnAction(_ -> desk.document()
                 .apply(Edit.all(
-                        "removal of " + Counted.of(meant.size(), "file"),
+                        "remove " + Counted.of(meant.size(), "file"),
                         meant.stream().map(gone -> MediaEdits.remove(gone.id())).toList())));
         new ContextMenu(shot, instead, new SeparatorMenuItem(), away)
                 .show(card, event.getScreenX(), event.getScreenY());

@@ -42,7 +42,7 @@ final class MoveCard extends HBox {
         getStyleClass().add("move-card");
         setId("ready-" + id);
         setAccessibleText(name + ": " + use);
-        Hint.of(this, name + ": " + use + ". Click or Enter: give it to the selected shots.");
+        Hint.of(this, name + ": " + use + ". Click or Enter: apply to the selected shots.");
         CardPress.on(this, give);
     }
 

@@ -136,7 +136,7 @@ final class ReadyPane extends BorderPane {
                     () -> give((project, shots) -> ReadyEdits.plan(project, shots, move, limit())));
             MenuItem away = new MenuItem("Remove this kept move");
             away.setOnAction(_ -> remove(kept));
-            MenuItem where = new MenuItem("Say where its file is, to share it");
+            MenuItem where = new MenuItem("Show where the file is, to share it");
             where.setOnAction(_ -> desk.say("The move is kept in " + kept.file() + "."));
             ContextMenu menu = new ContextMenu(where, away);
             card.setOnContextMenuRequested(event -> menu.show(card, event.getScreenX(), event.getScreenY()));
@@ -177,7 +177,7 @@ final class ReadyPane extends BorderPane {
     private void give(Planner planner) {
         Set<String> shots = desk.cursor().selection().shots();
         if (shots.isEmpty()) {
-            desk.say("Make a shot first; ready moves are given to the selected shots.");
+            desk.say("Make a shot first; ready moves apply to the selected shots.");
             return;
         }
         give(planner.of(desk.document().project(), shots), shots);

@@ -17,9 +17,9 @@ public final class ReadyWords {
                 .orElse("");
         String more = plan.remarks().size() > 1 ? " (and " + (plan.remarks().size() - 1) + " more)" : "";
         if (asked == 1) {
-            return first.isEmpty() ? "" : given == 1 ? "Given, but " + first + "." : "Not given. " + first + ".";
+            return first.isEmpty() ? "" : given == 1 ? "Applied, but " + first + "." : "Not applied. " + first + ".";
         }
-        return given + " of " + asked + " shots got their move, all sealed."
+        return given + " of " + asked + " shots have their move now, all sealed."
                 + (first.isEmpty() ? "" : " " + first + more + ".");
     }
 }

@@ -252,7 +252,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
         List<Media> wanted = order.chosen().of(all, filter.getText(), known);
         grid.show(wanted);
         empty.setVisible(wanted.isEmpty());
-        empty.setText(all.isEmpty() ? INVITATION : "No picture has these words in its name.");
+        empty.setText(all.isEmpty() ? INVITATION : "No picture matches.");
         grid.setVisible(!wanted.isEmpty());
         tools.setVisible(!all.isEmpty());
     }
@@ -278,7 +278,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
     private final class Place implements DropPlace {
         @Override
         public void over(DragEvent event) {
-            sign.show(Drops.isProject(event) ? Drops.OPENS : "Onto the Shelf");
+            sign.show(Drops.isProject(event) ? Drops.OPENS : "Add to the Shelf");
         }
 
         @Override
@@ -290,8 +290,8 @@ public final class ShelfPane extends BorderPane implements Subscription {
         public void take(List<Media> media, double x, double y) {
             if (media.size() > 1) {
                 desk.say(
-                        Counted.of(media.size(), "picture") + " came onto the Shelf.",
-                        "Lay them into the Line-up",
+                        Counted.of(media.size(), "picture") + " added to the Shelf.",
+                        "Add them to the Line-up",
                         () -> laying.atEnd(media));
             }
         }

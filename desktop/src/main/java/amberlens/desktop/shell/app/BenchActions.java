@@ -39,13 +39,13 @@ final class BenchActions {
         actions.add(
                 Menu.KEYS,
                 "score.tall",
-                "Pull the lanes of the selected keys tall",
+                "Expand the lanes of the selected keys",
                 "Enter",
                 Needs.NOTHING,
                 () -> on.score().toggleTall());
-        actions.add(Menu.KEYS, "score.closer", "Closer in time", "Equals", Needs.NOTHING, () -> on.score()
+        actions.add(Menu.KEYS, "score.closer", "Zoom in", "Equals", Needs.NOTHING, () -> on.score()
                 .zoomTime(1 / ZOOM));
-        actions.add(Menu.KEYS, "score.further", "More time at once", "Minus", Needs.NOTHING, () -> on.score()
+        actions.add(Menu.KEYS, "score.further", "Zoom out", "Minus", Needs.NOTHING, () -> on.score()
                 .zoomTime(ZOOM));
         actions.add(Menu.VIEW, "lens.full", "Lens: fill the screen", "F11", Needs.NOTHING, () -> on.lensWindow()
                 .toggle(true));
@@ -55,7 +55,7 @@ final class BenchActions {
         actions.add(
                 Menu.SHOT,
                 "shelf.lay",
-                "Lay the selected pictures into the Line-up",
+                "Add the selected pictures to the Line-up",
                 "Shortcut+Enter",
                 Needs.of(
                         "a picture on the Shelf",
@@ -75,11 +75,11 @@ final class BenchActions {
                 "Alt+Y",
                 Needs.NOTHING,
                 () -> on.show(on.shelf().tab() == ShelfTab.LOOKS ? ShelfTab.PICTURES : ShelfTab.LOOKS));
-        actions.add(Menu.SHOT, "look.open", "Take kept looks from a file…", "", Needs.NOTHING, this::takeLooks);
+        actions.add(Menu.SHOT, "look.open", "Import looks…", "", Needs.NOTHING, this::takeLooks);
         actions.add(
                 Menu.MOVE, "aim.places", "Pan and zoom between two places", "J", DeskNeeds.shot(desk), () -> on.shelf()
                         .panBetweenPlaces());
-        actions.add(Menu.MOVE, "move.open", "Take a kept move from a file…", "", Needs.NOTHING, this::takeMove);
+        actions.add(Menu.MOVE, "move.open", "Import kept move…", "", Needs.NOTHING, this::takeMove);
         actions.add(
                 Menu.EDGES,
                 "edges.check-all",

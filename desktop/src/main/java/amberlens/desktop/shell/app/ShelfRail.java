@@ -33,7 +33,7 @@ final class ShelfRail extends VBox {
         button.setId("rail-" + tab.tag());
         button.setRotate(-90);
         button.getStyleClass().add("rail-word");
-        Hint.of(button, "Open or fold: " + tab.words());
+        Hint.of(button, "Show or hide: " + tab.words());
         button.setOnAction(_ -> press(tab));
         return button;
     }

@@ -97,7 +97,7 @@ public final class StatusLine extends HBox implements Subscription {
         told.setManaged(beside);
         sentence.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("open"), open);
         if (desk.tools().sealing()) {
-            sentence.setText("The move is shown as the chosen seal would leave it; nothing is changed yet.");
+            sentence.setText("Preview of the chosen seal. Nothing is changed yet.");
         } else if (!message.isEmpty() && !beside) {
             sentence.setText(message);
             desk.offer()
@@ -245,7 +245,7 @@ public final class StatusLine extends HBox implements Subscription {
                     default ->
                         shot.fillsFrame()
                                 ? "Every frame of this shot is sealed" + forDelivery() + "." + hurry(shot)
-                                : "This shot is not meant to fill the frame; its edges are not judged.";
+                                : "This shot need not fill the frame, so its edges are not checked.";
                 });
     }
 

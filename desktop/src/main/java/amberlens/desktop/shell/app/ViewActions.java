@@ -36,7 +36,7 @@ final class ViewActions {
         actions.add(
                 Menu.VIEW,
                 "shelf.fold",
-                "Fold the Shelf or open it",
+                "Show or hide the Shelf",
                 "Shift+Y",
                 Needs.NOTHING,
                 () -> desk.prefer(to -> to.setShelfOpen(!to.shelfOpen())));

@@ -2,7 +2,7 @@ package amberlens.desktop.shell.firstmove;
 
 /** The steps of a first move. */
 enum Step {
-    PICTURE("Bring a picture", "Drop one on the Shelf, or add one with %s. Every pixel of it is kept.", "media.add"),
+    PICTURE("Add a picture", "Drop one on the Shelf, or add one with %s. Its full resolution is kept.", "media.add"),
     SHOT("Make a shot of it", "Double-click it on the Shelf, or press Enter there, or drag it into the Line-up.", ""),
     START(
             "Frame the beginning",
@@ -14,7 +14,7 @@ enum Step {
             "Go to the last frame with %s, drag the gate to what is seen last, and add a framing there, too.",
             "go.last"),
     PLAY(
-            "Look at it",
+            "View",
             "Play it with %s. That is a move; the Edges strip below says whether it shows an edge.",
             "play.toggle");
 

@@ -67,7 +67,7 @@ public final class WaysIn extends VBox {
         recent.getChildren().clear();
         recent.setVisible(!files.isEmpty());
         if (!files.isEmpty()) {
-            Label heading = new Label("Opened lately");
+            Label heading = new Label("Recent projects");
             heading.getStyleClass().add("list-heading");
             recent.getChildren().add(heading);
         }

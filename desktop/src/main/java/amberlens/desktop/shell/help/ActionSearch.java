@@ -29,8 +29,7 @@ public final class ActionSearch extends DialogPanel {
     private static final double WIDTH = 620;
     private static final double HEIGHT = 430;
 
-    private static final String HINT =
-            "Enter or a click does the action. A click at its keys changes them: press the new ones then.";
+    private static final String HINT = "Press Enter or click to run an action. Click its shortcut to change it.";
 
     private final Actions actions;
     private final Preferences preferences;
@@ -46,7 +45,7 @@ public final class ActionSearch extends DialogPanel {
         this.preferences = preferences;
         this.overlay = overlay;
         search.setId("key-search");
-        search.setPromptText("Search by words or keys, for example: framing, or Shift");
+        search.setPromptText("Search by name or shortcut, for example: framing, or Shift");
         search.setOnAction(_ -> found().findFirst().ifPresent(this::perform));
         search.textProperty().addListener((_, _, _) -> fill());
         rows.setId("key-rows");
@@ -57,7 +56,7 @@ public final class ActionSearch extends DialogPanel {
         TextSizes.pref(scroll, WIDTH, HEIGHT);
         Button close = other("Close", overlay::close);
         body(search, scroll, note);
-        foot(named(other("All usual keys again", this::allUsual), "keys-usual"), close);
+        foot(named(other("Reset all shortcuts", this::allUsual), "keys-usual"), close);
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         fill();
     }
@@ -91,7 +90,7 @@ public final class ActionSearch extends DialogPanel {
             }
         }
         if (rows.getChildren().isEmpty()) {
-            rows.getChildren().add(DialogParts.quiet("No action has these words or keys."));
+            rows.getChildren().add(DialogParts.quiet("No action matches."));
         }
     }
 
@@ -129,13 +128,13 @@ public final class ActionSearch extends DialogPanel {
     private HBox row(Action action) {
         Region gap = DialogParts.gap();
         boolean now = waiting != null && waiting.id().equals(action.id());
-        Button change = new Button(now ? "Press the keys…" : keys(action).isEmpty() ? "none" : keys(action));
+        Button change = new Button(now ? "Press a shortcut…" : keys(action).isEmpty() ? "none" : keys(action));
         change.getStyleClass().addAll("key-button");
         change.setId("keys-" + action.id().replace('.', '-'));
-        Hint.of(change, "Change the keys of: " + action.name() + ". Backspace takes them away.");
+        Hint.of(change, "Change the shortcut of: " + action.name() + ". Backspace removes it.");
         change.setOnAction(_ -> {
             waiting = action;
-            note.setText("Press the new keys for: " + action.name() + ". Backspace for none, Escape to leave it.");
+            note.setText("Press the new shortcut for: " + action.name() + ". Backspace for none, Escape to cancel.");
             fill();
             requestFocus();
         });
@@ -146,7 +145,7 @@ public final class ActionSearch extends DialogPanel {
             usual.setId("usual-" + action.id().replace('.', '-'));
             usual.setOnAction(_ -> {
                 preferences.clearShortcut(action.id());
-                changed(action.name() + " has its usual keys again.");
+                changed(action.name() + " has its default shortcut again.");
             });
             row.getChildren().add(usual);
         }
@@ -168,14 +167,14 @@ public final class ActionSearch extends DialogPanel {
 
     private void take(Action action, String keys) {
         waiting = null;
-        String message = action.name() + (keys.isEmpty() ? " has no keys now." : " has new keys.");
+        String message = action.name() + (keys.isEmpty() ? " has no shortcut now." : " has a new shortcut.");
         var combination = KeyText.read(keys);
         if (combination.isPresent()) {
             Optional<Action> other = actions.withKeys(combination.get())
                     .filter(found -> !found.id().equals(action.id()));
             if (other.isPresent()) {
                 preferences.setShortcut(other.get().id(), "");
-                message = action.name() + " has new keys; they were those of \""
+                message = action.name() + " has a new shortcut, taken from \""
                         + other.get().name() + "\", which has none now.";
             }
         }
@@ -185,7 +184,7 @@ public final class ActionSearch extends DialogPanel {
 
     private void allUsual() {
         actions.all().forEach(action -> preferences.clearShortcut(action.id()));
-        changed("All actions have their usual keys.");
+        changed("All shortcuts are back to default.");
     }
 
     private void changed(String message) {

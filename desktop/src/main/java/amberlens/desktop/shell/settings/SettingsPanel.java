@@ -59,7 +59,7 @@ public final class SettingsPanel extends DialogPanel {
         TextSizes.pref(shown, WIDTH, HEIGHT);
         setId("settings");
         body(tabs(), shown);
-        foot(DialogParts.quiet("What is chosen holds at once."), DialogParts.gap(), main("Close", close));
+        foot(DialogParts.quiet("Changes apply immediately."), DialogParts.gap(), main("Close", close));
     }
 
     private HBox tabs() {
@@ -93,7 +93,7 @@ public final class SettingsPanel extends DialogPanel {
         limit.show(now().limitPercent());
         var section = new Section("general")
                 .row("Sharp up to", new HBox(6, limit, DialogParts.quiet("% enlargement")))
-                .explain("Above it a shot is called soft, and no seal goes.");
+                .explain("Above it a shot counts as soft, and no seal enlarges further.");
         for (Property<?> property : Properties.ALL) {
             if (property.units().size() > 1) {
                 section.row(property.word() + " in", units(property));
@@ -116,7 +116,7 @@ public final class SettingsPanel extends DialogPanel {
                 now().neighbours(),
                 "setting-neighbours");
         neighbours.setOnAction(_ -> desk.prefer(to -> to.setNeighbours(neighbours.getValue())));
-        Button search = new Button("Keys of all actions…");
+        Button search = new Button("Keyboard shortcuts…");
         search.setId("setting-keys");
         search.getStyleClass().add("quiet-button");
         search.setOnAction(_ -> {
@@ -131,11 +131,11 @@ public final class SettingsPanel extends DialogPanel {
                         now().snapping(),
                         on -> desk.prefer(to -> to.setSnapping(on)))
                 .check(
-                        "A change close to a key goes to that key first",
+                        "A change near a key goes to that key first",
                         "setting-near-keys",
                         now().toNearKeys(),
                         on -> desk.prefer(to -> to.setToNearKeys(on)))
-                .explain("Close is up to three frames. Otherwise the Camera offers to go there.")
+                .explain("Near means up to three frames. Otherwise the Camera offers to go there.")
                 .add(search);
     }
 
@@ -152,17 +152,17 @@ public final class SettingsPanel extends DialogPanel {
         timing.setOnAction(_ -> desk.prefer(to -> to.setLengthTiming(timing.getValue())));
         return new Section("handling")
                 .row("Shots that change", laying)
-                .explain("Ripple moves the shots behind along; overwrite leaves them where they are.")
+                .explain("Ripple moves later shots along; overwrite leaves them in place.")
                 .row("When a length changes", timing)
                 .explain("The move keeps its timing, or is stretched with the shot.");
     }
 
     private Section safety() {
         return new Section("safety")
-                .explain("Every change is kept safe beside the program within seconds, saved or not. After a crash or a"
-                        + " power cut the work is offered at the next start.")
+                .explain(
+                        "Every change is kept safe within seconds, saved or not. After a crash or a power cut, the work is offered at the next start.")
                 .add(does("Work that was kept safe…", "project.kept"))
-                .explain("Each time a project is saved, the file before it is kept as an earlier version.")
+                .explain("Each save keeps the previous file as an earlier version.")
                 .add(does("Earlier versions…", "project.versions"));
     }
 
@@ -192,7 +192,7 @@ public final class SettingsPanel extends DialogPanel {
                 .row("Text", new HBox(6, text, about))
                 .row("Arrangement", arrangement)
                 .check(
-                        "The Shelf stands open beside its rail",
+                        "Keep the Shelf open",
                         "setting-shelf",
                         now().shelfOpen(),
                         on -> desk.prefer(to -> to.setShelfOpen(on)));

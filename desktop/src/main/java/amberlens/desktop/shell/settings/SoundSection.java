@@ -21,11 +21,10 @@ final class SoundSection extends Section {
         devices.add(now);
         ComboBox<String> device = Choices.of(List.copyOf(devices), SoundSection::words, now, "setting-sound-device");
         device.setOnAction(_ -> desk.prefer(to -> to.setSoundDevice(device.getValue())));
-        row("Sound is played", device);
-        explain("Where there is no device, everything works in silence. Into a file: what would be heard is written"
-                + " down, at the pace at which it would be heard.");
+        row("Sound output", device);
+        explain("Without a device, everything works silently. Into a file: playback is recorded in real time.");
         check(
-                "The place under the playhead sounds while it is moved",
+                "Play sound while scrubbing",
                 "setting-scrub-sound",
                 desk.preferences().soundsWhileScrubbing(),
                 on -> desk.prefer(to -> to.setSoundsWhileScrubbing(on)));

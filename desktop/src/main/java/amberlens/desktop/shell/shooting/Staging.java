@@ -208,7 +208,7 @@ final class Staging {
     private static void takeHold(Desk desk) {
         desk.cursor().selectedShot().ifPresent(shot -> desk.document()
                 .show(CameraEdits.setFraming(
-                        "move of the gate",
+                        "move gate",
                         shot.id(),
                         desk.cursor().shotFrame(),
                         desk.document().project().pose(shot, desk.cursor().shotFrame()))));

@@ -77,11 +77,11 @@ public final class BeatActions {
                 grid -> grid.withFirstAt(source.clip()
                         .map(clip -> BeatSource.inSound(clip, source.seconds()))
                         .orElse(0.0)));
-        correction("beats.none", "Take no beats from this sound", found, _ -> BeatGrid.NONE);
+        correction("beats.none", "Ignore this sound's beats", found, _ -> BeatGrid.NONE);
         actions.add(
                 Menu.LINE_UP,
                 "beats.found",
-                "Beats as they were found",
+                "Restore detected beats",
                 "",
                 Needs.of(
                         "beats that were set by hand",
@@ -144,7 +144,7 @@ public final class BeatActions {
         if (!plan.cameras().isEmpty()) {
             desk.document().apply(plan.edit());
         }
-        plan.remarks().values().stream().findFirst().ifPresent(why -> desk.say("Worth knowing: " + why + "."));
+        plan.remarks().values().stream().findFirst().ifPresent(why -> desk.say("Note: " + why + "."));
     }
 
     /** Lays a rig and gives it its move, as one step. */
@@ -164,7 +164,7 @@ public final class BeatActions {
                             Wish.USUAL,
                             desk.preferences().limitPercent(),
                             heard);
-                    desk.document().apply(Edit.all("rig on the beats", List.of(RigEdits.lay(chosen()), plan.edit())));
+                    desk.document().apply(Edit.all("rig on beats", List.of(RigEdits.lay(chosen()), plan.edit())));
                     desk.cursor().select(Selection.shot(rig.id()));
                 });
     }

@@ -33,7 +33,7 @@ final class BeatsPanel extends LivePanel {
         before = beats;
         grid = beats;
         tempo.setId("beats-tempo");
-        shift = number("beats-shift", "By how many milliseconds all beats are moved", 0, this::shift);
+        shift = number("beats-shift", "Shift of all beats, in milliseconds", 0, this::shift);
         perBar = number("beats-bar", "Beats in a bar", beats.perBar(), this::bar);
         row("Tempo", tempo);
         row(
@@ -42,7 +42,7 @@ final class BeatsPanel extends LivePanel {
                         6,
                         button("Half the tempo", "beats-half", BeatGrid::halved),
                         button("Twice the tempo", "beats-double", BeatGrid::doubled)));
-        row("Later by, ms", shift);
+        row("Offset, ms", shift);
         row("Beats in a bar", perBar);
         row("", button("A bar begins at the playhead", "beats-first", now -> now.withFirstAt(playhead - shifted)));
         explain("To tap the beats instead, play and press R on each; four taps are enough to begin with.");

@@ -48,10 +48,10 @@ final class DuckPanel extends LivePanel {
         row("Music", music);
         row("Voice", voice);
         row(
-                "The voice speaks above, dB",
+                "Threshold, dB",
                 number(
                         "duck-threshold",
-                        "Level above which the voice speaks, in dB",
+                        "Level above which the voice counts as speaking, in dB",
                         ducking.threshold(),
                         value -> ducking = new Ducking(value, ducking.depth(), ducking.attack(), ducking.release())));
         row(
@@ -63,22 +63,22 @@ final class DuckPanel extends LivePanel {
                         value -> ducking =
                                 new Ducking(ducking.threshold(), value, ducking.attack(), ducking.release())));
         row(
-                "Goes down in, s",
+                "Fade down, s",
                 number(
                         "duck-attack",
-                        "Seconds in which it goes down before the voice",
+                        "Seconds the music takes to fade down before the voice",
                         ducking.attack(),
                         value ->
                                 ducking = new Ducking(ducking.threshold(), ducking.depth(), value, ducking.release())));
         row(
-                "Comes back in, s",
+                "Fade up, s",
                 number(
                         "duck-release",
-                        "Seconds in which it comes back after the voice",
+                        "Seconds the music takes to fade up after the voice",
                         ducking.release(),
                         value -> ducking = new Ducking(ducking.threshold(), ducking.depth(), ducking.attack(), value)));
         row("Found", found);
-        explain("What comes of it are keys of the music's level, which can be changed like any others.");
+        explain("This adds keys to the music's level, which you can edit like any others.");
         listen();
     }
 
@@ -145,7 +145,7 @@ final class DuckPanel extends LivePanel {
             return Optional.empty();
         }
         if (music.getValue().equals(voice.getValue())) {
-            throw new IllegalArgumentException("Music and voice lie on tracks of their own.");
+            throw new IllegalArgumentException("Music and voice must be on different tracks.");
         }
         var rate = project().frame().rate();
         List<Edit> edits = onTrack(music.getValue()).stream()
@@ -157,8 +157,8 @@ final class DuckPanel extends LivePanel {
         int times = ducking.spoken(heard).size();
         found.setText(
                 times == 0
-                        ? "The voice is nowhere louder than that."
+                        ? "The voice never exceeds this threshold."
                         : times == 1 ? "The voice speaks once." : "The voice speaks " + times + " times.");
-        return Optional.of(Edit.all("lowering under a voice", edits));
+        return Optional.of(Edit.all("lower under voice", edits));
     }
 }

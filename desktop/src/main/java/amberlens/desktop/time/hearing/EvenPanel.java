@@ -36,7 +36,7 @@ final class EvenPanel extends LivePanel {
     private double target = EvenLoudness.STREAMING;
 
     EvenPanel(Desk desk, SoundStore store, Background background, Overlay overlay) {
-        super("Even loudness", "Set", desk, overlay);
+        super("Match loudness", "Set", desk, overlay);
         clips = desk.cursor().selectedSounds();
         found.setId("even-found");
         found.setWrapText(true);
@@ -109,7 +109,7 @@ final class EvenPanel extends LivePanel {
             }
         }
         found.setText(String.join("\n", words));
-        return Optional.of(Edit.all("even loudness", edits));
+        return Optional.of(Edit.all("match loudness", edits));
     }
 
     private static String told(Channel<Double> level, double reached) {

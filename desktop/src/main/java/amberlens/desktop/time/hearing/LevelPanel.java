@@ -34,7 +34,7 @@ final class LevelPanel extends FormPanel {
     private final TextField start;
 
     LevelPanel(Desk desk, Overlay overlay, SoundClip clip) {
-        super("Level, fades and place of a sound", "Set", overlay::close);
+        super("Level, fades and position of a sound", "Set", overlay::close);
         this.desk = desk;
         this.overlay = overlay;
         this.clip = clip;
@@ -50,7 +50,7 @@ final class LevelPanel extends FormPanel {
         row("Fades in over, s", enter);
         row("Fades out over, s", leave);
         row("Begins at", start);
-        explain("0 dB is as loud as in its file, +12 dB the most; at −96 dB and below there is silence.");
+        explain("0 dB is the level of the file, +12 dB the maximum, −96 dB and below silence.");
     }
 
     private String words() {
@@ -106,7 +106,7 @@ final class LevelPanel extends FormPanel {
                 : Seconds.ofFrames(frame, rate()).minus(clip.start());
         desk.document()
                 .apply(Edit.all(
-                        "numbers of a sound",
+                        "change sound",
                         List.of(
                                 SoundEdits.setLevel(clip.id(), changed(wanted)),
                                 SoundEdits.setFades(clip.id(), fade(enter), fade(leave)),

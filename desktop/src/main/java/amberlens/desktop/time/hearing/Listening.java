@@ -119,7 +119,7 @@ public final class Listening implements Clock, AutoCloseable {
         interfaceThread.execute(() -> {
             if (!told) {
                 told = true;
-                desk.say("Nothing can be heard: " + why + ". Playing goes on in silence.");
+                desk.say("No sound: " + why + ". Playback continues silently.");
             }
         });
     }

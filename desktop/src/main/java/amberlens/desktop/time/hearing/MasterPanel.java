@@ -33,7 +33,7 @@ final class MasterPanel extends LivePanel {
         });
         row("", slider);
         row("Level, dB", number);
-        explain("It holds for playing and for exports. The meter at the right of the Line-up shows what comes of it.");
+        explain("Applies to playback and exports. The meter at the right of the Line-up shows the result.");
     }
 
     @Override

@@ -57,14 +57,14 @@ public final class SoundActions {
                 "Alt+J",
                 Needs.of("the playhead inside a clip of sound", () -> !under().isEmpty()),
                 this::split);
-        actions.add(Menu.LINE_UP, "sound.copy", "Copy the sounds behind", "Alt+D", sound, this::copy);
-        actions.add(Menu.LINE_UP, "sound.later", "The sounds a frame later", "", sound, () -> nudge(1));
-        actions.add(Menu.LINE_UP, "sound.earlier", "The sounds a frame earlier", "", sound, () -> nudge(-1));
+        actions.add(Menu.LINE_UP, "sound.copy", "Duplicate the sounds after", "Alt+D", sound, this::copy);
+        actions.add(Menu.LINE_UP, "sound.later", "Move the sounds one frame later", "", sound, () -> nudge(1));
+        actions.add(Menu.LINE_UP, "sound.earlier", "Move the sounds one frame earlier", "", sound, () -> nudge(-1));
         actions.add(
                 Menu.LINE_UP,
                 "sound.mute",
                 "Mute the sounds",
-                () -> chosen().stream().allMatch(SoundClip::mute) ? "Let the sounds be heard" : "Mute the sounds",
+                () -> chosen().stream().allMatch(SoundClip::mute) ? "Unmute the sounds" : "Mute the sounds",
                 "Alt+M",
                 sound,
                 () -> mute(ids()));
@@ -72,7 +72,7 @@ public final class SoundActions {
                 Menu.LINE_UP,
                 "sound.mute-track",
                 "Mute the track of the sound",
-                () -> track().stream().allMatch(SoundClip::mute) ? "Let the track be heard" : "Mute the track",
+                () -> track().stream().allMatch(SoundClip::mute) ? "Unmute the track" : "Mute the track",
                 "",
                 sound,
                 () -> mute(track().stream().map(SoundClip::id).collect(Collectors.toSet())));
@@ -80,7 +80,7 @@ public final class SoundActions {
 
     private void levels() {
         Needs sound = DeskNeeds.sound(desk);
-        actions.add(Menu.LINE_UP, "sound.level", "Level, fades and place…", "Alt+L", sound, () -> LevelPanel.of(
+        actions.add(Menu.LINE_UP, "sound.level", "Level, fades and position…", "Alt+L", sound, () -> LevelPanel.of(
                         desk, overlay)
                 .ifPresent(panel -> overlay.show(panel, overlay::close)));
         actions.add(
@@ -100,7 +100,7 @@ public final class SoundActions {
                         "sounds on two tracks",
                         () -> SoundEdits.tracks(desk.document().project()) > 1),
                 () -> new DuckPanel(desk, store, background, overlay).open());
-        actions.add(Menu.LINE_UP, "sound.even", "Even loudness…", "", sound, () -> new EvenPanel(
+        actions.add(Menu.LINE_UP, "sound.even", "Match loudness…", "", sound, () -> new EvenPanel(
                         desk, store, background, overlay)
                 .open());
         actions.add(
@@ -114,22 +114,20 @@ public final class SoundActions {
         actions.add(
                 Menu.LINE_UP,
                 "sound.solo",
-                "Listen to these sounds alone",
-                () -> desk.tools().solo().isAny()
-                        ? "Listen to these sounds alone, or again to all"
-                        : "Listen to these sounds alone",
+                "Solo these sounds",
+                () -> desk.tools().solo().isAny() ? "Solo these sounds, or end solo" : "Solo these sounds",
                 "Alt+S",
                 sound,
                 () -> desk.tools().solo().toggle(ids()));
-        actions.add(Menu.LINE_UP, "sound.solo-track", "Listen to the track alone", "", sound, () -> chosen().stream()
+        actions.add(Menu.LINE_UP, "sound.solo-track", "Solo the track", "", sound, () -> chosen().stream()
                 .findFirst()
                 .ifPresent(clip -> desk.tools().solo().toggle(clip.track())));
         actions.add(
                 Menu.PLAY,
                 "play.scrub-sound",
-                "Sound while looking for a place",
+                "Sound while scrubbing",
                 () -> "Now: " + (desk.preferences().soundsWhileScrubbing() ? "sound" : "no sound")
-                        + " while looking for a place (switch)",
+                        + " while scrubbing (switch)",
                 "",
                 Needs.NOTHING,
                 () -> desk.prefer(to -> to.setSoundsWhileScrubbing(!to.soundsWhileScrubbing())));
@@ -141,14 +139,14 @@ public final class SoundActions {
         actions.add(
                 Menu.LINE_UP,
                 "sound.heard",
-                "Sound of the footage: heard, or not",
+                "Mute or unmute the footage",
                 () -> films().allMatch(shot -> shot.settings().heard())
                         ? "Mute the sound of the footage"
-                        : "Let the sound of the footage be heard",
+                        : "Unmute the sound of the footage",
                 "",
                 sounding,
                 this::toggleFootage);
-        actions.add(Menu.LINE_UP, "sound.detach", "Make a clip of the footage's sound", "", sounding, this::detach);
+        actions.add(Menu.LINE_UP, "sound.detach", "Detach the footage's sound", "", sounding, this::detach);
     }
 
     private Stream<Shot> films() {
@@ -217,7 +215,7 @@ public final class SoundActions {
         Set<String> before = all();
         desk.document()
                 .apply(Edit.all(
-                        "cut of sounds",
+                        "split sounds",
                         under().stream()
                                 .map(clip -> SoundEdits.split(clip.id(), playhead()))
                                 .toList()));
@@ -256,7 +254,7 @@ public final class SoundActions {
         chosen().stream().filter(this::isUnder).findFirst().ifPresent(clip -> {
             int at = (int) Math.round(playhead().minus(clip.start()).frames(rate()));
             Channel<Double> level = clip.level();
-            desk.document().apply(SoundEdits.setLevel("key of a level", clip.id(), KeyInsertion.at(level, at)));
+            desk.document().apply(SoundEdits.setLevel("key level", clip.id(), KeyInsertion.at(level, at)));
             desk.cursor().select(new Selection.LevelKeys(clip.id(), Set.of(at)));
         });
     }

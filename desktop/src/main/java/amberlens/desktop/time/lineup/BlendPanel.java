@@ -25,7 +25,7 @@ final class BlendPanel extends FormPanel {
     private final Shot shot;
     private final ComboBox<BlendMode> mode;
     private final TextField opacity;
-    private final CheckBox inset = new CheckBox("An inset: it need not fill the frame");
+    private final CheckBox inset = new CheckBox("Inset: need not fill the frame");
 
     BlendPanel(Desk desk, Overlay overlay, Shot shot) {
         super("How \"" + shot.name() + "\" lies over what is below", "Set", overlay::close);
@@ -43,8 +43,7 @@ final class BlendPanel extends FormPanel {
         row("Opacity, %", opacity);
         row("", inset);
         explain(
-                "Blending works in linear light. The Camera keys the opacity once it is below 100 % or the shot lies on a"
-                        + " higher track.");
+                "Blending works in linear light. The Camera keys the opacity once it is below 100 % or the shot is on a higher track.");
     }
 
     @Override
@@ -53,9 +52,9 @@ final class BlendPanel extends FormPanel {
         List<Edit> steps = new ArrayList<>();
         steps.add(LayeringEdits.setBlend(shot.id(), mode.getValue()));
         steps.add(CameraEdits.setValue(
-                "change of opacity", shot, Properties.OPACITY, desk.cursor().shotFrame(), percent));
+                "change opacity", shot, Properties.OPACITY, desk.cursor().shotFrame(), percent));
         steps.add(SettingsEdits.setFillsFrame(shot.id(), !inset.isSelected()));
-        desk.document().apply(Edit.all("blending of a shot", steps));
+        desk.document().apply(Edit.all("change blending", steps));
         overlay.close();
     }
 }

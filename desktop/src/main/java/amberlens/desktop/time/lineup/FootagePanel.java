@@ -27,8 +27,8 @@ final class FootagePanel extends FormPanel {
     private final TextField in;
     private final TextField speed;
     private final ComboBox<Source.Conversion> conversion;
-    private final CheckBox tied = new CheckBox("The move goes along when the footage is moved or retimed");
-    private final CheckBox whole = new CheckBox("Make the shot as long as the footage lasts then");
+    private final CheckBox tied = new CheckBox("Keep the move with the footage when it is slipped or retimed");
+    private final CheckBox whole = new CheckBox("Match the shot's length to the footage");
 
     FootagePanel(Desk desk, Overlay overlay, Shot shot) {
         super("Footage of \"" + shot.name() + "\"", "Set", overlay::close);
@@ -55,8 +55,7 @@ final class FootagePanel extends FormPanel {
         row("", whole);
         explain(String.format(
                 Locale.ROOT,
-                "%d frames at %s per second. 100 is its own speed, -100 runs it backwards, 0 freezes it. The Camera's bead"
-                        + " keys the speed, with a lane of its own in the Score.",
+                "%d frames at %s per second. 100 is its own speed, -100 runs it backwards, 0 freezes it. Key the speed in the Camera; it has its own lane in the Score.",
                 footage.frames(),
                 footage.rate()));
     }
@@ -87,7 +86,7 @@ final class FootagePanel extends FormPanel {
         steps.add(
                 shot.camera().get(Properties.SPEED).animated()
                         ? CameraEdits.setValue(
-                                "change of speed",
+                                "change speed",
                                 shot,
                                 Properties.SPEED,
                                 desk.cursor().shotFrame(),
@@ -96,7 +95,7 @@ final class FootagePanel extends FormPanel {
         if (whole.isSelected()) {
             steps.add(FootageEdits.fitLength(shot.id()));
         }
-        desk.document().apply(Edit.all("footage of a shot", steps));
+        desk.document().apply(Edit.all("change footage", steps));
         overlay.close();
     }
 }

@@ -20,9 +20,9 @@ import javafx.scene.control.TextField;
 final class LengthsPanel extends FormPanel {
     /** What the lengths go by. */
     private enum By {
-        EACH("each as long as"),
-        TOTAL("together as long as"),
-        BEATS("each up to the nearest beat");
+        EACH("each exactly"),
+        TOTAL("in total"),
+        BEATS("each to the nearest beat");
 
         private final String words;
 
@@ -54,7 +54,7 @@ final class LengthsPanel extends FormPanel {
                 Timing::words,
                 desk.preferences().lengthTiming().orElse(Timing.STRETCH),
                 "lengths-timing");
-        row("Make them", by);
+        row("Apply", by);
         row("Time", time);
         row("and", timing);
         explain("Beats are the markers of the line-up. Later shots of the track move along.");

@@ -67,7 +67,7 @@ public final class LineUpActions {
         actions.add(
                 Menu.LINE_UP,
                 "lineup.trim-start",
-                "Begin at the playhead",
+                "Trim the start to the playhead",
                 "Alt+Home",
                 DeskNeeds.inside(desk),
                 () -> with(found -> desk.document()
@@ -78,7 +78,7 @@ public final class LineUpActions {
         actions.add(
                 Menu.LINE_UP,
                 "lineup.trim-end",
-                "End with the frame at the playhead",
+                "Trim the end to the playhead",
                 "Alt+End",
                 DeskNeeds.inside(desk),
                 () -> with(found -> desk.document()
@@ -106,13 +106,14 @@ public final class LineUpActions {
     }
 
     private void places() {
-        actions.add(Menu.LINE_UP, "lineup.copy", "Copy behind", "Shortcut+D", shot, () -> desk.document()
+        actions.add(Menu.LINE_UP, "lineup.copy", "Duplicate after", "Shortcut+D", shot, () -> desk.document()
                 .apply(LineUpEdits.duplicate(chosen())));
-        actions.add(Menu.LINE_UP, "lineup.up", "One track up", "Shortcut+Alt+Up", shot, () -> move(0, 1));
-        actions.add(Menu.LINE_UP, "lineup.down", "One track down", "Shortcut+Alt+Down", shot, () -> move(0, -1));
-        actions.add(Menu.LINE_UP, "lineup.later", "A frame later", "Shortcut+Alt+Right", shot, () -> move(1, 0));
-        actions.add(Menu.LINE_UP, "lineup.earlier", "A frame earlier", "Shortcut+Alt+Left", shot, () -> move(-1, 0));
-        actions.add(Menu.LINE_UP, "lineup.rig", "Lay a rig over the selected shots", "Shortcut+G", shot, this::layRig);
+        actions.add(Menu.LINE_UP, "lineup.up", "Move one track up", "Shortcut+Alt+Up", shot, () -> move(0, 1));
+        actions.add(Menu.LINE_UP, "lineup.down", "Move one track down", "Shortcut+Alt+Down", shot, () -> move(0, -1));
+        actions.add(Menu.LINE_UP, "lineup.later", "Move one frame later", "Shortcut+Alt+Right", shot, () -> move(1, 0));
+        actions.add(
+                Menu.LINE_UP, "lineup.earlier", "Move one frame earlier", "Shortcut+Alt+Left", shot, () -> move(-1, 0));
+        actions.add(Menu.LINE_UP, "lineup.rig", "Add a rig over the selected shots", "Shortcut+G", shot, this::layRig);
         actions.add(
                 Menu.LINE_UP,
                 "lineup.close-gaps",
@@ -165,7 +166,7 @@ public final class LineUpActions {
     private void switchLaying() {
         Laying next = desk.preferences().laying() == Laying.RIPPLE ? Laying.OVERWRITE : Laying.RIPPLE;
         desk.prefer(to -> to.setLaying(next));
-        desk.say("Changes of shots now " + next.words() + ".");
+        desk.say("Shot changes now " + next.words() + ".");
     }
 
     private boolean canSplit() {

@@ -96,7 +96,7 @@ final class LineUpSurface extends Surface {
                     pen,
                     Fonts.text(13),
                     Palette.MUTED.colour(),
-                    "Shots stand here in a row. Drop a picture, or double-click it on the shelf.",
+                    "Shots appear here in order. Drop a picture, or double-click one on the Shelf.",
                     LineUpLayout.LEFT + 14,
                     plan.shotsHeight() / 2);
         }

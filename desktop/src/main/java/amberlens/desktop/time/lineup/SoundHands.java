@@ -118,7 +118,7 @@ final class SoundHands {
         int last = (int)
                 Math.ceil(clip.length().frames(desk.document().project().frame().rate()));
         int at = Math.clamp(Math.round(surface.plan().sounds().frame(clip, x)), 0, last);
-        desk.document().apply(SoundEdits.setLevel("key of a level", clip.id(), KeyInsertion.at(clip.level(), at)));
+        desk.document().apply(SoundEdits.setLevel("key level", clip.id(), KeyInsertion.at(clip.level(), at)));
         desk.cursor().select(new Selection.LevelKeys(clip.id(), Set.of(at)));
         SoundClip now = desk.cursor().selectedSounds().getFirst();
         return new LevelDrag(desk, surface, now, Set.of(at), at);

@@ -67,7 +67,7 @@ final class SoundHeads {
         boolean muted = clips.stream().allMatch(SoundClip::mute);
         Set<String> ids = clips.stream().map(SoundClip::id).collect(Collectors.toSet());
         desk.document().apply(SoundEdits.mute(ids, !muted));
-        desk.say("Shift and a click: this track alone.");
+        desk.say("Shift+click: solo this track.");
     }
 
     private static List<SoundClip> clips(Project project, int track) {

@@ -134,7 +134,7 @@ final class SoundPainter {
     }
 
     private void name(SoundClip clip, SoundRows.Box box, boolean heard) {
-        String state = clip.mute() ? " · muted" : heard ? "" : " · not alone";
+        String state = clip.mute() ? " · muted" : heard ? "" : " · not in solo";
         boolean told = isOneOfSeveral(clip) || !state.isEmpty();
         if (!told || box.width() < 40) {
             return;

@@ -78,15 +78,15 @@ final class TransitionPanel extends FormPanel {
         leaveLength.disableProperty().bind(leave.valueProperty().isEqualTo(Way.CUT));
         ease.disableProperty().bind(enterLength.disableProperty().and(leaveLength.disableProperty()));
         colour.disableProperty().bind(hasColour(enter).or(hasColour(leave)).not());
-        row("It comes with a", enter);
+        row("In", enter);
         row("over", enterLength);
-        row("It goes with a", leave);
+        row("Out", leave);
         row("over", leaveLength);
         row("Running", ease);
         row("Colour", colour);
         explain(
                 neighbour
-                        ? "A dissolve draws this shot and all later ones of its track forward, so that both moves run through."
+                        ? "A dissolve moves this shot and all later shots of its track earlier, so that both moves play through."
                         : "For a dissolve, another shot has to end where this one begins.");
     }
 
@@ -145,7 +145,7 @@ final class TransitionPanel extends FormPanel {
                     default -> Optional.empty();
                 };
         steps.add(LayeringEdits.setLeave(shot.id(), out));
-        desk.document().apply(Edit.all("transition of a shot", steps));
+        desk.document().apply(Edit.all("change transition", steps));
         overlay.close();
     }
 

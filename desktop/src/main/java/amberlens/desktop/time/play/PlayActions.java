@@ -61,7 +61,7 @@ public final class PlayActions {
         actions.add(
                 Menu.PLAY,
                 "play.shuttle-on",
-                "Shuttle on, faster each time",
+                "Shuttle forward, faster each time",
                 "Period",
                 DeskNeeds.shots(desk),
                 () -> transport.shuttle(1));
@@ -75,10 +75,15 @@ public final class PlayActions {
     }
 
     private void frames() {
-        actions.add(Menu.PLAY, "go.on", "One frame on", "Right", DeskNeeds.shots(desk), () -> step(1));
+        actions.add(Menu.PLAY, "go.on", "One frame forward", "Right", DeskNeeds.shots(desk), () -> step(1));
         actions.add(Menu.PLAY, "go.back", "One frame back", "Left", DeskNeeds.shots(desk), () -> step(-1));
         actions.add(
-                Menu.PLAY, "go.far-on", "Ten frames on", "Shift+Right", DeskNeeds.shots(desk), () -> step(BIG_STEP));
+                Menu.PLAY,
+                "go.far-on",
+                "Ten frames forward",
+                "Shift+Right",
+                DeskNeeds.shots(desk),
+                () -> step(BIG_STEP));
         actions.add(
                 Menu.PLAY,
                 "go.far-back",
@@ -221,7 +226,7 @@ public final class PlayActions {
             desk.cursor().transport().setRange(Optional.of(span));
             desk.cursor().transport().setLooping(true);
             desk.cursor().seek(span.from());
-            desk.say("Playing loops from frame " + (span.from() - shot.start()) + " to " + (span.to() - shot.start())
+            desk.say("Playback loops from frame " + (span.from() - shot.start()) + " to " + (span.to() - shot.start())
                     + " of this shot; Shift+O ends it.");
         });
     }

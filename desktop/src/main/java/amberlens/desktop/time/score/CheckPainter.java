@@ -61,7 +61,7 @@ final class CheckPainter {
         boolean opens = open > 0 || !behind.isEmpty();
         Color colour = opens && judged ? Palette.OPEN_TEXT.colour() : Palette.MUTED.colour();
         double top = plan.edgesTop();
-        head(on, "Edges", !judged ? "not judged" : words(report, open, behind), colour, top + ScoreLayout.EDGES / 2);
+        head(on, "Edges", !judged ? "not checked" : words(report, open, behind), colour, top + ScoreLayout.EDGES / 2);
         clipped(on, top, ScoreLayout.EDGES, () -> {
             double line = top + ScoreLayout.EDGES * 0.62;
             double above = line - top - 3;
@@ -186,7 +186,7 @@ final class CheckPainter {
                 on,
                 "Enlargement",
                 drawn
-                        ? "drawn sharp"
+                        ? "vector"
                         : String.format(Locale.ROOT, soft ? "soft, %.0f %%" : "max %.0f %%", greatest.percent()),
                 soft ? Palette.OPEN_TEXT.colour() : Palette.MUTED.colour(),
                 y + 4);

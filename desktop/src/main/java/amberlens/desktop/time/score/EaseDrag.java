@@ -28,6 +28,6 @@ final class EaseDrag extends EditDrag {
                 handle.draggedTo(event.getX(), event.getY(), event.isShiftDown(), shot, surface.plan(), surface.view());
         desk.document()
                 .show(ShotEdits.setCamera(
-                        "ease by hand", shot.id(), KeyEases.withLeg(shot.camera(), KeySet.of(handle.key()), leg)));
+                        "change ease", shot.id(), KeyEases.withLeg(shot.camera(), KeySet.of(handle.key()), leg)));
     }
 }

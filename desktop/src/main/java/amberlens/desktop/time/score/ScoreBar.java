@@ -32,12 +32,11 @@ final class ScoreBar extends FittingBar {
     private final Label chosen = new Label();
     private final TextField time = new TextField();
     private final ToggleButton push =
-            toggle("Push", "neighbours-push", "Moved keys push the keys in their way; off: they stop at them");
+            toggle("Push", "neighbours-push", "Moved keys push the keys in their way; when off, they stop at them");
     private final ToggleButton snap =
-            toggle("Snap", "snapping", "Keys catch on other keys, markers, the playhead, first and last frame");
-    private final ToggleButton curves =
-            toggle("Curves", "curves", "Pull all lanes tall, to shape values and eases by hand");
-    private final ToggleButton speed = toggle("Speed", "curve-speed", "Tall lanes show speed instead of value");
+            toggle("Snap", "snapping", "Keys snap to other keys, markers, the playhead, first and last frame");
+    private final ToggleButton curves = toggle("Curves", "curves", "Expand all lanes to shape values and eases");
+    private final ToggleButton speed = toggle("Speed", "curve-speed", "Show speed instead of value in expanded lanes");
 
     ScoreBar(Desk desk, ScoreSurface surface) {
         super(6);
@@ -63,9 +62,10 @@ final class ScoreBar extends FittingBar {
                 .setAllTall(
                         curves.isSelected() ? ScoreLayout.lanesOf(desk.cursor().selectedShot()) : List.of()));
         speed.setOnAction(_ -> surface.view().setSpeed(speed.isSelected()));
-        Button fit = button("Fit", "fit-visible", "Tall lanes fit what is visible", () -> fit(false));
-        Button fitKeys = button("Fit keys", "fit-keys", "Time and tall lanes fit the selected keys", () -> fit(true));
-        Button all = button("All", "show-all", "The whole shot and all values", surface.view()::showAll);
+        Button fit = button("Fit", "fit-visible", "Fit expanded lanes to what is visible", () -> fit(false));
+        Button fitKeys =
+                button("Fit keys", "fit-keys", "Fit time and expanded lanes to the selected keys", () -> fit(true));
+        Button all = button("All", "show-all", "Show the whole shot and all values", surface.view()::showAll);
         Region before = divider();
         Region between = divider();
         getChildren()

@@ -86,7 +86,7 @@ final class ScoreSurface extends Surface {
                     pen,
                     Fonts.text(13),
                     Palette.MUTED.colour(),
-                    "Select a shot, and its move is laid out here in time.",
+                    "Select a shot to see its move over time.",
                     ScoreLayout.LEFT + 12,
                     plan.stripTop() + ScoreLayout.STRIP / 2);
             return;

@@ -32,7 +32,7 @@ final class TrackPainter {
         CheckPainter.head(
                 on,
                 track.get().name(),
-                on.services().tracks().isRunning() ? "looking …" : words(spots, guessed),
+                on.services().tracks().isRunning() ? "tracking …" : words(spots, guessed),
                 guessed > 0 ? Palette.PALE.colour() : Palette.MUTED.colour(),
                 top + ScoreLayout.TRACK / 2);
         CheckPainter.clipped(on, top, ScoreLayout.TRACK, () -> ribbon(on, spots, top + ScoreLayout.TRACK / 2));
@@ -40,7 +40,7 @@ final class TrackPainter {
 
     private static String words(List<Spot> spots, long guessed) {
         double sure = spots.stream().mapToDouble(Spot::confidence).average().orElse(0);
-        return guessed > 0 ? "a guess in " + guessed + " f" : String.format(Locale.ROOT, "sure, %.0f %%", 100 * sure);
+        return guessed > 0 ? "uncertain in " + guessed + " f" : String.format(Locale.ROOT, "sure, %.0f %%", 100 * sure);
     }
 
     private static void ribbon(Painting on, List<Spot> spots, double middle) {

@@ -21,7 +21,7 @@ public final class ExportQueue {
         RUNNING("running"),
         DONE("done"),
         FAILED("failed"),
-        STOPPED("stopped, nothing was left behind"),
+        STOPPED("stopped; no file was left"),
         SKIPPED("unchanged since it was made");
 
         private final String words;

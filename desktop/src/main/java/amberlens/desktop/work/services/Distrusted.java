@@ -112,9 +112,10 @@ public final class Distrusted implements ReadingWatch, FilmGuard, AutoCloseable 
 
     private Optional<FileProblem> refused(Path file) {
         return files.contains(file)
-                ? Optional.of(new FileProblem(file
-                        + " was being read when the program ended, and is not read again by itself; Project › Read distrusted"
-                        + " files again does it all the same."))
+                ? Optional.of(
+                        new FileProblem(
+                                file
+                                        + " was being read when the program ended, so it is skipped. Project › Read distrusted files again opens it anyway."))
                 : Optional.empty();
     }
 

@@ -35,7 +35,7 @@ final class Steadying {
         look.start(new FootageLook.Errand(
                 media,
                 within,
-                "Looking how the footage trembles",
+                "Measuring camera shake",
                 false,
                 (frames, progress) -> new GroundTracker(frames).track(media.size(), within, progress),
                 (ground, _) -> desk.document().settled().shot(shot.id()).ifPresent(now -> hold(now, ground))));
@@ -46,16 +46,16 @@ final class Steadying {
         look.work(Work.of(
                 () -> Steady.of(project, shot, ground),
                 steady -> take(shot, steady),
-                why -> desk.say("Not held still: " + why + (why.endsWith(".") ? "" : "."))));
+                why -> desk.say("Not stabilised: " + why + (why.endsWith(".") ? "" : "."))));
     }
 
     private void take(Shot shot, Steady steady) {
         boolean same = desk.document().settled().shot(shot.id()).equals(Optional.of(shot));
         if (!same || desk.document().showing()) {
-            desk.say("Not held still: the shot was changed meanwhile; try again.");
+            desk.say("Not stabilised: the shot was changed meanwhile; try again.");
             return;
         }
-        desk.document().apply(ShotEdits.setCamera("holding of footage", shot.id(), steady.camera()));
+        desk.document().apply(ShotEdits.setCamera("stabilise footage", shot.id(), steady.camera()));
         desk.say(words(steady));
     }
 
@@ -63,8 +63,8 @@ final class Steadying {
         String cost = steady.closer() > 1
                 ? "sealed by going " + Figures.fixed(PERCENT * (steady.closer() - 1), 1) + " % closer"
                 : "close enough to stay sealed";
-        String guessed = steady.unsure() > 0 ? " In " + Counted.of(steady.unsure(), "frame") + " it is a guess." : "";
-        return "Held still with " + Counted.of(steady.keys(), "key") + ": it was up to "
+        String guessed = steady.unsure() > 0 ? " In " + Counted.of(steady.unsure(), "frame") + " it is uncertain." : "";
+        return "Stabilised with " + Counted.of(steady.keys(), "key") + ": it was up to "
                 + Figures.fixed(steady.shake(), 0) + " px off; " + cost + "." + guessed;
     }
 }

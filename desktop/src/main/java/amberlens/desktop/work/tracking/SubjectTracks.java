@@ -132,14 +132,14 @@ public final class SubjectTracks implements AutoCloseable {
     public void ask(int frame) {
         desk.cursor().seekInShot(frame);
         desk.tools().take(Tool.SUBJECT);
-        desk.say("Point at the subject here; from here it is followed to both sides.");
+        desk.say("Click the subject. It is tracked from here in both directions.");
     }
 
     private void follow(Media media, FrameSpan within, Runnable then, Following following) {
         look.start(new FootageLook.Errand(
                 media,
                 within,
-                "Following the subject through the footage",
+                "Tracking the subject",
                 true,
                 (frames, progress) -> following.make(new Tracking(frames), progress),
                 (track, ended) -> {
@@ -181,12 +181,11 @@ public final class SubjectTracks implements AutoCloseable {
 
     private static String words(Track track) {
         int guessed = track.guessed();
-        String all =
-                "The subject is followed through " + Counted.of(track.spots().size(), "frame") + ". ";
+        String all = "Subject tracked through " + Counted.of(track.spots().size(), "frame") + ". ";
         return guessed == 0
                 ? all + "Let the camera follow it with Follow a subject, in the Move menu."
                 : all + "In " + Counted.of(guessed, "frame")
-                        + " it is a guess: click the light part of its line in the Score, and point at it there.";
+                        + " it is uncertain: click the light part of its line in the Score, and click the subject there.";
     }
 
     @Override

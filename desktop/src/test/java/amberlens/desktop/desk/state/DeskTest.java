@@ -175,7 +175,7 @@ class DeskTest {
         desk.document().show(ShotEdits.setLength("s1", 40, ShotEdits.Timing.KEEP));
         desk.document().undo();
         assertThat(shot("s1").length()).isEqualTo(125);
-        assertThat(desk.document().redoName()).contains("length of a shot");
+        assertThat(desk.document().redoName()).contains("change shot length");
     }
 
     @Test

@@ -62,7 +62,7 @@ class ConsequencesTest {
 
     @Test
     void pace_is_told_where_something_moves() {
-        assertThat(text(Properties.ANCHOR, CameraTrack.still(NEUTRAL))).isEqualTo("Pace: stands still");
+        assertThat(text(Properties.ANCHOR, CameraTrack.still(NEUTRAL))).isEqualTo("Pace: still");
         var pan = CameraTrack.still(NEUTRAL)
                 .withPosition(Channel.keyed(
                         ValueKinds.POSITION,

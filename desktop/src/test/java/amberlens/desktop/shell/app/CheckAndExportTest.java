@@ -63,7 +63,7 @@ class CheckAndExportTest extends ThreeShotsInteraction {
         files.proof = Optional.of(page);
         onFx(() -> bench.actions().run("project.proof"));
         waitUntil("the verdict", () -> lookup(".label").queryAllAs(Label.class).stream()
-                .anyMatch(label -> label.getText().startsWith("Every shot is sealed. The page is in ")));
+                .anyMatch(label -> label.getText().startsWith("Every shot is sealed. Saved to ")));
         assertThat(page)
                 .content()
                 .contains("Every shot is sealed.", "none: the project has changes that are not saved");

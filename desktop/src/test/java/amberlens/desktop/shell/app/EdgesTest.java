@@ -126,7 +126,7 @@ class EdgesTest extends BenchInteraction {
         assertThat(pose().position().x()).isEqualTo(1200);
         keys(KeyCode.RIGHT, KeyCode.CONTROL, KeyCode.SHIFT);
         assertThat(pose().position().x()).isEqualTo(1190);
-        assertThat(bench.desk().document().undoName()).contains("nudge of the gate");
+        assertThat(bench.desk().document().undoName()).contains("nudge gate");
     }
 
     @Test
@@ -347,7 +347,7 @@ class EdgesTest extends BenchInteraction {
     void edges_are_judged_for_a_delivery_guide_when_asked() throws Exception {
         load(turning());
         clickOn("#guides").clickOn("Delivery guide 1:1");
-        clickOn("#guides").clickOn("Judge edges and room for the delivery guide");
+        clickOn("#guides").clickOn("Check edges and room for the delivery guide");
         waitUntil(
                 "the delivery guide",
                 () -> bench.desk().tools().judgedDelivery().equals(Optional.of(DeliveryGuide.SQUARE)));
@@ -419,7 +419,7 @@ class EdgesTest extends BenchInteraction {
         dragTo(corner, centre.add(corner.subtract(centre).multiply(1.2)));
         assertThat(pose().scale().x()).isBetween(93.0, 99.0);
         assertThat(pose().gateCentre(FRAME).x()).isCloseTo(1500, within(1e-6));
-        assertThat(bench.desk().document().undoName()).contains("zoom of the picture");
+        assertThat(bench.desk().document().undoName()).contains("zoom picture");
     }
 
     @Test

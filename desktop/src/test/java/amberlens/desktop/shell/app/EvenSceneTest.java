@@ -46,7 +46,7 @@ class EvenSceneTest extends ThreeShotsInteraction {
         clickOn("#even-match").clickOn("strength: all go equally far");
         clickOn("#even-course").clickOn("all as the first");
         waitUntil("what would come of it", () -> text("#even-note").startsWith("3 moves would be alike"));
-        clickOn("Even them");
+        clickOn("Even out");
         double first = Gist.of(project(), shot("s1")).across();
         for (String id : List.of("s1", "s2", "s3")) {
             assertThat(Gist.of(project(), shot(id)).across()).isBetween(first - 1e-6, first + 1e-6);

@@ -93,7 +93,7 @@ class FindingThingsTest extends BenchInteraction {
         assertThat(shot().camera().get(Properties.SCALE).keys().getFirst().leg())
                 .isEqualTo(Ease.SMOOTH.leg());
         clickOn("#menu-move").clickOn("#item-move-free");
-        assertThat(text("#status")).startsWith("\"Free from the move it follows\" needs a shot that follows");
+        assertThat(text("#status")).startsWith("\"Stop following another shot\" needs a shot that follows");
     }
 
     @Test

@@ -206,7 +206,7 @@ class FirstMoveTest extends BenchInteraction {
         Point2D end = at(() -> ScoreProbe.leg(bench.scene(), 124)).add(4, 20);
         dragTo(end, end.add(-24 * ScoreProbe.perFrame(bench.scene()), 0));
         waitUntil("the moved framing", () -> Framings.of(shot().camera()).equals(List.of(0, 100)));
-        assertThat(bench.desk().document().undoName()).contains("move of a framing");
+        assertThat(bench.desk().document().undoName()).contains("move framing");
         type(KeyCode.DELETE);
         waitUntil("one framing", () -> Framings.of(shot().camera()).equals(List.of(0)));
         assertThat(card).isNotNull();
@@ -253,9 +253,7 @@ class FirstMoveTest extends BenchInteraction {
         double scale = shot().camera().at(0).scale().x();
         moveTo(middle);
         scroll(3, javafx.geometry.VerticalDirection.UP);
-        waitUntil(
-                "a zoom in one step",
-                () -> bench.desk().document().undoName().equals(Optional.of("zoom of the picture")));
+        waitUntil("a zoom in one step", () -> bench.desk().document().undoName().equals(Optional.of("zoom picture")));
         assertThat(shot().camera().at(0).scale().x()).isNotEqualTo(scale);
         press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
         assertThat(shot().camera().at(0).scale().x()).isEqualTo(scale);
@@ -274,7 +272,7 @@ class FirstMoveTest extends BenchInteraction {
         type(KeyCode.ENTER);
         waitUntil("the new length", () -> shot().length() == 50);
         assertThat(shot().name()).isEqualTo("Beds");
-        rightClickOn("#media-m1").clickOn("Remove from the Shelf, with what shows or plays it");
+        rightClickOn("#media-m1").clickOn("Remove from the Shelf and the Line-up");
         waitUntil("an empty shelf", () -> project().media().isEmpty());
         assertThat(project().shots()).isEmpty();
     }

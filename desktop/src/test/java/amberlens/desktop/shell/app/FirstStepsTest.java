@@ -81,7 +81,7 @@ class FirstStepsTest extends BenchInteraction {
         files.pictures = List.of(DrawnPictures.quarters(folder, "beds.png", 3000, 2000));
         keys(KeyCode.F1);
         write("five steps\n");
-        awaitStep("Bring a picture");
+        awaitStep("Add a picture");
         keys(KeyCode.P, KeyCode.CONTROL, KeyCode.ALT);
         awaitStep("Make a shot of it");
         keys(KeyCode.ENTER, KeyCode.CONTROL);
@@ -98,7 +98,7 @@ class FirstStepsTest extends BenchInteraction {
         keys(KeyCode.LEFT, KeyCode.CONTROL, KeyCode.SHIFT);
         type(KeyCode.A);
         assertThat(Framings.of(shot().camera())).containsExactly(0, shot().lastFrame());
-        awaitStep("Look at it");
+        awaitStep("View");
         type(KeyCode.SPACE);
         awaitStep("That is a move");
         type(KeyCode.SPACE);
@@ -109,7 +109,7 @@ class FirstStepsTest extends BenchInteraction {
     @Test
     void the_steps_can_be_left_at_any_moment() {
         clickOn("#way-first-move");
-        awaitStep("Bring a picture");
+        awaitStep("Add a picture");
         clickOn("#first-move-leave");
         assertThat(lookup("#first-move").query().isVisible()).isFalse();
     }

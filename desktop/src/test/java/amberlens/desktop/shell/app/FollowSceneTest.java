@@ -164,7 +164,7 @@ class FollowSceneTest extends ThreeShotsInteraction {
         waitUntil("the move", () -> !bench.desk().document().showing());
         assertThat(EdgeReport.of(project().take(shot())).isSealed()).isTrue();
         assertThat(shot().camera().position().keys()).hasSizeGreaterThan(3);
-        assertThat(bench.desk().document().undoName()).contains("following of a subject");
+        assertThat(bench.desk().document().undoName()).contains("follow subject");
         undo();
         assertThat(shot().camera().position().animated()).isFalse();
         undo();

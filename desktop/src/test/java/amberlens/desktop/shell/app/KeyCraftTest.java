@@ -394,7 +394,7 @@ class KeyCraftTest extends BenchInteraction {
         FramePoint before = shot().camera().at(75).position();
         Point2D grip = at(() -> LensProbe.grip(bench.scene(), bench.desk(), 50, PathEdits.End.OUT));
         dragTo(grip, grip.add(-14, 8));
-        assertThat(bench.desk().document().undoName()).contains("pull of the path");
+        assertThat(bench.desk().document().undoName()).contains("reshape path");
         assertThat(shot().camera().at(75).position()).isNotEqualTo(before);
     }
 
@@ -405,7 +405,7 @@ class KeyCraftTest extends BenchInteraction {
         Point2D grip = at(() -> TableProbe.grip(bench.scene(), bench.desk(), 10, PathEdits.End.OUT));
         FramePoint straight = shot().camera().at(30).position();
         dragTo(grip, grip.add(10, 25));
-        assertThat(bench.desk().document().undoName()).contains("pull of the path");
+        assertThat(bench.desk().document().undoName()).contains("reshape path");
         assertThat(shot().camera().at(30).position()).isNotEqualTo(straight);
         CameraTrack whole = shot().camera();
         Point2D onPath = at(() -> TableProbe.way(bench.scene(), bench.desk(), 30));
@@ -424,7 +424,7 @@ class KeyCraftTest extends BenchInteraction {
         dragTo(tag, tag.add(-12, 0));
         assertThat(bench.desk().cursor().shotFrame()).isZero();
         assertThat(shot().camera().at(100).position()).isNotEqualTo(before);
-        assertThat(bench.desk().document().undoName()).contains("move of a framing");
+        assertThat(bench.desk().document().undoName()).contains("move framing");
     }
 
     @Test
@@ -513,7 +513,7 @@ class KeyCraftTest extends BenchInteraction {
         dragTo(end, end.add(60, 0));
         assertThat(shot().length()).isGreaterThan(126);
         assertThat(frames(Properties.SCALE).getLast()).isGreaterThan(101);
-        assertThat(bench.desk().document().undoName()).contains("length of a shot");
+        assertThat(bench.desk().document().undoName()).contains("change shot length");
     }
 
     @Test

@@ -90,14 +90,14 @@ class ManyShotsTest extends ThreeShotsInteraction {
         undo();
         keys(KeyCode.D, KeyCode.CONTROL);
         assertThat(LineUp.track(project(), 2)).hasSize(2);
-        assertThat(bench.desk().document().undoName()).contains("copy of a shot");
+        assertThat(bench.desk().document().undoName()).contains("copy shot");
     }
 
     @Test
     void many_lengths_are_set_at_once() {
         keys(KeyCode.A, KeyCode.CONTROL, KeyCode.SHIFT);
         keys(KeyCode.L, KeyCode.CONTROL, KeyCode.SHIFT);
-        clickOn("#lengths-by").clickOn("together as long as");
+        clickOn("#lengths-by").clickOn("in total");
         fill("#lengths-time", "420");
         type(KeyCode.ENTER);
         assertThat(LineUp.length(project())).isEqualTo(420);
@@ -117,7 +117,7 @@ class ManyShotsTest extends ThreeShotsInteraction {
         clickOn("Same look");
         assertThat(shot("s1").media()).isEqualTo("m2");
         assertThat(shot("s1").camera().keyFrames()).containsExactly(0);
-        assertThat(bench.desk().document().undoName()).contains("replacing of a picture");
+        assertThat(bench.desk().document().undoName()).contains("replace picture");
     }
 
     @Test

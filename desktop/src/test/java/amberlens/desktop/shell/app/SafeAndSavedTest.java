@@ -107,7 +107,7 @@ class SafeAndSavedTest extends BenchInteraction {
         assertThat(ProjectFile.open(film).name()).isEqualTo("before");
         assertThat(bench.desk().document().unsaved()).isTrue();
         press(KeyCode.CONTROL).type(KeyCode.N).release(KeyCode.CONTROL);
-        waitUntil("the question", () -> lookup("Keep the changes?").tryQuery().isPresent());
+        waitUntil("the question", () -> lookup("Save the changes?").tryQuery().isPresent());
         clickOn("Save");
         waitUntil("an empty project", () -> project().name().equals("Untitled"));
         assertThat(ProjectFile.open(film).name()).isEqualTo("while it was written");

@@ -66,7 +66,7 @@ class ShelfSceneTest extends BenchInteraction {
         clickOn("#shelf-lay");
         assertThat(media()).containsExactly("m1", "m2", "m3", "m4");
         assertThat(bench.desk().cursor().selection().shots()).hasSize(4);
-        assertThat(text("#status")).isEqualTo("4 shots were laid into the Line-up.");
+        assertThat(text("#status")).isEqualTo("4 shots added to the Line-up.");
         clickOn("#status-action");
         assertThat(bench.scene().lookup(".dialog-title")).isNotNull();
         type(KeyCode.ESCAPE);
