@@ -4,7 +4,7 @@ import amberlens.core.base.colour.Colour;
 import amberlens.core.base.geometry.Mirror;
 import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.material.look.Appearance;
+import amberlens.core.material.look.AppliedLooks;
 import amberlens.core.material.look.LookDraft;
 import amberlens.core.material.look.LookKinds;
 import amberlens.core.material.look.LookSet;
@@ -89,7 +89,7 @@ record LookTimes(Map<String, Double> times) {
             LookSet set,
             Size output,
             WorkPool rows) {
-        Appearance looks = Appearance.of(set.looks(), set.camera(), 0);
+        AppliedLooks looks = AppliedLooks.of(set.looks(), set.camera(), 0);
         work.put(name, () -> {
             Seen seen = LineUpFrame.dressed(new Picture.Pixels(picture), pose, Mirror.NONE, looks, FRAME, output);
             Compositor.compose(List.of(seen), Colour.BLACK, output, rows);

@@ -5,7 +5,7 @@ import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.check.ShotCheck;
 import amberlens.core.edit.edits.ReadyEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
@@ -62,7 +62,7 @@ record ManyShotsTimes(double seek, double play, double arrange, double check) {
     private static double plays(Path film) throws FileProblem {
         try (var rows = WorkPool.ofCores();
                 var frames = new FilmFrames(film, rows)) {
-            Pose pose = Conform.FILL.pose(FRAME, FRAME).zoomedAbout(FRAME.centre(), 1.06);
+            Pose pose = Refit.FILL.pose(FRAME, FRAME).zoomedAbout(FRAME.centre(), 1.06);
             long began = 0;
             for (int i = -30; i < PLAYED; i++) {
                 if (i == 0) {
@@ -85,7 +85,7 @@ record ManyShotsTimes(double seek, double play, double arrange, double check) {
         for (int i = 0; i < count; i++) {
             Size size = new Size(2000 + chance.nextInt(9000), 1500 + chance.nextInt(4000));
             media.add(Media.photo("m" + i, i + ".jpg", size));
-            CameraTrack camera = CameraTrack.still(Conform.FILL.pose(size, FRAME));
+            CameraTrack camera = CameraTrack.still(Refit.FILL.pose(size, FRAME));
             shots.add(new Shot("s" + i, "Shot " + i, "m" + i, 1, 100 * i, 100, true, camera, Extras.NONE));
         }
         return Project.empty("many").withMedia(media).withShots(shots);

@@ -202,7 +202,7 @@ final class FilmCommand implements Callable<Integer> {
         var settings = new ExportSettings(new FrameSpan(0, frames - 1), made.frameSize(), format, output, overwrite)
                 .withRemark(REMARK);
         ProgressLines lines = json ? new ProgressLines(spec.commandLine().getOut()) : null;
-        try (var workshop = new Workshop();
+        try (var workshop = new CommandResources();
                 var progress = new TerminalProgress(lines)) {
             var export = new Export(made, settings, workshop.pictures, workshop.rows);
             boolean finished = export.run(progress);

@@ -8,11 +8,11 @@ import amberlens.core.base.words.Figures;
 import amberlens.core.edit.edits.CarryEdits;
 import amberlens.core.edit.edits.Edit;
 import amberlens.core.edit.edits.Follow;
+import amberlens.core.edit.edits.FollowWish;
 import amberlens.core.edit.edits.Following;
 import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.edit.edits.TrackEdits;
 import amberlens.core.edit.edits.Tracked;
-import amberlens.core.edit.edits.Wish;
 import amberlens.core.material.track.Track;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
@@ -152,7 +152,7 @@ final class FollowCommand implements Callable<Integer> {
         if (!inside) {
             throw new ParameterException(line, "--point lies in the footage, which is " + media.size());
         }
-        if (!(calm >= 0 && calm <= 100) || !(lead >= 0 && lead <= 100 * Wish.MOST_LEAD)) {
+        if (!(calm >= 0 && calm <= 100) || !(lead >= 0 && lead <= 100 * FollowWish.MOST_LEAD)) {
             throw new ParameterException(line, "--calm goes from 0 to 100 and --lead from 0 to 30");
         }
         if (around != null && !(around > 0)) {
@@ -166,7 +166,7 @@ final class FollowCommand implements Callable<Integer> {
         FrameSpan within = Tracked.sourceFrames(project, shot);
         double side = Math.min(media.size().width(), media.size().height());
         double radius = around != null ? around : SubjectTracker.USUAL_RADIUS * side;
-        try (var workshop = new Workshop();
+        try (var workshop = new CommandResources();
                 var pixels = new PixelLoader(workshop.rows);
                 var progress = new TerminalProgress("Following")) {
             boolean[] goesOn = {true};
@@ -186,13 +186,13 @@ final class FollowCommand implements Callable<Integer> {
         }
     }
 
-    private Wish wish(Project project, Shot shot) {
+    private FollowWish wish(Project project, Shot shot) {
         PicturePoint shown = Tracked.source(project, shot, new PicturePoint(point.x(), point.y()));
         PointArgument given = place;
         FramePoint wanted = given == null
                 ? project.ride(shot).on(project.pose(shot, from), from).toFrame(shown)
                 : new FramePoint(given.x(), given.y());
-        return new Wish(wanted, calm / 100, lead / 100, closer);
+        return new FollowWish(wanted, calm / 100, lead / 100, closer);
     }
 
     private void report(Shot shot, Track track, Following following) {

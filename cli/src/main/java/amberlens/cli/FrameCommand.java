@@ -63,7 +63,7 @@ final class FrameCommand implements Callable<Integer> {
         Size wanted = size == null ? project.frameSize() : size;
         Export.checkShape(project.frameSize(), wanted);
         ProjectArgument.requireFree(output, overwrite);
-        try (var workshop = new Workshop()) {
+        try (var workshop = new CommandResources()) {
             var source = new FrameSource(project, workshop.pictures, workshop.rows);
             RenderedFrame rendered =
                     kind == StillFile.Kind.TIFF ? source.deepFrame(frame, wanted, false) : source.frame(frame, wanted);

@@ -210,7 +210,7 @@ final class RenderCommand implements Callable<Integer> {
             return ExitCode.OPEN_EDGE;
         }
         ProgressLines lines = json ? new ProgressLines(spec.commandLine().getOut()) : null;
-        try (var workshop = new Workshop();
+        try (var workshop = new CommandResources();
                 var progress = new TerminalProgress(lines)) {
             var export = new Export(shown.get(), settings, workshop.pictures, workshop.rows);
             boolean finished = export.run(progress);

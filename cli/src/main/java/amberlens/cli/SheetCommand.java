@@ -56,7 +56,7 @@ final class SheetCommand implements Callable<Integer> {
                 Optional.ofNullable(file.getFileName()).map(Path::toString),
                 Optional.of(opened.stamp().hash()),
                 ZonedDateTime.now());
-        try (var workshop = new Workshop();
+        try (var workshop = new CommandResources();
                 var progress = new TerminalProgress()) {
             var frames = new FrameSource(project, workshop.pictures, workshop.rows);
             List<Proof.Shape> shapes = delivery.isGiven() ? List.of() : shapes(whole);

@@ -4,7 +4,7 @@ import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.curve.Channel;
 import amberlens.core.motion.curve.Ease;
@@ -35,7 +35,7 @@ public final class RandomPoses {
 
     /** A pose whose gate is inside the picture, unturned. */
     public static Pose inside(Random chance, Size picture, Size frame) {
-        double fill = Conform.FILL.pose(picture, frame).scale().x();
+        double fill = Refit.FILL.pose(picture, frame).scale().x();
         Pose pose = Pose.neutral(picture, frame).withScale(Scale.uniform(fill * (1 + 3 * chance.nextDouble())));
         double roomX = (pose.scale().factorX() * picture.width() - frame.width()) / 2;
         double roomY = (pose.scale().factorY() * picture.height() - frame.height()) / 2;

@@ -10,11 +10,11 @@ import amberlens.core.edit.edits.Follow;
 import amberlens.core.edit.edits.Following;
 import amberlens.core.edit.edits.Rider;
 import amberlens.core.edit.edits.Rides;
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.ReadyMove;
 import amberlens.core.edit.ready.ReadyMoves;
 import amberlens.core.edit.ready.Rhythm;
 import amberlens.core.edit.ready.Stage;
-import amberlens.core.edit.ready.Wish;
 import amberlens.core.material.footage.Source;
 import amberlens.core.material.layering.Fade;
 import amberlens.core.material.layering.Layering;
@@ -87,7 +87,7 @@ final class FernhollowFilm {
         Project flown = FlightEdits.fly("s2", Set.of(0), FlightPath.USUAL_RHO).apply(film);
         Shot pond = flown.shot("s6").orElseThrow();
         Track ferry = flown.mediaOf(pond).tracks().getFirst();
-        var wish = new amberlens.core.edit.edits.Wish(new FramePoint(960, 660), 0.45, 0.06, false);
+        var wish = new amberlens.core.edit.edits.FollowWish(new FramePoint(960, 660), 0.45, 0.06, false);
         Following following = Follow.of(flown, pond, ferry, wish);
         Project followed = flown.mapShot("s6", shot -> shot.withCamera(following.camera()));
         Shot shot = followed.shot("s6").orElseThrow();
@@ -142,7 +142,7 @@ final class FernhollowFilm {
                                 120,
                                 Optional.of(new PicturePoint(1400, 560)),
                                 Rhythm.NONE),
-                        Wish.USUAL.withAmount(80))
+                        MoveWish.USUAL.withAmount(80))
                 .camera()
                 .orElseThrow();
     }

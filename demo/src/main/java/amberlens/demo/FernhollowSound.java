@@ -4,8 +4,8 @@ import amberlens.core.base.time.Seconds;
 import amberlens.core.edit.edits.ReadyEdits;
 import amberlens.core.edit.edits.RigEdits;
 import amberlens.core.edit.edits.SoundEdits;
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.ReadyMove;
-import amberlens.core.edit.ready.Wish;
 import amberlens.core.material.sound.BeatGrid;
 import amberlens.core.material.sound.Beats;
 import amberlens.core.material.sound.Ducking;
@@ -62,7 +62,7 @@ final class FernhollowSound {
         Project laid = RigEdits.lay(Set.of("s3", "s4")).apply(film);
         Shot rig = laid.shots().getLast();
         Project lower = laid.mapShot(rig.id(), shot -> shot.withTrack(RIG_TRACK).withName("Beats"));
-        return ReadyEdits.plan(lower, Set.of(rig.id()), ReadyMove.PULSE, Wish.USUAL.withAmount(50), 110, beats)
+        return ReadyEdits.plan(lower, Set.of(rig.id()), ReadyMove.PULSE, MoveWish.USUAL.withAmount(50), 110, beats)
                 .edit()
                 .apply(lower);
     }

@@ -5,8 +5,8 @@ import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.edit.edits.LookEdits;
 import amberlens.core.edit.edits.ReadyEdits;
 import amberlens.core.edit.edits.TitleEdits;
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.ReadyMove;
-import amberlens.core.edit.ready.Wish;
 import amberlens.core.material.look.LookDraft;
 import amberlens.core.material.look.LookKinds;
 import amberlens.core.material.title.Align;
@@ -37,7 +37,7 @@ final class FernhollowTitles {
         var half = new FramePoint(titled.mediaOf(shot).size().width() / 2.0, 0);
         Project placed = titled.mapShot(shot.id(), found -> found.withLength(LENGTH)
                 .withCamera(CameraTrack.still(found.camera().at(0).withPosition(LEFT.plus(half)))));
-        Project moved = ReadyEdits.plan(placed, Set.of(shot.id()), ReadyMove.SLIDE_IN, Wish.USUAL, 110)
+        Project moved = ReadyEdits.plan(placed, Set.of(shot.id()), ReadyMove.SLIDE_IN, MoveWish.USUAL, 110)
                 .edit()
                 .apply(placed);
         var shadow = new LookDraft(moved.mediaOf(shot).size(), moved.frameSize(), LENGTH)

@@ -2,8 +2,8 @@ package amberlens.desktop;
 
 import amberlens.core.base.geometry.Size;
 import amberlens.core.model.project.FileProblem;
-import amberlens.desktop.desk.state.Arrangement;
-import amberlens.desktop.kit.style.Appearance;
+import amberlens.desktop.desk.state.WindowLayout;
+import amberlens.desktop.kit.style.ThemeChoice;
 import amberlens.desktop.shell.shooting.Order;
 import amberlens.desktop.shell.shooting.Shooting;
 import amberlens.desktop.shell.shooting.View;
@@ -48,7 +48,7 @@ public final class Shoot implements Callable<Integer> {
             names = "--arrangement",
             paramLabel = "NAME",
             description = "One of: ${COMPLETION-CANDIDATES} (default: ${DEFAULT-VALUE}).")
-    private Arrangement arrangement = Arrangement.BOTH;
+    private WindowLayout arrangement = WindowLayout.BOTH;
 
     @Option(
             names = "--text",
@@ -60,7 +60,7 @@ public final class Shoot implements Callable<Integer> {
             names = "--appearance",
             paramLabel = "NAME",
             description = "One of: ${COMPLETION-CANDIDATES} (default: ${DEFAULT-VALUE}).")
-    private Appearance appearance = Appearance.DARK;
+    private ThemeChoice appearance = ThemeChoice.DARK;
 
     @Option(names = "--shelf", description = "Let the Shelf stand open; it does for the views that need it.")
     private boolean shelf;

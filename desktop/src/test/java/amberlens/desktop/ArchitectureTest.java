@@ -147,7 +147,7 @@ class ArchitectureTest {
             .and()
             .resideOutsideOfPackage("amberlens.desktop.work..")
             .and()
-            .doNotHaveSimpleName("Seam")
+            .doNotHaveSimpleName("ResizableSplit")
             .and()
             .doNotHaveSimpleName("SelfCheck")
             .and()

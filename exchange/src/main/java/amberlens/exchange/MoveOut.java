@@ -9,7 +9,7 @@ import amberlens.exchange.lottie.LottieFile;
 import amberlens.exchange.move.ShotMove;
 import amberlens.exchange.otio.Timeline;
 import amberlens.exchange.web.CssPage;
-import amberlens.exchange.web.Seen;
+import amberlens.exchange.web.PictureElement;
 import amberlens.exchange.web.SvgPage;
 import amberlens.files.FileWords;
 import amberlens.files.WholeFile;
@@ -45,11 +45,11 @@ public final class MoveOut {
         switch (format) {
             case CSS -> {
                 text(file, CssPage.of(move, file));
-                notes.addAll(Seen.notes(move));
+                notes.addAll(PictureElement.notes(move));
             }
             case SVG -> {
                 text(file, SvgPage.of(move, file));
-                notes.addAll(Seen.notes(move));
+                notes.addAll(PictureElement.notes(move));
             }
             case LOTTIE -> json(file, LottieFile.of(move, file));
             case CSV -> text(file, MoveTable.of(move, file));

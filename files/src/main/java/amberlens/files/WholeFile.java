@@ -56,7 +56,7 @@ public final class WholeFile implements AutoCloseable {
 
     /** Reserves a name beside the destination, whose folder must be there. */
     public static WholeFile beside(Path destination) throws IOException {
-        Path target = Links.followed(destination.toAbsolutePath());
+        Path target = ResolvedPaths.followed(destination.toAbsolutePath());
         Path folder = target.getParent();
         if (folder == null || Files.isDirectory(target)) {
             throw new FileAlreadyExistsException(destination.toString(), null, "it is a folder");
@@ -65,7 +65,7 @@ public final class WholeFile implements AutoCloseable {
             throw new FileAlreadyExistsException(destination.toString(), null, "it is a pipe or a device");
         }
         while (!ENDED.get()) {
-            Path aside = folder.resolve(Strays.name(target.getFileName().toString(), NUMBERS.incrementAndGet()));
+            Path aside = folder.resolve(PartFiles.name(target.getFileName().toString(), NUMBERS.incrementAndGet()));
             ASIDE.add(aside);
             try {
                 return new WholeFile(target, Files.createFile(aside));

@@ -29,9 +29,9 @@ class PathsAndStampsTest {
         Files.writeString(folder.resolve("elsewhere/plan.jpg"), "found by the system");
         Path asWritten = link.resolve("../plan.jpg");
         assertThat(asWritten).hasContent("found by the system"); // POSIX.1-2017, 4.13 Pathname Resolution
-        assertThat(Links.resolved(asWritten)).hasContent("found by the system");
-        assertThat(Links.resolved(folder.resolve("a/./b/../c"))).isEqualTo(folder.resolve("a/c"));
-        assertThat(Links.resolved(Path.of("/../..")).toString()).isEqualTo("/");
+        assertThat(ResolvedPaths.resolved(asWritten)).hasContent("found by the system");
+        assertThat(ResolvedPaths.resolved(folder.resolve("a/./b/../c"))).isEqualTo(folder.resolve("a/c"));
+        assertThat(ResolvedPaths.resolved(Path.of("/../..")).toString()).isEqualTo("/");
     }
 
     @Test

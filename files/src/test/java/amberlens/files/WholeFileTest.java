@@ -107,29 +107,29 @@ class WholeFileTest {
 
     @Test
     void a_name_with_a_number_beyond_all_processes_stops_nobody() throws Exception {
-        String odd = Strays.name("film.amber", 7)
+        String odd = PartFiles.name("film.amber", 7)
                 .replace("-" + ProcessHandle.current().pid() + "-", "-99999999999999999999-");
         Files.createFile(folder.resolve(odd));
-        Strays.removeBeside(folder.resolve("film.amber"));
+        PartFiles.removeBeside(folder.resolve("film.amber"));
         assertThat(names()).containsExactly(odd);
     }
 
     @Test
     void only_what_ended_programs_left_is_removed() throws Exception {
         Path destination = folder.resolve("film.amber");
-        String mine = Strays.name("film.amber", 7);
+        String mine = PartFiles.name("film.amber", 7);
         long gone = endedProcess();
         String stray = mine.replace("-" + ProcessHandle.current().pid() + "-", "-" + gone + "-");
         String ofAnotherMachine = stray.replaceFirst("\\.amber-([0-9a-f]+)-[0-9a-f]+", ".amber-$1-0");
         for (String name : List.of(mine, stray, ofAnotherMachine, ".amber-notes.part", "film.mp4.part")) {
             Files.createFile(folder.resolve(name));
         }
-        Strays.removeBeside(destination);
+        PartFiles.removeBeside(destination);
         assertThat(names()).containsExactlyInAnyOrder(mine, ofAnotherMachine, ".amber-notes.part", "film.mp4.part");
         Files.setLastModifiedTime(
                 folder.resolve(ofAnotherMachine),
                 java.nio.file.attribute.FileTime.from(java.time.Instant.now().minus(java.time.Duration.ofDays(8))));
-        Strays.removeBeside(destination);
+        PartFiles.removeBeside(destination);
         assertThat(names()).containsExactlyInAnyOrder(mine, ".amber-notes.part", "film.mp4.part");
     }
 

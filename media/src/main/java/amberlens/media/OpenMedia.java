@@ -25,7 +25,7 @@ public final class OpenMedia implements AutoCloseable {
     private static final String PROTOCOLS = "file";
 
     private final Path path;
-    private final Patience patience;
+    private final FilmTimeout patience;
     private final AVFormatContext container = avformat_alloc_context();
     private boolean open;
 
@@ -43,7 +43,7 @@ public final class OpenMedia implements AutoCloseable {
             throw new FileProblem(path + " is not there; it may have been moved or renamed.");
         }
         av_log_set_level(AV_LOG_QUIET);
-        patience = new Patience(path.toFile().length());
+        patience = new FilmTimeout(path.toFile().length());
         try {
             open(as, demuxers, decoders);
         } catch (FileProblem | RuntimeException | Error e) {

@@ -3,7 +3,7 @@ package amberlens.project;
 import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.material.look.Choice;
-import amberlens.core.material.look.Choices;
+import amberlens.core.material.look.LookChoices;
 import amberlens.core.material.look.LookKind;
 import amberlens.core.material.sound.Level;
 import amberlens.core.motion.property.Group;
@@ -99,7 +99,7 @@ record KnownMembers(
         KnownMembers members = of(
                 Stream.concat(Stream.of("kind", "on"), kind.choices().stream().map(Choice::id))
                         .toArray(String[]::new));
-        for (Property<?> amount : kind.amounts(Choices.USUAL)) {
+        for (Property<?> amount : kind.amounts(LookChoices.USUAL)) {
             members = members.with(amount.id(), amount.isPlaced() ? CHANNEL : leftOut(amount));
         }
         return members;

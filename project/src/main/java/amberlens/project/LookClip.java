@@ -1,6 +1,6 @@
 package amberlens.project;
 
-import amberlens.core.material.look.Choices;
+import amberlens.core.material.look.LookChoices;
 import amberlens.core.material.look.LookKind;
 import amberlens.core.material.look.LookKinds;
 import amberlens.core.model.project.FileProblem;
@@ -46,7 +46,7 @@ final class LookClip {
         for (int i = 0; i < looks.size(); i++) {
             JsonNode look = looks.get(i);
             List<Property<?>> amounts = LookKinds.named(look.get("kind").asText())
-                    .map((LookKind kind) -> kind.amounts(Choices.USUAL))
+                    .map((LookKind kind) -> kind.amounts(LookChoices.USUAL))
                     .orElse(List.of());
             for (Property<?> amount : amounts) {
                 JsonNode channel = look.path(amount.id());

@@ -3,8 +3,8 @@ package amberlens.project;
 import amberlens.core.base.colour.Colour;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.material.look.Choice;
-import amberlens.core.material.look.Choices;
 import amberlens.core.material.look.Look;
+import amberlens.core.material.look.LookChoices;
 import amberlens.core.material.look.LookKind;
 import amberlens.core.material.look.LookKinds;
 import amberlens.core.material.look.LookSpace;
@@ -56,7 +56,7 @@ final class LookReader {
         LookKind kind = LookKinds.named(id).orElseGet(() -> LookKind.unknown(id));
         int number = Looks.freshNumber(before, kind);
         boolean on = node.path("on").asBoolean(true);
-        Choices choices = Choices.USUAL;
+        LookChoices choices = LookChoices.USUAL;
         for (Choice<?> choice : kind.choices()) {
             JsonNode answer = node.path(choice.id());
             if (!answer.isMissingNode()) {
@@ -66,7 +66,7 @@ final class LookReader {
         return new Look(kind, number, on, choices, KnownMembers.look(kind).extras(node));
     }
 
-    private static Supplier<Choices> chosen(Choices choices, Choice<?> choice, JsonNode answer) {
+    private static Supplier<LookChoices> chosen(LookChoices choices, Choice<?> choice, JsonNode answer) {
         return () -> switch (choice) {
             case Choice.OfColour colour -> choices.with(colour, Colour.parse(answer.asText()));
             case Choice.OfSwitch one -> choices.with(one, answer.asBoolean());
@@ -75,7 +75,7 @@ final class LookReader {
         };
     }
 
-    private static <E extends Enum<E>> Choices word(Choices choices, Choice.OfWords<E> choice, String word) {
+    private static <E extends Enum<E>> LookChoices word(LookChoices choices, Choice.OfWords<E> choice, String word) {
         return choice.all().stream()
                 .filter(answer -> choice.written(answer).equals(word))
                 .findFirst()

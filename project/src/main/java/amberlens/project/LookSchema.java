@@ -1,7 +1,7 @@
 package amberlens.project;
 
 import amberlens.core.material.look.Choice;
-import amberlens.core.material.look.Choices;
+import amberlens.core.material.look.LookChoices;
 import amberlens.core.material.look.LookKind;
 import amberlens.core.material.look.LookKinds;
 import amberlens.core.material.look.Looks;
@@ -35,7 +35,7 @@ final class LookSchema {
 
     private static void put(LookKind kind, ObjectNode members) {
         kind.choices().forEach(choice -> put(choice, members.putObject(choice.id())));
-        for (Property<?> amount : kind.amounts(Choices.USUAL)) {
+        for (Property<?> amount : kind.amounts(LookChoices.USUAL)) {
             members.putObject(amount.id())
                     .put("description", amount.units().getFirst().words())
                     .put("$ref", "#/$defs/" + Values.definition(amount.kind()));

@@ -1,8 +1,8 @@
 package amberlens.project;
 
 import amberlens.core.material.look.Choice;
-import amberlens.core.material.look.Choices;
 import amberlens.core.material.look.Look;
+import amberlens.core.material.look.LookChoices;
 import amberlens.core.material.look.Mask;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.property.Property;
@@ -45,14 +45,14 @@ final class LookWriter {
         return node;
     }
 
-    private static <V> void put(ObjectNode node, Choices choices, Choice<V> choice) {
+    private static <V> void put(ObjectNode node, LookChoices choices, Choice<V> choice) {
         V answer = choices.get(choice);
         if (!answer.equals(choice.usual())) {
             node.set(choice.id(), written(choices, choice));
         }
     }
 
-    private static JsonNode written(Choices choices, Choice<?> choice) {
+    private static JsonNode written(LookChoices choices, Choice<?> choice) {
         return switch (choice) {
             case Choice.OfColour colour -> TextNode.valueOf(choices.get(colour).toString());
             case Choice.OfSwitch one -> BooleanNode.valueOf(choices.get(one));
@@ -61,7 +61,7 @@ final class LookWriter {
         };
     }
 
-    private static <E extends Enum<E>> String word(Choices choices, Choice.OfWords<E> choice) {
+    private static <E extends Enum<E>> String word(LookChoices choices, Choice.OfWords<E> choice) {
         return choice.written(choices.get(choice));
     }
 

@@ -1,6 +1,6 @@
 package amberlens.project;
 
-import amberlens.files.Links;
+import amberlens.files.ResolvedPaths;
 import java.io.IOException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
@@ -22,7 +22,7 @@ public final class MediaPaths {
      */
     public String absolute(String written) {
         try {
-            return Links.resolved(folder.resolve(written)).toString();
+            return ResolvedPaths.resolved(folder.resolve(written)).toString();
         } catch (InvalidPathException e) {
             throw new IllegalArgumentException("\"" + written + "\" cannot be the path of a file", e);
         }
@@ -34,8 +34,8 @@ public final class MediaPaths {
         if (!whole.isAbsolute() || !whole.getRoot().equals(folder.getRoot())) {
             return text(whole);
         }
-        Path target = Links.resolved(whole);
-        Path plain = Links.resolved(folder).relativize(target);
+        Path target = ResolvedPaths.resolved(whole);
+        Path plain = ResolvedPaths.resolved(folder).relativize(target);
         if (leadsTo(plain, target)) {
             return text(plain);
         }
@@ -48,7 +48,7 @@ public final class MediaPaths {
     }
 
     private boolean leadsTo(Path relative, Path target) {
-        return Links.resolved(folder.resolve(relative)).equals(target);
+        return ResolvedPaths.resolved(folder.resolve(relative)).equals(target);
     }
 
     /** A folder's own path relative to itself is empty, which no file could say. */

@@ -4,8 +4,8 @@ import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Project;
 import amberlens.files.FileStamp;
 import amberlens.files.FileWords;
+import amberlens.files.PartFiles;
 import amberlens.files.RegularFile;
-import amberlens.files.Strays;
 import amberlens.files.WholeFile;
 import com.fasterxml.jackson.core.JsonLocation;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -85,7 +85,7 @@ public final class ProjectFile {
      */
     public static FileStamp save(Project project, Path file) throws FileProblem {
         byte[] bytes = ProjectText.of(new ProjectWriter(file).write(project)).getBytes(StandardCharsets.UTF_8);
-        Strays.removeBeside(file);
+        PartFiles.removeBeside(file);
         try (WholeFile whole = WholeFile.beside(file)) {
             whole.put(bytes);
             read(Files.readAllBytes(whole.path()), file);

@@ -2,9 +2,9 @@ package amberlens.project;
 
 import amberlens.core.base.colour.Colour;
 import amberlens.core.material.title.Align;
-import amberlens.core.material.title.Outline;
 import amberlens.core.material.title.Plate;
 import amberlens.core.material.title.Title;
+import amberlens.core.material.title.TitleOutline;
 import amberlens.core.material.title.Weight;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -33,11 +33,12 @@ final class TitleMembers {
                 KnownMembers.TITLE.extras(node));
     }
 
-    private static Optional<Outline> outline(JsonNode node) {
+    private static Optional<TitleOutline> outline(JsonNode node) {
         return node.isMissingNode()
                 ? Optional.empty()
-                : Optional.of(new Outline(
-                        node.path("width").asDouble(Outline.USUAL.width()), colour(node, Outline.USUAL.colour())));
+                : Optional.of(new TitleOutline(
+                        node.path("width").asDouble(TitleOutline.USUAL.width()),
+                        colour(node, TitleOutline.USUAL.colour())));
     }
 
     private static Optional<Plate> box(JsonNode node) {

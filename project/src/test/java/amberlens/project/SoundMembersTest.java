@@ -10,7 +10,7 @@ import amberlens.core.edit.edits.BeatEdits;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.edit.edits.SoundEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.footage.Footage;
 import amberlens.core.material.sound.BeatGrid;
 import amberlens.core.material.sound.Beats;
@@ -146,7 +146,7 @@ class SoundMembersTest {
         Project changed = BeatEdits.set("a1", Optional.of(beats)).apply(project);
         changed = SoundEdits.setSoundLevel(-4.5).apply(changed);
         changed = MediaEdits.add(film).apply(changed);
-        changed = ShotEdits.add(film, Conform.FILL, 0).apply(changed);
+        changed = ShotEdits.add(film, Refit.FILL, 0).apply(changed);
         assertThat(changed.shots().getFirst().settings().heard()).isTrue();
         Path again = folder.resolve("again.amber");
         ProjectFile.save(changed, again);

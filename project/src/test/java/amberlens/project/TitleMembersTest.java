@@ -7,9 +7,9 @@ import amberlens.core.base.colour.Colour;
 import amberlens.core.base.extras.Extras;
 import amberlens.core.edit.edits.TitleEdits;
 import amberlens.core.material.title.Align;
-import amberlens.core.material.title.Outline;
 import amberlens.core.material.title.Plate;
 import amberlens.core.material.title.Title;
+import amberlens.core.material.title.TitleOutline;
 import amberlens.core.material.title.Weight;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
@@ -75,7 +75,7 @@ class TitleMembersTest {
         assertThat(other.align()).isEqualTo(Align.RIGHT);
         assertThat(other.weight()).isEqualTo(Weight.SEMIBOLD);
         assertThat(other.italic()).isTrue();
-        assertThat(other.outline()).contains(new Outline(4, new Colour(0xFF0000)));
+        assertThat(other.outline()).contains(new TitleOutline(4, new Colour(0xFF0000)));
         assertThat(other.box()).contains(new Plate(new Colour(0x00FF00), 25, 10, 6));
         assertThat(other.letterSpacing()).isEqualTo(-3);
     }
@@ -95,7 +95,8 @@ class TitleMembersTest {
                 -50 + chance.nextDouble() * 1000,
                 chance.nextBoolean()
                         ? Optional.empty()
-                        : Optional.of(new Outline(chance.nextDouble() * 200, new Colour(chance.nextInt(0x1000000)))),
+                        : Optional.of(
+                                new TitleOutline(chance.nextDouble() * 200, new Colour(chance.nextInt(0x1000000)))),
                 chance.nextBoolean()
                         ? Optional.empty()
                         : Optional.of(new Plate(

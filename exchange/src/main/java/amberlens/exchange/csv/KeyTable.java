@@ -3,7 +3,7 @@ package amberlens.exchange.csv;
 import amberlens.core.base.geometry.Mirror;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameRate;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.CameraTrack;
@@ -15,7 +15,7 @@ import amberlens.core.motion.curve.ValueKind;
 import amberlens.core.motion.property.PoseProperty;
 import amberlens.core.motion.property.Properties;
 import amberlens.core.motion.property.Property;
-import amberlens.exchange.move.Thinning;
+import amberlens.exchange.move.KeyThinning;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -176,7 +176,7 @@ public final class KeyTable {
      * @param frame frame pixels
      */
     public CameraTrack camera(Size picture, Size frame) throws FileProblem {
-        CameraTrack camera = CameraTrack.still(Conform.FILL.pose(picture, frame));
+        CameraTrack camera = CameraTrack.still(Refit.FILL.pose(picture, frame));
         boolean any = false;
         for (Property<?> property : Properties.OF_MOVE) {
             List<String> names = here(names(property));
@@ -286,11 +286,11 @@ public final class KeyTable {
             return camera;
         }
         int first = keys.getFirst().at();
-        List<Integer> kept = Thinning.kept(
+        List<Integer> kept = KeyThinning.kept(
                 first,
                 keys.getLast().at(),
                 at -> parts(property.kind(), keys.get(at - first).value()),
-                (at, numbers) -> Thinning.isNear(full.at(at).in(picture, frame), property, numbers, frame, NEAR_PX));
+                (at, numbers) -> KeyThinning.isNear(full.at(at).in(picture, frame), property, numbers, frame, NEAR_PX));
         return camera.with(
                 property,
                 Channel.keyed(

@@ -3,7 +3,7 @@ package amberlens.exchange.cut;
 import amberlens.core.base.colour.Colour;
 import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.footage.Footage;
 import amberlens.core.material.layering.Fade;
 import amberlens.core.material.layering.Layering;
@@ -151,7 +151,7 @@ public final class LineUpOf {
     private CameraTrack camera(CutEvent event, Media media) {
         CameraTrack camera = event.move()
                 .map(kept -> moved(event, kept, media))
-                .orElseGet(() -> CameraTrack.still(Conform.FILL.pose(media.size(), frame)));
+                .orElseGet(() -> CameraTrack.still(Refit.FILL.pose(media.size(), frame)));
         boolean retimed = media.moves() && event.speed() != 100;
         return retimed ? camera.with(Properties.SPEED, Channel.constant(ValueKinds.NUMBER, event.speed())) : camera;
     }

@@ -54,11 +54,13 @@ final class LeaningGate {
             parts.add("x%d='%s'"
                     .formatted(
                             i,
-                            Pieces.expression(last, at -> gates.get(at).x(place.x(), place.y()) - 0.5, near, COUNT)));
+                            FrameExpression.expression(
+                                    last, at -> gates.get(at).x(place.x(), place.y()) - 0.5, near, COUNT)));
             parts.add("y%d='%s'"
                     .formatted(
                             i,
-                            Pieces.expression(last, at -> gates.get(at).y(place.x(), place.y()) - 0.5, near, COUNT)));
+                            FrameExpression.expression(
+                                    last, at -> gates.get(at).y(place.x(), place.y()) - 0.5, near, COUNT)));
         }
         return "perspective=sense=source:eval=frame:interpolation=cubic:\n  " + String.join(":\n  ", parts);
     }

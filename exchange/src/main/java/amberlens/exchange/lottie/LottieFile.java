@@ -8,7 +8,7 @@ import amberlens.exchange.move.FlatMove;
 import amberlens.exchange.move.ShotMove;
 import amberlens.exchange.move.Stop;
 import amberlens.exchange.move.Way;
-import amberlens.exchange.web.Links;
+import amberlens.exchange.web.PageLinks;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -48,7 +48,7 @@ public final class LottieFile {
         asset.put("id", PICTURE)
                 .put("w", move.picture().width())
                 .put("h", move.picture().height());
-        asset.put("u", "").put("p", Links.from(file, move.media().path())).put("e", 0);
+        asset.put("u", "").put("p", PageLinks.from(file, move.media().path())).put("e", 0);
         ArrayNode layers = root.putArray("layers"); // the first lies on top
         ObjectNode picture = layer(layers, move, IMAGE_LAYER, move.shot().name());
         picture.put("refId", PICTURE).set("ks", transform(flat));

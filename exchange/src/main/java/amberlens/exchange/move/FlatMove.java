@@ -119,7 +119,7 @@ public record FlatMove(Way position, Way rotation, Way scale, Way anchor) {
         }
 
         private <V> List<Stop> sampled(PoseProperty<V> property, int from, int to) {
-            List<Integer> frames = Thinning.kept(
+            List<Integer> frames = KeyThinning.kept(
                     from, to, frame -> raw(property, frame), (frame, numbers) -> near(property, frame, numbers));
             return frames.stream()
                     .map(frame -> new Stop(frame, numbers(property, property.of(move.pose(frame))), Leg.LINEAR))
@@ -134,7 +134,7 @@ public record FlatMove(Way position, Way rotation, Way scale, Way anchor) {
         }
 
         private <V> boolean near(PoseProperty<V> property, int frame, double[] numbers) {
-            return Thinning.isNear(move.pose(frame), property, numbers, move.frame(), NEAR_PX / 4);
+            return KeyThinning.isNear(move.pose(frame), property, numbers, move.frame(), NEAR_PX / 4);
         }
 
         private <V> List<Double> numbers(PoseProperty<V> property, V value) {

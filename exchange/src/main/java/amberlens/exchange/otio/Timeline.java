@@ -9,7 +9,7 @@ import amberlens.core.motion.curve.Channel;
 import amberlens.core.motion.keys.KeyClip;
 import amberlens.core.motion.property.Properties;
 import amberlens.exchange.move.NumberedName;
-import amberlens.exchange.web.Links;
+import amberlens.exchange.web.PageLinks;
 import amberlens.project.ClipText;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -190,7 +190,7 @@ public final class Timeline {
             return numbered(media, name.get());
         }
         ObjectNode reference = Otio.object("ExternalReference.1", media.fileName());
-        reference.put("target_url", Links.from(file, media.path()));
+        reference.put("target_url", PageLinks.from(file, media.path()));
         reference.set(
                 "available_range",
                 media.footage()
@@ -203,7 +203,7 @@ public final class Timeline {
 
     /** Numbered pictures, as their names say it. */
     private ObjectNode numbered(Media media, NumberedName name) {
-        String link = Links.from(file, media.path());
+        String link = PageLinks.from(file, media.path());
         int slash = link.lastIndexOf('/');
         ObjectNode reference = Otio.object("ImageSequenceReference.1", media.fileName());
         Footage footage = media.footage().orElseThrow();

@@ -79,7 +79,7 @@ public final class CssPage {
                         css.rules,
                         css.animations(),
                         String.join("", css.keyframes),
-                        Seen.html(move, page));
+                        PictureElement.html(move, page));
     }
 
     /** Whether it does not matter that a curve is looked at a moment early. */

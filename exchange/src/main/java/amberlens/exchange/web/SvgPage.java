@@ -62,12 +62,12 @@ public final class SvgPage {
                     .formatted(
                             size.width(),
                             size.height(),
-                            Seen.html(move, page)
+                            PictureElement.html(move, page)
                                     .replace("<video ", "<video xmlns=\"http://www.w3.org/1999/xhtml\" ")
                                     .replace(" muted autoplay playsinline", " muted=\"\" autoplay=\"\""));
         }
         return "<image href=\"%s\" width=\"%d\" height=\"%d\" preserveAspectRatio=\"none\"/>\n"
-                .formatted(Markup.escaped(Links.from(page, move.media().path())), size.width(), size.height());
+                .formatted(Markup.escaped(PageLinks.from(page, move.media().path())), size.width(), size.height());
     }
 
     private static void open(

@@ -5,7 +5,7 @@ import static org.bytedeco.ffmpeg.global.avutil.*;
 
 import amberlens.core.model.project.FileProblem;
 import amberlens.files.FileWords;
-import amberlens.files.Strays;
+import amberlens.files.PartFiles;
 import amberlens.files.WholeFile;
 import amberlens.media.FfmpegCode;
 import java.io.IOException;
@@ -44,7 +44,7 @@ final class Container implements AutoCloseable {
     private static WholeFile aside(Path destination) throws FileProblem {
         try {
             WholeFile.makeFolder(destination);
-            Strays.removeBeside(destination);
+            PartFiles.removeBeside(destination);
             return WholeFile.beside(destination);
         } catch (IOException e) {
             throw FileWords.cannotWrite(destination, e);

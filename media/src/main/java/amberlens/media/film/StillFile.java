@@ -6,7 +6,7 @@ import amberlens.core.render.frame.DeepRaster;
 import amberlens.core.render.frame.FrameRaster;
 import amberlens.core.render.frame.RenderedFrame;
 import amberlens.files.FileWords;
-import amberlens.files.Strays;
+import amberlens.files.PartFiles;
 import amberlens.files.WholeFile;
 import java.awt.Transparency;
 import java.awt.color.ColorSpace;
@@ -54,7 +54,7 @@ public final class StillFile {
     public static void write(RenderedFrame frame, Kind kind, Path destination) throws FileProblem {
         try {
             WholeFile.makeFolder(destination);
-            Strays.removeBeside(destination);
+            PartFiles.removeBeside(destination);
             try (WholeFile file = aside(frame, kind, destination)) {
                 file.intoPlace();
             }

@@ -3,7 +3,7 @@ package amberlens.media.film;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.render.frame.RenderedFrame;
 import amberlens.files.FileWords;
-import amberlens.files.Strays;
+import amberlens.files.PartFiles;
 import amberlens.files.WholeFile;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -37,7 +37,7 @@ public final class StillSequence implements FrameSink {
         } catch (IOException e) {
             throw FileWords.cannotWrite(pattern, e);
         }
-        Strays.removeBeside(pattern);
+        PartFiles.removeBeside(pattern);
     }
 
     /** The file of one number. */

@@ -11,7 +11,7 @@ import amberlens.core.edit.edits.ReadyEdits;
 import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.edit.edits.SoundEdits;
 import amberlens.core.edit.edits.TitleEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.judge.sharpness.Enlargement;
 import amberlens.core.material.layering.Fade;
 import amberlens.core.material.layering.Layering;
@@ -115,7 +115,7 @@ public record FolderFilm(Size frame, FrameRate rate, double seconds, long seed) 
         project = MediaEdits.addAll(contents.seen()).apply(project);
         List<Media> seen = project.media();
         for (int i = 0; i < seen.size(); i++) {
-            project = ShotEdits.add(seen.get(i), Conform.FILL, i).apply(project);
+            project = ShotEdits.add(seen.get(i), Refit.FILL, i).apply(project);
         }
         project = lengths(project);
         if (music.isPresent()) {

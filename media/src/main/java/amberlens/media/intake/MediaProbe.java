@@ -6,7 +6,7 @@ import amberlens.core.material.footage.Footage;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
 import amberlens.files.FileWords;
-import amberlens.files.Links;
+import amberlens.files.ResolvedPaths;
 import amberlens.media.footage.FilmInfo;
 import amberlens.media.footage.NumberedPictures;
 import amberlens.media.picture.PictureReader;
@@ -50,7 +50,7 @@ public final class MediaProbe {
      * @param guard is asked before a film is opened
      */
     public static Found file(Path file, FilmGuard guard) throws FileProblem {
-        Path path = Links.resolved(file);
+        Path path = ResolvedPaths.resolved(file);
         try {
             return isSound(path)
                     ? sound(path, guard)
@@ -198,7 +198,7 @@ public final class MediaProbe {
      * @param rate at which they are shown
      */
     public static Found sequence(List<Path> files, FrameRate rate) throws FileProblem {
-        Path first = Links.resolved(files.getFirst());
+        Path first = ResolvedPaths.resolved(files.getFirst());
         NumberedPictures numbered = NumberedPictures.from(first);
         Size size = PictureReader.size(first);
         Footage footage = numbered.footage(rate);

@@ -13,7 +13,7 @@ import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.files.FileWords;
-import amberlens.files.Strays;
+import amberlens.files.PartFiles;
 import amberlens.files.WholeFile;
 import amberlens.media.export.ExportProgress;
 import amberlens.media.export.FrameSource;
@@ -82,7 +82,7 @@ public record Proof(Project project, Origin origin, List<Shape> shapes) {
                 .toList();
         try {
             WholeFile.makeFolder(destination);
-            Strays.removeBeside(destination);
+            PartFiles.removeBeside(destination);
             try (WholeFile whole = WholeFile.beside(destination)) {
                 try (var stream = new BufferedOutputStream(Files.newOutputStream(whole.path()))) {
                     if (!page(checks, new Html(stream), frames, progress)) {

@@ -1,10 +1,10 @@
 package amberlens.media.title;
 
 import amberlens.core.base.geometry.Size;
-import amberlens.core.material.title.Outline;
 import amberlens.core.material.title.Plate;
 import amberlens.core.material.title.Setting;
 import amberlens.core.material.title.Title;
+import amberlens.core.material.title.TitleOutline;
 import amberlens.core.model.project.Media;
 import java.awt.Font;
 import java.awt.font.FontRenderContext;
@@ -145,7 +145,7 @@ record Composed(Title title, Path2D letters, Setting setting) {
                         Math.max(-drawn.getMinX(), drawn.getMaxX() - box.width()),
                         Math.max(-drawn.getMinY(), drawn.getMaxY() - box.height()));
         double outlined =
-                Math.max(0, over) + title.outline().map(Outline::width).orElse(0.0);
+                Math.max(0, over) + title.outline().map(TitleOutline::width).orElse(0.0);
         return Math.max(outlined, title.box().map(Plate::padding).orElse(0.0)) + SMOOTHING;
     }
 

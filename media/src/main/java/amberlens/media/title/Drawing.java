@@ -3,8 +3,8 @@ package amberlens.media.title;
 import amberlens.core.base.colour.Colour;
 import amberlens.core.base.colour.Srgb;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.material.title.Outline;
 import amberlens.core.material.title.Plate;
+import amberlens.core.material.title.TitleOutline;
 import amberlens.core.pixels.raster.LinearRaster;
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -57,7 +57,7 @@ final class Drawing {
         return new RoundRectangle2D.Double(-padding, -padding, width, height, round, round);
     }
 
-    private static Shape around(Composed composed, Outline outline) {
+    private static Shape around(Composed composed, TitleOutline outline) {
         return new BasicStroke((float) (2 * outline.width()), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
                 .createStrokedShape(composed.letters());
     }

@@ -66,9 +66,11 @@ final class Alignment {
                     double atY = middleY / scale + y;
                     px[count] = x * scale;
                     py[count] = y * scale;
-                    shade[count] = Pieces.at(image, atX, atY);
-                    slopeX[count] = (Pieces.at(image, atX + 1, atY) - Pieces.at(image, atX - 1, atY)) / (2 * scale);
-                    slopeY[count] = (Pieces.at(image, atX, atY + 1) - Pieces.at(image, atX, atY - 1)) / (2 * scale);
+                    shade[count] = PicturePatches.at(image, atX, atY);
+                    slopeX[count] = (PicturePatches.at(image, atX + 1, atY) - PicturePatches.at(image, atX - 1, atY))
+                            / (2 * scale);
+                    slopeY[count] = (PicturePatches.at(image, atX, atY + 1) - PicturePatches.at(image, atX, atY - 1))
+                            / (2 * scale);
                     count++;
                 }
             }
@@ -117,7 +119,7 @@ final class Alignment {
         double meanShade = 0;
         double meanSeen = 0;
         for (int i = 0; i < size; i++) {
-            double seen = Pieces.at(picture, at.toX(px[i], py[i]) / scale, at.toY(px[i], py[i]) / scale);
+            double seen = PicturePatches.at(picture, at.toX(px[i], py[i]) / scale, at.toY(px[i], py[i]) / scale);
             difference[i] = seen;
             weights += weight[i];
             meanShade += weight[i] * shade[i];

@@ -52,7 +52,7 @@ final class Likeness {
         int reach = (int) Math.ceil(radius * 1.5) + 8;
         int left = (int) Math.floor(x) - reach;
         int top = (int) Math.floor(y) - reach;
-        window = Pieces.cut(frame.image(), left, top, 2 * reach + 1, 2 * reach + 1);
+        window = PicturePatches.cut(frame.image(), left, top, 2 * reach + 1, 2 * reach + 1);
         middleX = x - left;
         middleY = y - top;
         Levels levels = flow.levels(window);
@@ -119,7 +119,7 @@ final class Likeness {
 
     /** It as it would stand in a picture of a size. */
     GrayF32 set(Placing placing, int width, int height) {
-        return Pieces.set(window, middleX, middleY, placing, width, height);
+        return PicturePatches.set(window, middleX, middleY, placing, width, height);
     }
 
     /**
@@ -140,7 +140,7 @@ final class Likeness {
             for (int i = 0; i < theirs.length; i++) {
                 double px = px(cell, i);
                 double py = py(cell, i);
-                theirs[i] = Pieces.at(there, placing.toX(px, py) / scale, placing.toY(px, py) / scale);
+                theirs[i] = PicturePatches.at(there, placing.toX(px, py) / scale, placing.toY(px, py) / scale);
             }
             alike[cell] = correlation(own(cell), theirs);
         }
@@ -207,7 +207,8 @@ final class Likeness {
     private double[] own(int cell) {
         var shades = new double[SAMPLES * SAMPLES];
         for (int i = 0; i < shades.length; i++) {
-            shades[i] = Pieces.at(half, (middleX + px(cell, i)) / halfScale, (middleY + py(cell, i)) / halfScale);
+            shades[i] =
+                    PicturePatches.at(half, (middleX + px(cell, i)) / halfScale, (middleY + py(cell, i)) / halfScale);
         }
         return shades;
     }

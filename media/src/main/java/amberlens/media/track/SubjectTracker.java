@@ -47,7 +47,7 @@ public final class SubjectTracker {
         try (var grey = new GreyFrames(frames, from, to)) {
             Grey first = grey.at(from);
             double reach = Math.max(SMALLEST_RADIUS, radius / first.step());
-            var sight = new Sight(
+            var sight = new FrameTracker(
                     first,
                     first.fromSource(at.at().x()),
                     first.fromSource(at.at().y()),
@@ -60,7 +60,7 @@ public final class SubjectTracker {
             double turn = 0;
             int step = Integer.signum(to - from);
             for (int frame = from + step; frame != to + step; frame += step) {
-                Sight.Seen seen = sight.next(grey.at(frame));
+                FrameTracker.Seen seen = sight.next(grey.at(frame));
                 turn += Math.IEEEremainder(seen.placing().turn() - turn, 2 * Math.PI);
                 if (!listener.spot(frame, spot(seen, turn, first, at))) {
                     return;
@@ -69,7 +69,7 @@ public final class SubjectTracker {
         }
     }
 
-    private static Spot spot(Sight.Seen seen, double turn, Grey grey, Spot from) {
+    private static Spot spot(FrameTracker.Seen seen, double turn, Grey grey, Spot from) {
         Placing placing = seen.placing();
         return new Spot(
                 new PicturePoint(grey.toSource(placing.x()), grey.toSource(placing.y())),

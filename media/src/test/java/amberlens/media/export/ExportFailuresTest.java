@@ -9,7 +9,7 @@ import amberlens.core.base.time.FrameRate;
 import amberlens.core.base.time.FrameSpan;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.FrameFormat;
 import amberlens.core.model.project.Media;
@@ -63,7 +63,7 @@ class ExportFailuresTest {
         Project with = MediaEdits.add(media)
                 .apply(Project.empty("bed").withFrame(new FrameFormat(frame, FrameRate.of(25), Colour.BLACK)));
         return ShotEdits.setLength("s1", frames, ShotEdits.Timing.KEEP)
-                .apply(ShotEdits.add(media, Conform.FILL, 0).apply(with));
+                .apply(ShotEdits.add(media, Refit.FILL, 0).apply(with));
     }
 
     private static ExportSettings settings(Path to, ExportFormat format, Size size, boolean overwrite) {

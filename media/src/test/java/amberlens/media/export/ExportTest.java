@@ -10,7 +10,7 @@ import amberlens.core.base.time.FrameRate;
 import amberlens.core.base.time.FrameSpan;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.footage.Footage;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.FrameFormat;
@@ -61,7 +61,7 @@ class ExportTest {
                 .apply(Project.empty("beds")
                         .withFrame(new FrameFormat(FRAME, new FrameRate(24000, 1001), Colour.BLACK)));
         project = ShotEdits.setLength("s1", 30, ShotEdits.Timing.KEEP)
-                .apply(ShotEdits.add(media, Conform.FILL, 0).apply(project));
+                .apply(ShotEdits.add(media, Refit.FILL, 0).apply(project));
     }
 
     private ExportSettings settings(String name, ExportFormat format) {
@@ -122,7 +122,7 @@ class ExportTest {
         }
         Size size = new Size(NumberedFilm.WIDTH, NumberedFilm.HEIGHT);
         Media media = Media.footage("m2", Media.Kind.FILM, film.toString(), size, new Footage(FrameRate.of(25), 100));
-        Project shown = ShotEdits.add(media, Conform.FILL, 0)
+        Project shown = ShotEdits.add(media, Refit.FILL, 0)
                 .apply(MediaEdits.add(media)
                         .apply(Project.empty("film")
                                 .withFrame(new FrameFormat(FRAME, FrameRate.of(25), Colour.BLACK))));
@@ -213,8 +213,7 @@ class ExportTest {
     @Test
     void a_missing_picture_fails_its_own_shot_by_name_and_no_other() throws Exception {
         Media gone = Media.photo("m2", folder.resolve("gone.png").toString(), new Size(500, 500));
-        project =
-                ShotEdits.add(gone, Conform.FILL, 1).apply(MediaEdits.add(gone).apply(project));
+        project = ShotEdits.add(gone, Refit.FILL, 1).apply(MediaEdits.add(gone).apply(project));
         assertThat(export(settings("first.mp4", ExportFormat.MP4_H264), ExportProgress.NONE))
                 .isTrue();
         var whole = new ExportSettings(

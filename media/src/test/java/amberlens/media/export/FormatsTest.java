@@ -12,7 +12,7 @@ import amberlens.core.base.time.FrameRate;
 import amberlens.core.base.time.FrameSpan;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.FrameFormat;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
@@ -66,7 +66,7 @@ class FormatsTest {
         Path picture = folder.resolve("beds.png");
         ImageIO.write(image, "png", picture.toFile());
         Media media = Media.photo("m1", picture.toString(), new Size(256, 144));
-        Project laid = ShotEdits.add(media, Conform.ONE_TO_ONE, 0)
+        Project laid = ShotEdits.add(media, Refit.ONE_TO_ONE, 0)
                 .apply(MediaEdits.add(media)
                         .apply(Project.empty("beds")
                                 .withFrame(new FrameFormat(FRAME, FrameRate.of(25), new Colour(0x202020)))));

@@ -8,8 +8,8 @@ import amberlens.core.base.geometry.PictureArea;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameRate;
 import amberlens.core.edit.edits.SettingsEdits;
-import amberlens.core.judge.edges.Conform;
 import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.FrameFormat;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
@@ -51,7 +51,7 @@ class ConformedTest {
 
     private static Project project(Path file) {
         Media media = Media.photo("m1", file.toString(), SIZE);
-        var camera = CameraTrack.still(Conform.FILL.pose(SIZE, SIZE));
+        var camera = CameraTrack.still(Refit.FILL.pose(SIZE, SIZE));
         return Project.empty("Bed")
                 .withFrame(new FrameFormat(SIZE, FrameRate.of(25), Colour.BLACK))
                 .withMedia(List.of(media))

@@ -12,7 +12,7 @@ import amberlens.core.edit.check.ShotCheck;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.edit.edits.TitleEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.title.Title;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.FrameFormat;
@@ -64,8 +64,8 @@ class ProofTest {
         project = MediaEdits.addAll(List.of(red, green))
                 .apply(Project.empty("Beds <script>alert(1)</script> & \u0007borders")
                         .withFrame(new FrameFormat(FRAME, FrameRate.of(25), Colour.BLACK)));
-        project = ShotEdits.add(project.media().get(0), Conform.FILL, 0).apply(project);
-        project = ShotEdits.add(project.media().get(1), Conform.FILL, 1).apply(project);
+        project = ShotEdits.add(project.media().get(0), Refit.FILL, 0).apply(project);
+        project = ShotEdits.add(project.media().get(1), Refit.FILL, 1).apply(project);
         project = ShotEdits.setLength("s1", 30, ShotEdits.Timing.KEEP).apply(project);
         project = ShotEdits.setLength("s2", 2, ShotEdits.Timing.KEEP).apply(project);
         project = project.mapShot(

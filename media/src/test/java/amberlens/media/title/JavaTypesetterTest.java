@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import amberlens.core.base.colour.Colour;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.material.title.Align;
-import amberlens.core.material.title.Outline;
 import amberlens.core.material.title.Plate;
 import amberlens.core.material.title.Setting;
 import amberlens.core.material.title.Title;
+import amberlens.core.material.title.TitleOutline;
 import amberlens.core.material.title.Typesetter;
 import amberlens.core.material.title.Weight;
 import amberlens.core.pixels.raster.Light;
@@ -162,7 +162,7 @@ class JavaTypesetterTest {
     @Test
     void an_outline_and_a_box_lie_behind_the_letters() {
         Title plain = Title.of("I").withFont("Barlow").withSize(200);
-        Title dressed = plain.withOutline(Optional.of(new Outline(8, new Colour(0xFF0000))))
+        Title dressed = plain.withOutline(Optional.of(new TitleOutline(8, new Colour(0xFF0000))))
                 .withBox(Optional.of(new Plate(new Colour(0x0000FF), 50, 20, 0)));
         assertThat(typesetter.set(dressed).box())
                 .isEqualTo(typesetter.set(plain).box());

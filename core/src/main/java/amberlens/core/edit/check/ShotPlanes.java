@@ -3,7 +3,7 @@ package amberlens.core.edit.check;
 import amberlens.core.base.geometry.ProjectiveMap;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.OutputTimes;
-import amberlens.core.material.look.Appearance;
+import amberlens.core.material.look.AppliedLooks;
 import amberlens.core.material.planes.PlaneCheck;
 import amberlens.core.material.planes.PlaneCheck.Instant;
 import amberlens.core.material.planes.PlaneReport;
@@ -44,7 +44,7 @@ public final class ShotPlanes {
                         frame,
                         mirrored.then(ride.on(project.pose(shot, at), at).map()),
                         project.parallax(shot, at),
-                        Appearance.of(shot.looks(), shot.camera(), at).left()));
+                        AppliedLooks.of(shot.looks(), shot.camera(), at).left()));
             }
         }
         return PlaneCheck.of(media.planes(), media.size(), project.frameSize(), judged, instants);

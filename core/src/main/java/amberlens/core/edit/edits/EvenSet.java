@@ -92,7 +92,7 @@ public final class EvenSet {
                 .filter(shot -> shotIds.contains(shot.id()))
                 .filter(project::judges)
                 .filter(shot -> !shot.camera().hasDepth() && !shot.camera().flies())
-                .filter(shot -> !Gist.of(project, shot).isStill())
+                .filter(shot -> !MoveSummary.of(project, shot).isStill())
                 .toList();
     }
 
@@ -104,12 +104,12 @@ public final class EvenSet {
         List<Edit> edits = new ArrayList<>();
         Set<String> made = new LinkedHashSet<>();
         List<String> refusals = new ArrayList<>();
-        Gist leader = shots.isEmpty() ? null : Gist.of(project, shots.getFirst());
+        MoveSummary leader = shots.isEmpty() ? null : MoveSummary.of(project, shots.getFirst());
         for (int i = 0; i < shots.size(); i++) {
             Shot shot = shots.get(i);
-            Gist gist = Gist.of(project, shot);
+            MoveSummary gist = MoveSummary.of(project, shot);
             double times = match == Match.PACE ? gist.seconds() : 1;
-            Gist wanted =
+            MoveSummary wanted =
                     directed(gist, leader == null ? gist : leader, i, slide * times * amount, zoom * times * amount);
             Optional<String> why = Optional.empty();
             try {
@@ -127,13 +127,13 @@ public final class EvenSet {
         return new Plan(Edit.all("even out moves", edits), Set.copyOf(made), refusals);
     }
 
-    private double share(double whole, Gist gist) {
+    private double share(double whole, MoveSummary gist) {
         return match == Match.PACE ? whole / gist.seconds() : whole;
     }
 
-    private double middle(List<Shot> shots, ToDoubleFunction<Gist> number) {
+    private double middle(List<Shot> shots, ToDoubleFunction<MoveSummary> number) {
         double[] sorted = shots.stream()
-                .map(shot -> Gist.of(project, shot))
+                .map(shot -> MoveSummary.of(project, shot))
                 .mapToDouble(number)
                 .filter(found -> !Double.isNaN(found))
                 .sorted()
@@ -142,20 +142,20 @@ public final class EvenSet {
     }
 
     /** A move that slides or zooms goes on doing so; only how far and where to changes. */
-    private Gist directed(Gist own, Gist leader, int place, double slide, double zoom) {
+    private MoveSummary directed(MoveSummary own, MoveSummary leader, int place, double slide, double zoom) {
         boolean back = course == Course.ALTERNATING && place % 2 == 1;
-        Gist from = course == Course.OWN || !leader.slides() ? own : leader;
+        MoveSummary from = course == Course.OWN || !leader.slides() ? own : leader;
         double length = own.slides() ? slide : 0;
         double sign = back ? -1 : 1;
         double across = from.slides() ? sign * length * from.across() / from.slide() : 0;
         double down = from.slides() ? sign * length * from.down() / from.slide() : 0;
         double way =
                 course == Course.OWN || !leader.zooms() ? Math.signum(own.zoom()) : sign * Math.signum(leader.zoom());
-        return new Gist(across, down, own.zooms() ? way * zoom : 0, own.seconds());
+        return new MoveSummary(across, down, own.zooms() ? way * zoom : 0, own.seconds());
     }
 
     /** The move with another gist around the same place half-way. */
-    private CameraTrack alike(Shot shot, Gist own, Gist wanted) {
+    private CameraTrack alike(Shot shot, MoveSummary own, MoveSummary wanted) {
         CameraTrack camera = shot.camera();
         if (camera.scale().axes().isPresent() || camera.position().axes().isPresent()) {
             throw new IllegalArgumentException("scale or position has keys for each axis; link its axes first");

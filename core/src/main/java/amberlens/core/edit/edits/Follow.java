@@ -43,7 +43,7 @@ public final class Follow {
      *
      * @throws IllegalArgumentException when that cannot be, with the reason in words
      */
-    public static Following of(Project project, Shot shot, Track track, Wish wish) {
+    public static Following of(Project project, Shot shot, Track track, FollowWish wish) {
         Shot plain = shot.withCamera(shot.camera()
                 .withPosition(Channel.constant(
                         ValueKinds.POSITION, shot.camera().at(0).position())));
@@ -94,7 +94,7 @@ public final class Follow {
     }
 
     /** By how much the camera has to be closer for the subject to be at its place in every sure frame. */
-    private static OptionalDouble closerBy(Course course, Track track, Wish wish) {
+    private static OptionalDouble closerBy(Course course, Track track, FollowWish wish) {
         if (hasRoom(course, wish)) {
             return OptionalDouble.empty();
         }
@@ -114,7 +114,7 @@ public final class Follow {
         return OptionalDouble.of(near * HAIR);
     }
 
-    private static boolean hasRoom(Course course, Wish wish) {
+    private static boolean hasRoom(Course course, FollowWish wish) {
         Wanted wanted = new Wanted(course, wish);
         double reach = wish.reach(course.project().frameSize().height());
         for (int frame = 0; frame < course.length(); frame++) {
@@ -127,7 +127,7 @@ public final class Follow {
     }
 
     /** The positions of the camera, frame by frame. */
-    private static List<FramePoint> way(Course course, Wanted wanted, Wish wish) {
+    private static List<FramePoint> way(Course course, Wanted wanted, FollowWish wish) {
         int length = course.length();
         var x = new Bounds(length);
         var y = new Bounds(length);

@@ -2,7 +2,7 @@ package amberlens.core.edit.edits;
 
 import amberlens.core.material.footage.Source;
 import amberlens.core.material.footage.SourceTime;
-import amberlens.core.model.lineup.Cutting;
+import amberlens.core.model.lineup.ShotCuts;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.curve.Channel;
@@ -35,7 +35,7 @@ public final class FootageEdits {
                 "change in point",
                 project -> project.mapShot(
                         shotId,
-                        shot -> Cutting.slipped(
+                        shot -> ShotCuts.slipped(
                                 project, shot, place - shot.source().in())));
     }
 

@@ -1,9 +1,9 @@
 package amberlens.core.edit.edits;
 
-import amberlens.core.model.lineup.Cutting;
 import amberlens.core.model.lineup.Joining;
 import amberlens.core.model.lineup.Laying;
 import amberlens.core.model.lineup.Row;
+import amberlens.core.model.lineup.ShotCuts;
 import amberlens.core.model.project.FreshIds;
 import amberlens.core.model.project.LineUp;
 import amberlens.core.model.project.Project;
@@ -98,7 +98,7 @@ public final class LineUpEdits {
                     int most = laying == Laying.OVERWRITE ? -shot.start() : -Shot.LONGEST;
                     int least = Math.max(most, earliest(project, shot));
                     int frames = Math.clamp(by, Math.min(0, least), shot.length() - 1);
-                    Shot cut = Cutting.withoutFirst(project, shot, frames);
+                    Shot cut = ShotCuts.withoutFirst(project, shot, frames);
                     if (laying == Laying.OVERWRITE) {
                         return Row.with(
                                 Row.cleared(project, shot.track(), cut.onLineUp(), Set.of(shotId)), List.of(cut));
@@ -123,7 +123,7 @@ public final class LineUpEdits {
     public static Edit trimEnd(String shotId, int by, Laying laying) {
         return Edit.of("trim shot", project -> project.shot(shotId)
                 .map(shot -> {
-                    Shot cut = Cutting.ofLength(shot, Math.max(1, shot.length() + by));
+                    Shot cut = ShotCuts.ofLength(shot, Math.max(1, shot.length() + by));
                     Project room = laying == Laying.OVERWRITE
                             ? Row.cleared(project, shot.track(), cut.onLineUp(), Set.of(shotId))
                             : Row.shifted(
@@ -139,7 +139,7 @@ public final class LineUpEdits {
 
     /** Moves the footage under a shot, by frames of the footage. */
     public static Edit slip(String shotId, double by) {
-        return Edit.of("slip footage", project -> project.mapShot(shotId, shot -> Cutting.slipped(project, shot, by)));
+        return Edit.of("slip footage", project -> project.mapShot(shotId, shot -> ShotCuts.slipped(project, shot, by)));
     }
 
     /** Cuts shots in two at a frame of the line-up; those that it does not cut stay. */
@@ -150,7 +150,7 @@ public final class LineUpEdits {
                 int at = frame - shot.start();
                 if (at >= 1 && at < shot.length()) {
                     String id = freshShotId(cut);
-                    Cutting.Halves halves = Cutting.split(project, shot, at, id);
+                    ShotCuts.Halves halves = ShotCuts.split(project, shot, at, id);
                     cut = Row.with(cut, List.of(halves.first(), halves.second()));
                 }
             }

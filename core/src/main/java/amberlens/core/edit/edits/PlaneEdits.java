@@ -1,7 +1,7 @@
 package amberlens.core.edit.edits;
 
-import amberlens.core.material.planes.Cutting;
 import amberlens.core.material.planes.Plane;
+import amberlens.core.material.planes.PlaneLimits;
 import amberlens.core.model.project.FreshIds;
 import amberlens.core.model.project.Media;
 import java.util.ArrayList;
@@ -16,7 +16,7 @@ public final class PlaneEdits {
     /** Why a picture cannot have these planes, for people; empty when it can. */
     public static Optional<String> refusal(Media media, List<Plane> planes) {
         return media.kind() == Media.Kind.PHOTO
-                ? Cutting.problem(planes, media.size())
+                ? PlaneLimits.problem(planes, media.size())
                 : Optional.of("only a still picture can be cut into planes");
     }
 

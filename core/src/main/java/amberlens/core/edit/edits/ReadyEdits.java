@@ -1,13 +1,13 @@
 package amberlens.core.edit.edits;
 
-import amberlens.core.edit.ready.Arrangement;
+import amberlens.core.edit.ready.ArrangedMoves;
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.OwnMove;
 import amberlens.core.edit.ready.Place;
 import amberlens.core.edit.ready.ReadyMove;
 import amberlens.core.edit.ready.ReadyMoves;
 import amberlens.core.edit.ready.Rhythm;
 import amberlens.core.edit.ready.Stage;
-import amberlens.core.edit.ready.Wish;
 import amberlens.core.material.planes.Plane;
 import amberlens.core.model.hearing.LineUpBeats;
 import amberlens.core.model.project.Marker;
@@ -109,13 +109,18 @@ public final class ReadyEdits {
     }
 
     /** The same ready move for several shots, where nothing is heard. */
-    public static Plan plan(Project project, Set<String> shotIds, ReadyMove move, Wish wish, double limitPercent) {
+    public static Plan plan(Project project, Set<String> shotIds, ReadyMove move, MoveWish wish, double limitPercent) {
         return plan(project, shotIds, move, wish, limitPercent, LineUpBeats.NONE);
     }
 
     /** The same ready move for several shots. */
     public static Plan plan(
-            Project project, Set<String> shotIds, ReadyMove move, Wish wish, double limitPercent, LineUpBeats heard) {
+            Project project,
+            Set<String> shotIds,
+            ReadyMove move,
+            MoveWish wish,
+            double limitPercent,
+            LineUpBeats heard) {
         Plan plan = plan(
                 move.words().toLowerCase(Locale.ROOT),
                 project,
@@ -139,7 +144,8 @@ public final class ReadyEdits {
     }
 
     /** A pan and zoom for a shot, from one place of its picture to another. */
-    public static Plan between(Project project, String shotId, Place from, Place to, Wish wish, double limitPercent) {
+    public static Plan between(
+            Project project, String shotId, Place from, Place to, MoveWish wish, double limitPercent) {
         return plan(
                 ReadyMove.PAN_AND_ZOOM.words().toLowerCase(Locale.ROOT),
                 project,
@@ -151,7 +157,7 @@ public final class ReadyEdits {
 
     /** Suitable moves for all of some shots, in order of time; titles stay as they are. */
     public static Plan arrange(Project project, Set<String> shotIds, long seed, double amount, double limitPercent) {
-        var arrangement = new Arrangement(seed, amount);
+        var arrangement = new ArrangedMoves(seed, amount);
         Set<String> pictures = LineUpEdits.chosen(project, shotIds).stream()
                 .filter(shot -> !project.isTitle(shot))
                 .map(Shot::id)
@@ -163,7 +169,7 @@ public final class ReadyEdits {
                 plain(project, limitPercent),
                 true,
                 stage -> {
-                    Arrangement.Choice choice = arrangement.next(stage);
+                    ArrangedMoves.Choice choice = arrangement.next(stage);
                     return ReadyMoves.make(choice.move(), stage, choice.wish());
                 });
     }

@@ -1,7 +1,7 @@
 package amberlens.core.edit.edits;
 
 import amberlens.core.base.extras.Extras;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.FreshIds;
 import amberlens.core.model.project.LineUp;
 import amberlens.core.model.project.Media;
@@ -36,7 +36,7 @@ public final class RigEdits {
             Project with = withRigMedia(project);
             Media media = rigMedia(with).orElseThrow();
             String id = FreshIds.next("s", with.shots().stream().map(Shot::id).toList());
-            CameraTrack still = CameraTrack.still(Conform.ONE_TO_ONE.pose(media.size(), with.frameSize()));
+            CameraTrack still = CameraTrack.still(Refit.ONE_TO_ONE.pose(media.size(), with.frameSize()));
             var shots = new ArrayList<>(with.shots());
             shots.add(new Shot(
                     id,

@@ -1,7 +1,7 @@
 package amberlens.core.edit.edits;
 
 import amberlens.core.base.extras.Extras;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.FreshIds;
 import amberlens.core.model.project.LineUp;
 import amberlens.core.model.project.Media;
@@ -23,7 +23,7 @@ public final class ShotEdits {
     private ShotEdits() {}
 
     /** A shot of the media, conformed to the frame, at the given place among the shots of the first track. */
-    public static Edit add(Media media, Conform conform, int place) {
+    public static Edit add(Media media, Refit conform, int place) {
         return Edit.of("add shot", project -> {
             Shot shot = newShot(project, media, conform);
             var row = new ArrayList<>(LineUp.track(project, FIRST_TRACK));
@@ -34,13 +34,13 @@ public final class ShotEdits {
         });
     }
 
-    private static Shot newShot(Project project, Media media, Conform conform) {
+    private static Shot newShot(Project project, Media media, Refit conform) {
         int length = media.footage()
                 .map(footage ->
                         Math.min(Shot.LONGEST, footage.framesAt(project.frame().rate())))
                 .orElse(NEW_SHOT_SECONDS * project.frame().rate().nominal());
         boolean title = media.title().isPresent();
-        var camera = CameraTrack.still((title ? Conform.ONE_TO_ONE : conform).pose(media.size(), project.frameSize()));
+        var camera = CameraTrack.still((title ? Refit.ONE_TO_ONE : conform).pose(media.size(), project.frameSize()));
         String id = FreshIds.next("s", project.shots().stream().map(Shot::id).toList());
         int end = LineUp.length(project);
         Shot shot = new Shot(id, media.name(), media.id(), FIRST_TRACK, end, length, !title, camera, Extras.NONE);
@@ -90,7 +90,7 @@ public final class ShotEdits {
     }
 
     /** Lays a shot's picture into the frame anew, unturned and without keys. */
-    public static Edit conform(String shotId, Conform conform) {
+    public static Edit conform(String shotId, Refit conform) {
         return Edit.of(
                 conform.word() + " of a shot",
                 project -> project.mapShot(shotId, shot -> {

@@ -1,8 +1,8 @@
 package amberlens.core.edit.edits;
 
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.ReadyMove;
 import amberlens.core.edit.ready.Stage;
-import amberlens.core.edit.ready.Wish;
 import amberlens.core.material.layering.Fade;
 import amberlens.core.material.layering.Layering;
 import amberlens.core.material.look.Look;
@@ -23,7 +23,7 @@ import java.util.Optional;
  */
 record TitleDressing(Optional<LookSet> looks, int fade, boolean fadesIn) {
     /** A title fades within half a second, and within a quarter of its shot. */
-    static TitleDressing of(ReadyMove move, Stage stage, Wish wish, Project project) {
+    static TitleDressing of(ReadyMove move, Stage stage, MoveWish wish, Project project) {
         int half = (int) Math.round(project.frame().rate().perSecond() / 2);
         return new TitleDressing(
                 move.looks(stage, wish), Math.clamp(stage.length() / 4, 1, Math.max(1, half)), move.fadesIn());

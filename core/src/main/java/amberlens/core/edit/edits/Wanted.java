@@ -15,7 +15,7 @@ final class Wanted {
     private final Course course;
     private final PicturePoint[] middles;
 
-    Wanted(Course course, Wish wish) {
+    Wanted(Course course, FollowWish wish) {
         this.course = course;
         middles = new PicturePoint[course.length()];
         FramePoint[] leads = leads(wish);
@@ -37,7 +37,7 @@ final class Wanted {
     }
 
     /** How far the subject is to be behind its place. */
-    private FramePoint[] leads(Wish wish) {
+    private FramePoint[] leads(FollowWish wish) {
         int length = middles.length;
         var leads = new FramePoint[length];
         double width = course.project().frameSize().width();

@@ -37,19 +37,19 @@ record Draft(List<Pose> poses, boolean even, Optional<TimingCurve> ease, List<In
      *
      * @param part of the shot, after the first rest
      */
-    static Draft arriving(Stage stage, Wish wish, Pose from, Pose place, double part) {
+    static Draft arriving(Stage stage, MoveWish wish, Pose from, Pose place, double part) {
         int leaves = leaves(stage, wish);
         return new Draft(
                 List.of(from, place), false, Optional.of(ARRIVING), List.of(leaves, arrives(stage, wish, part)), false);
     }
 
     /** The frame at which something that arrives within a part of the shot leaves. */
-    static int leaves(Stage stage, Wish wish) {
+    static int leaves(Stage stage, MoveWish wish) {
         return Math.min(wish.restBefore(), Math.max(0, stage.length() - 2));
     }
 
     /** The frame at which it has arrived. */
-    static int arrives(Stage stage, Wish wish, double part) {
+    static int arrives(Stage stage, MoveWish wish, double part) {
         int last = stage.length() - 1;
         return Math.min(last, leaves(stage, wish) + Math.max(1, (int) (part * last)));
     }
@@ -63,7 +63,7 @@ record Draft(List<Pose> poses, boolean even, Optional<TimingCurve> ease, List<In
     }
 
     /** The move over a shot, between the rests. */
-    CameraTrack camera(int length, Wish wish) {
+    CameraTrack camera(int length, MoveWish wish) {
         int first = Math.min(wish.restBefore(), length - 1);
         int last = Math.max(first, length - 1 - wish.restAfter());
         if (poses.size() == 1 || last - first < poses.size() - 1) {

@@ -14,7 +14,7 @@ final class HandHeld {
 
     private HandHeld() {}
 
-    static Draft move(Stage stage, Wish wish) {
+    static Draft move(Stage stage, MoveWish wish) {
         var chance = new Random(wish.seed());
         double reach = 0.006 * wish.part();
         double percent = stage.fill() * (1 + 3 * reach);

@@ -19,7 +19,7 @@ final class PlaneMoves {
     private PlaneMoves() {}
 
     /** Level, to the side, and a little closer all the while. */
-    static Draft slidePast(Stage stage, Wish wish) {
+    static Draft slidePast(Stage stage, MoveWish wish) {
         double part = PAST * wish.part();
         int sign = wish.direction() == Direction.LEFT || wish.direction() == Direction.UP ? -1 : 1;
         boolean upright = wish.direction() == Direction.UP || wish.direction() == Direction.DOWN;
@@ -32,7 +32,7 @@ final class PlaneMoves {
     }
 
     /** From the whole picture towards the subject until the nearest plane has gone by. */
-    static Draft pushThrough(Stage stage, Wish wish) {
+    static Draft pushThrough(Stage stage, MoveWish wish) {
         double way = stage.nearest().isPresent() ? stage.nearest().getAsDouble() * GONE : THROUGH;
         double forward = Math.min(FURTHEST, way * wish.part());
         double near = stage.fill() / (1 - forward);

@@ -28,7 +28,7 @@ final class Pulses {
     private Pulses() {}
 
     /** A small push on every beat, which eases back until the next. Without beats it beats once a second or so. */
-    static Draft beats(Stage stage, Wish wish) {
+    static Draft beats(Stage stage, MoveWish wish) {
         Pose rest = stage.at(stage.point(), stage.fill());
         Pose pushed = rest.zoomedAbout(stage.frame().centre(), 1 + PUSH * wish.part());
         TreeMap<Integer, Pose> framings = new TreeMap<>();
@@ -42,7 +42,7 @@ final class Pulses {
     }
 
     /** A step closer to the subject with every bar, and a rest until the next; a bar that is there at the start is the first place. */
-    static Draft bars(Stage stage, Wish wish) {
+    static Draft bars(Stage stage, MoveWish wish) {
         List<Integer> bars = times(stage, stage.rhythm().bars(), USUAL_BAR);
         TreeMap<Integer, Pose> framings = new TreeMap<>();
         framings.put(0, at(stage, wish, 0));
@@ -57,7 +57,7 @@ final class Pulses {
         return draft(framings);
     }
 
-    private static Pose at(Stage stage, Wish wish, double part) {
+    private static Pose at(Stage stage, MoveWish wish, double part) {
         return stage.at(stage.point(), stage.fill() * (1 + STEPS * wish.part() * part));
     }
 

@@ -71,12 +71,12 @@ public enum ReadyMove {
     private final String words;
     private final String use;
     private final boolean fills;
-    private final BiFunction<Stage, Wish, Draft> draw;
-    private final @Nullable BiFunction<Stage, Wish, LookSet> looks;
+    private final BiFunction<Stage, MoveWish, Draft> draw;
+    private final @Nullable BiFunction<Stage, MoveWish, LookSet> looks;
     private final boolean ofTitles;
     private final boolean fadesIn;
 
-    ReadyMove(String words, String use, boolean fills, BiFunction<Stage, Wish, Draft> draw) {
+    ReadyMove(String words, String use, boolean fills, BiFunction<Stage, MoveWish, Draft> draw) {
         this.words = words;
         this.use = use;
         this.fills = fills;
@@ -90,8 +90,8 @@ public enum ReadyMove {
     ReadyMove(
             String words,
             String use,
-            BiFunction<Stage, Wish, Draft> draw,
-            @Nullable BiFunction<Stage, Wish, LookSet> looks,
+            BiFunction<Stage, MoveWish, Draft> draw,
+            @Nullable BiFunction<Stage, MoveWish, LookSet> looks,
             boolean fadesIn) {
         this.words = words;
         this.use = use;
@@ -113,7 +113,7 @@ public enum ReadyMove {
     }
 
     /** What it keys beside the camera; mostly nothing. */
-    public Optional<LookSet> looks(Stage stage, Wish wish) {
+    public Optional<LookSet> looks(Stage stage, MoveWish wish) {
         return looks == null ? Optional.empty() : Optional.of(looks.apply(stage, wish));
     }
 
@@ -152,11 +152,11 @@ public enum ReadyMove {
     }
 
     /** The move as it is drawn, before it is sealed. */
-    CameraTrack draft(Stage stage, Wish wish) {
+    CameraTrack draft(Stage stage, MoveWish wish) {
         return draw.apply(stage, wish).camera(stage.length(), wish);
     }
 
-    private static Draft pushIn(Stage stage, Wish wish) {
+    private static Draft pushIn(Stage stage, MoveWish wish) {
         double near = stage.fill() * (1 + PUSH * wish.part());
         return new Draft(List.of(stage.at(stage.middle(), stage.fill()), stage.at(stage.point(), near)), true);
     }
@@ -179,7 +179,7 @@ public enum ReadyMove {
         return new Draft(List.of(stage.at(middle.plus(-x, -y), percent), stage.at(middle.plus(x, y), percent)), false);
     }
 
-    private static Draft slide(Stage stage, Wish wish) {
+    private static Draft slide(Stage stage, MoveWish wish) {
         double part = SLIDE_PART * wish.part();
         Direction to = wish.direction();
         double percent = withWay(stage, Math.abs(to.x()) * part, Math.abs(to.y()) * part);
@@ -187,7 +187,7 @@ public enum ReadyMove {
     }
 
     /** Uses the height that the picture has to spare, up to half a frame at the usual amount. */
-    private static Draft tilt(Stage stage, Wish wish) {
+    private static Draft tilt(Stage stage, MoveWish wish) {
         double spare =
                 stage.fill() / 100 * stage.picture().height() / stage.frame().height() - 1;
         double part = Math.max(SLIDE_PART * wish.part(), Math.min(spare, 0.5 * wish.part()));
@@ -195,7 +195,7 @@ public enum ReadyMove {
         return along(stage, withWay(stage, 0, part), 0, sign * part);
     }
 
-    private static Draft drift(Stage stage, Wish wish) {
+    private static Draft drift(Stage stage, MoveWish wish) {
         double part = 0.06 * wish.part();
         double percent = withWay(stage, part, part);
         int sideways = wish.direction() == Direction.LEFT ? -1 : 1;
@@ -205,7 +205,7 @@ public enum ReadyMove {
         return new Draft(List.of(level.poses().getFirst(), end), true);
     }
 
-    private static Draft roll(Stage stage, Wish wish) {
+    private static Draft roll(Stage stage, MoveWish wish) {
         double degrees = 2 * wish.part() * (wish.direction() == Direction.LEFT ? -1 : 1);
         Pose level = stage.at(stage.point(), stage.fill());
         return new Draft(
@@ -215,7 +215,7 @@ public enum ReadyMove {
                 false);
     }
 
-    private static Draft spin(Stage stage, Wish wish) {
+    private static Draft spin(Stage stage, MoveWish wish) {
         double degrees = 360 * Math.max(1, Math.round(wish.part())) * (wish.direction() == Direction.LEFT ? -1 : 1);
         Pose start = stage.at(stage.point(), stage.fill());
         Pose end = start.turnedAbout(stage.frame().centre(), degrees)
@@ -223,13 +223,13 @@ public enum ReadyMove {
         return new Draft(List.of(start, end), true);
     }
 
-    private static Draft reveal(Stage stage, Wish wish) {
+    private static Draft reveal(Stage stage, MoveWish wish) {
         double near =
                 Math.max(stage.fill() * SPARE, Math.min(stage.fill() * (1 + 0.8 * wish.part()), stage.limitPercent()));
         return new Draft(List.of(stage.at(stage.point(), near), stage.at(stage.middle(), stage.fill())), true);
     }
 
-    private static Draft sweep(Stage stage, Wish wish) {
+    private static Draft sweep(Stage stage, MoveWish wish) {
         boolean wide = stage.relativeShape() >= 1;
         double percent = stage.fill() * (wide ? 1 : SPARE + SLIDE_PART * wish.part());
         double reach = Math.min(1, 0.9 * wish.part());
@@ -243,7 +243,7 @@ public enum ReadyMove {
     }
 
     /** From the other side of the picture to the subject; without a subject from third to third. */
-    private static Draft panAndZoom(Stage stage, Wish wish) {
+    private static Draft panAndZoom(Stage stage, MoveWish wish) {
         PicturePoint to = stage.subject()
                 .orElse(new PicturePoint(
                         stage.picture().width() * 2 / 3.0, stage.picture().height() / 2.0));
@@ -253,14 +253,14 @@ public enum ReadyMove {
     }
 
     /** From place to place. A box is shown as large as the frame allows; a point is looked at from afar first, and then closely. */
-    static Draft between(Stage stage, Wish wish, Place from, Place to) {
+    static Draft between(Stage stage, MoveWish wish, Place from, Place to) {
         double near =
                 Math.max(stage.fill() * SPARE, Math.min(stage.fill() * (1 + 0.5 * wish.part()), stage.limitPercent()));
         double far = Math.min(near, stage.fill() * (1 + 0.15 * wish.part()));
         return new Draft(List.of(stage.at(from, far), stage.at(to, near)), true);
     }
 
-    private static Draft tumbleIn(Stage stage, Wish wish) {
+    private static Draft tumbleIn(Stage stage, MoveWish wish) {
         Pose place = stage.at(stage.middle(), stage.fill());
         Direction from = wish.direction();
         var outside = new FramePoint(
@@ -283,7 +283,7 @@ public enum ReadyMove {
         return Pose.neutral(stage.picture(), stage.frame()).withScale(Scale.uniform(100 * SMALL * fit));
     }
 
-    private static Draft postcardIn(Stage stage, Wish wish) {
+    private static Draft postcardIn(Stage stage, MoveWish wish) {
         Pose place = small(stage).withDegrees(-3 * wish.part());
         Direction from = wish.direction();
         var outside = new FramePoint(
@@ -295,7 +295,7 @@ public enum ReadyMove {
     }
 
     /** From closer to the viewer; the sign of its turn is that of its direction. */
-    private static Draft stack(Stage stage, Wish wish) {
+    private static Draft stack(Stage stage, MoveWish wish) {
         Direction to = wish.direction();
         int sign = to.x() + to.y() < 0 ? -1 : 1;
         Pose place = small(stage).withDegrees(5 * wish.part() * sign);
@@ -308,7 +308,7 @@ public enum ReadyMove {
     }
 
     /** Its upper side leans away at first, or the side it is sent to. */
-    private static Draft leanIn(Stage stage, Wish wish) {
+    private static Draft leanIn(Stage stage, MoveWish wish) {
         double degrees = 12 * wish.part();
         Depth leaning =
                 switch (wish.direction()) {
@@ -322,7 +322,7 @@ public enum ReadyMove {
                 List.of(push.poses().getFirst().withDepth(leaning), push.poses().getLast()), true);
     }
 
-    private static Draft turnOver(Stage stage, Wish wish) {
+    private static Draft turnOver(Stage stage, MoveWish wish) {
         int sign = wish.direction() == Direction.LEFT || wish.direction() == Direction.UP ? -1 : 1;
         boolean upright = wish.direction() == Direction.LEFT || wish.direction() == Direction.RIGHT;
         Pose place = stage.at(stage.middle(), stage.fill());
@@ -331,7 +331,7 @@ public enum ReadyMove {
     }
 
     /** Two corners of the side it unfolds to lie near the other side, and a little nearer to each other. */
-    private static Draft foldOpen(Stage stage, Wish wish) {
+    private static Draft foldOpen(Stage stage, MoveWish wish) {
         Pose place = stage.at(stage.middle(), stage.fill());
         double along = Math.min(0.95, 0.85 * wish.part());
         double inward = 0.12;
@@ -354,7 +354,7 @@ public enum ReadyMove {
         return new Draft(List.of(place.withDepth(folded), place), false);
     }
 
-    private static Draft settle(Stage stage, Wish wish) {
+    private static Draft settle(Stage stage, MoveWish wish) {
         return pushIn(stage, wish).with(Draft.ARRIVING);
     }
 

@@ -24,13 +24,13 @@ public final class ReadyMoves {
     public record Made(Optional<CameraTrack> camera, Optional<String> reason) {}
 
     /** A move for a stage. Where its turn or its way opens an edge, a lift closes it. */
-    public static Made make(ReadyMove move, Stage stage, Wish wish) {
+    public static Made make(ReadyMove move, Stage stage, MoveWish wish) {
         CameraTrack draft = move.draft(stage, wish);
         return move.fills() ? sealed(draft, stage) : new Made(Optional.of(draft), Optional.empty());
     }
 
     /** A pan and zoom from one place of the picture to another. */
-    public static Made between(Place from, Place to, Stage stage, Wish wish) {
+    public static Made between(Place from, Place to, Stage stage, MoveWish wish) {
         return sealed(ReadyMove.between(stage, wish, from, to).camera(stage.length(), wish), stage);
     }
 

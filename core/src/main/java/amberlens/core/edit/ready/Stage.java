@@ -4,7 +4,7 @@ import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.motion.pose.Pose;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -51,7 +51,7 @@ public record Stage(
         if (free()) {
             return standing().scale().x();
         }
-        return Conform.FILL.pose(picture, frame).scale().x();
+        return Refit.FILL.pose(picture, frame).scale().x();
     }
 
     /** Where a move looks that looks somewhere: at the subject, or at the middle. */

@@ -25,7 +25,7 @@ final class TitleMoves {
     private TitleMoves() {}
 
     /** From beyond the side of the frame that it comes from. */
-    static Draft slideIn(Stage stage, Wish wish) {
+    static Draft slideIn(Stage stage, MoveWish wish) {
         Pose place = stage.standing();
         double halfX = stage.picture().width() * place.scale().factorX() / 2;
         double halfY = stage.picture().height() * place.scale().factorY() / 2;
@@ -39,7 +39,7 @@ final class TitleMoves {
                 stage, wish, place.withPosition(place.position().plus(new FramePoint(x, y))), place, ARRIVED);
     }
 
-    static Draft rise(Stage stage, Wish wish) {
+    static Draft rise(Stage stage, MoveWish wish) {
         Pose place = stage.standing();
         double y = RISE * wish.part() * stage.picture().height() * place.scale().factorY();
         return Draft.arriving(
@@ -51,14 +51,14 @@ final class TitleMoves {
     }
 
     /** Letters that part slowly over the whole shot. */
-    static LookSet driftingApart(Stage stage, Wish wish) {
+    static LookSet driftingApart(Stage stage, MoveWish wish) {
         return draft(stage)
                 .change(LookKinds.LETTER_SPACING, 0.0, DRIFT_PERCENT * wish.part(), 0, 1, Leg.LINEAR)
                 .named("Drift apart");
     }
 
     /** Letters a little too large that settle to their size. */
-    static LookSet settling(Stage stage, Wish wish) {
+    static LookSet settling(Stage stage, MoveWish wish) {
         double last = Math.max(1, stage.length() - 1);
         return draft(stage)
                 .change(

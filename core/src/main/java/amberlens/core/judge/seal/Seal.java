@@ -26,7 +26,7 @@ public final class Seal {
         if (unseen.isPresent()) {
             return unseen.get();
         }
-        Optional<SealResult> lower = Roof.under(subject, terms);
+        Optional<SealResult> lower = FlightCeiling.under(subject, terms);
         if (lower.isPresent()) {
             return lower.get();
         }
@@ -38,7 +38,7 @@ public final class Seal {
 
     /** A move with its flights no higher than the picture allows; empty where nothing is open, or that would not close it. */
     public static Optional<CameraTrack> underRoof(Take take, SealTerms terms) {
-        return Roof.under(Subject.of(take), terms)
+        return FlightCeiling.under(Subject.of(take), terms)
                 .map(result -> result instanceof SealResult.Sealed sealed ? sealed.camera() : take.camera());
     }
 

@@ -13,10 +13,10 @@ import java.util.List;
  * @param on whether it changes what is seen; else it is put aside
  * @param extras what a file says beyond; of an unknown kind all
  */
-public record Look(LookKind kind, int number, boolean on, Choices choices, Extras extras) {
+public record Look(LookKind kind, int number, boolean on, LookChoices choices, Extras extras) {
     /** A look that is on, with everything as usual. */
     public static Look of(LookKind kind, int number) {
-        return new Look(kind, number, true, Choices.USUAL, Extras.NONE);
+        return new Look(kind, number, true, LookChoices.USUAL, Extras.NONE);
     }
 
     public Look {

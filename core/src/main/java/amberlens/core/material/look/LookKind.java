@@ -12,7 +12,7 @@ public final class LookKind {
     private final String word;
     private final String purpose;
     private final List<Choice<?>> choices;
-    private final Function<Choices, List<Property<?>>> amounts;
+    private final Function<LookChoices, List<Property<?>>> amounts;
     private final Wearer wearer;
     private final boolean known;
 
@@ -29,7 +29,7 @@ public final class LookKind {
             String word,
             String purpose,
             List<Choice<?>> choices,
-            Function<Choices, List<Property<?>>> amounts) {
+            Function<LookChoices, List<Property<?>>> amounts) {
         this(id, word, purpose, choices, amounts, Wearer.ANY, true);
     }
 
@@ -38,7 +38,7 @@ public final class LookKind {
             String word,
             String purpose,
             List<Choice<?>> choices,
-            Function<Choices, List<Property<?>>> amounts,
+            Function<LookChoices, List<Property<?>>> amounts,
             Wearer wearer,
             boolean known) {
         this.id = id;
@@ -95,7 +95,7 @@ public final class LookKind {
     }
 
     /** What can be keyed of it, as people read it; where places are counted from depends on what was chosen. */
-    public List<Property<?>> amounts(Choices chosen) {
+    public List<Property<?>> amounts(LookChoices chosen) {
         return amounts.apply(chosen);
     }
 

@@ -70,7 +70,7 @@ public final class Looks {
     private record Left(List<Look> looks, PictureArea area, Size picture, Mirror mirror) implements Cropping {
         @Override
         public Portion left(CameraTrack camera, double at) {
-            return Appearance.of(looks, camera, at)
+            return AppliedLooks.of(looks, camera, at)
                     .judged(picture)
                     .mirrored(mirror)
                     .in(area, picture);

@@ -86,11 +86,11 @@ public final class PlaneCheck {
             return;
         }
         Parallax parallax = Parallax.of(instant.toFrame, picture, frame, instant.strength);
-        Sheet ground = Sheet.ground(instant.toFrame, picture, judged, instant.left);
-        List<Optional<Sheet>> sheets = new ArrayList<>();
+        PosedSheet ground = PosedSheet.ground(instant.toFrame, picture, judged, instant.left);
+        List<Optional<PosedSheet>> sheets = new ArrayList<>();
         for (int i = 0; i < planes.size(); i++) {
-            sheets.add(
-                    Sheet.of(planes.get(i), contours.get(i), parallax, instant.toFrame, picture, judged, instant.left));
+            sheets.add(PosedSheet.of(
+                    planes.get(i), contours.get(i), parallax, instant.toFrame, picture, judged, instant.left));
         }
         for (int i = 0; i < planes.size(); i++) {
             behind(i, ground, sheets, instant.frame);
@@ -103,7 +103,7 @@ public final class PlaneCheck {
     }
 
     /** How large a plane is seen, if it may be in sight. */
-    private void enlarge(int place, Sheet sheet, ProjectiveMap toFrame, Parallax parallax, int at) {
+    private void enlarge(int place, PosedSheet sheet, ProjectiveMap toFrame, Parallax parallax, int at) {
         double[] bounds = contours.get(place).bounds(picture);
         double[] seen = sheet.frame().bounds();
         boolean inSight = bounds[0] < seen[2] && bounds[2] > seen[0] && bounds[1] < seen[3] && bounds[3] > seen[1];
@@ -118,21 +118,21 @@ public final class PlaneCheck {
     }
 
     /** What is seen behind a plane, of the ground and of whatever lies between. */
-    private void behind(int hole, Sheet ground, List<Optional<Sheet>> sheets, int at) {
+    private void behind(int hole, PosedSheet ground, List<Optional<PosedSheet>> sheets, int at) {
         Plane plane = planes.get(hole);
         Depth known = depths.get(plane.id());
         double spared = Math.min(known == null ? 0 : known.px(), plane.fill().reach());
         double deepest = spared;
         for (int sheet = -1; sheet < hole; sheet++) {
-            Optional<Sheet> looked = sheet < 0 ? Optional.of(ground) : sheets.get(sheet);
+            Optional<PosedSheet> looked = sheet < 0 ? Optional.of(ground) : sheets.get(sheet);
             if (looked.isPresent()) {
-                List<Sheet> nearer = sheets.subList(sheet + 1, sheets.size()).stream()
+                List<PosedSheet> nearer = sheets.subList(sheet + 1, sheets.size()).stream()
                         .flatMap(Optional::stream)
                         .toList();
                 Contour contour = contours.get(hole);
                 deepest = Math.max(
                         deepest,
-                        new Behind(contour, plane.soft() / 2, looked.get(), nearer)
+                        new HiddenDepth(contour, plane.soft() / 2, looked.get(), nearer)
                                 .deepest(contour.bounds(picture), deepest));
             }
         }
@@ -146,7 +146,7 @@ public final class PlaneCheck {
     }
 
     /** Whether a side along which a plane is cut lies within the frame. */
-    private void sides(Plane plane, Sheet sheet, int at) {
+    private void sides(Plane plane, PosedSheet sheet, int at) {
         double[] left = sheet.left();
         for (Side side : Side.values()) {
             boolean column = side == Side.LEFT || side == Side.RIGHT;

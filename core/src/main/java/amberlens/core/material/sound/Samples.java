@@ -1,6 +1,6 @@
 package amberlens.core.material.sound;
 
-/** A sound that is at hand: pairs of samples, left and right, {@value #RATE} a second. Safe for use from several threads. */
+/** A sound that is available: pairs of samples, left and right, {@value #RATE} a second. Safe for use from several threads. */
 public interface Samples {
     /** Samples of each channel in a second. */
     int RATE = 48_000;

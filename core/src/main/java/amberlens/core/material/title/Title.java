@@ -25,7 +25,7 @@ public record Title(
         boolean italic,
         double lineSpacing,
         double letterSpacing,
-        Optional<Outline> outline,
+        Optional<TitleOutline> outline,
         Optional<Plate> box,
         Extras extras) {
     public static final double LEAST_SIZE = 1;
@@ -136,7 +136,7 @@ public record Title(
         return new Title(text, font, size, colour, align, weight, italic, lineSpacing, percent, outline, box, extras);
     }
 
-    public Title withOutline(Optional<Outline> newOutline) {
+    public Title withOutline(Optional<TitleOutline> newOutline) {
         return new Title(
                 text, font, size, colour, align, weight, italic, lineSpacing, letterSpacing, newOutline, box, extras);
     }

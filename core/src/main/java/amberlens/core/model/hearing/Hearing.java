@@ -39,7 +39,7 @@ public final class Hearing {
         }
     }
 
-    /** Where sounds are at hand. */
+    /** Where sounds are available. */
     @FunctionalInterface
     public interface Source {
         /** A sound; null where it is not there, or not yet, which is silent. */

@@ -62,10 +62,10 @@ public final class Row {
             int before = span.from() - shot.start();
             int after = span.to() + 1 - shot.start();
             if (before > 0) {
-                all.add(Cutting.ofLength(shot, before));
+                all.add(ShotCuts.ofLength(shot, before));
             }
             if (after < shot.length()) {
-                Shot rest = Cutting.withoutFirst(project, shot, after);
+                Shot rest = ShotCuts.withoutFirst(project, shot, after);
                 if (before > 0) {
                     String id = FreshIds.next("s", taken);
                     taken.add(id);

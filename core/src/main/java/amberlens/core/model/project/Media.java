@@ -4,8 +4,8 @@ import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.PictureArea;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.material.footage.Footage;
-import amberlens.core.material.planes.Cutting;
 import amberlens.core.material.planes.Plane;
+import amberlens.core.material.planes.PlaneLimits;
 import amberlens.core.material.sound.BeatGrid;
 import amberlens.core.material.title.Title;
 import amberlens.core.material.title.Typesetter;
@@ -71,7 +71,7 @@ public record Media(
         if (!planes.isEmpty() && kind != Kind.PHOTO) {
             throw new IllegalArgumentException("only a still picture lies in planes");
         }
-        Cutting.problem(planes, size).ifPresent(problem -> {
+        PlaneLimits.problem(planes, size).ifPresent(problem -> {
             throw new IllegalArgumentException(problem);
         });
         if (id.isBlank() || (path.isBlank() && kind != Kind.TITLE)) {

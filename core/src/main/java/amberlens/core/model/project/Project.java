@@ -9,7 +9,7 @@ import amberlens.core.base.time.Shutter;
 import amberlens.core.judge.edges.Judged;
 import amberlens.core.material.footage.SourceFrames;
 import amberlens.core.material.footage.SourceTime;
-import amberlens.core.material.look.Appearance;
+import amberlens.core.material.look.AppliedLooks;
 import amberlens.core.material.look.Look;
 import amberlens.core.material.look.LookKind;
 import amberlens.core.material.look.LookKinds;
@@ -144,7 +144,7 @@ public record Project(
     public Judged judged(Shot shot, double at) {
         Judged judged = judged(shot);
         return Looks.crop(shot.looks())
-                ? judged.cropped(Appearance.of(shot.looks(), shot.camera(), at)
+                ? judged.cropped(AppliedLooks.of(shot.looks(), shot.camera(), at)
                         .judged(judged.sheet())
                         .mirrored(shot.settings().mirror()))
                 : judged;

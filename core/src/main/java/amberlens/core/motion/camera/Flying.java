@@ -4,10 +4,10 @@ import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Scale;
 import amberlens.core.motion.curve.Channel;
+import amberlens.core.motion.curve.CurveProgress;
 import amberlens.core.motion.curve.FlightPath;
 import amberlens.core.motion.curve.Key;
 import amberlens.core.motion.curve.Leg;
-import amberlens.core.motion.curve.Progress;
 import amberlens.core.motion.pose.Pose;
 import java.util.Optional;
 
@@ -70,7 +70,7 @@ final class Flying {
                 flight.width() / last.factorX(),
                 Math.hypot(across, down),
                 flight.rho());
-        double part = Progress.of(flight.timing(), (frame - from.at()) / (to.at() - from.at()));
+        double part = CurveProgress.of(flight.timing(), (frame - from.at()) / (to.at() - from.at()));
         FlightPath.Place place = path.at(part);
         double x = 100 * flight.width() / place.width();
         double firstRatio = first.y() / first.x();

@@ -24,8 +24,8 @@ final class LegTravel {
         return switch (from.leg()) {
             case Leg.Smooth _ when !bent -> smooth(channel, index, frame);
             case Leg.Smooth _ -> along(channel.kind(), from, to, smoothProgress(channel, index, frame), true);
-            case Leg.Curve curve -> along(channel.kind(), from, to, Progress.of(curve.timing(), time), bent);
-            case Leg.Flight flight -> along(channel.kind(), from, to, Progress.of(flight.timing(), time), bent);
+            case Leg.Curve curve -> along(channel.kind(), from, to, CurveProgress.of(curve.timing(), time), bent);
+            case Leg.Flight flight -> along(channel.kind(), from, to, CurveProgress.of(flight.timing(), time), bent);
             case Leg.Linear _ -> along(channel.kind(), from, to, time, bent);
             case Leg.Hold _ -> from.value();
         };
@@ -37,8 +37,8 @@ final class LegTravel {
         return switch (from.leg()) {
             case Leg.Hold _ -> 0;
             case Leg.Linear _ -> time;
-            case Leg.Curve curve -> Progress.of(curve.timing(), time);
-            case Leg.Flight flight -> Progress.of(flight.timing(), time);
+            case Leg.Curve curve -> CurveProgress.of(curve.timing(), time);
+            case Leg.Flight flight -> CurveProgress.of(flight.timing(), time);
             case Leg.Smooth _ -> {
                 double start = channel.kind().part(from.value(), part);
                 double way = channel.kind().part(channel.keys().get(index + 1).value(), part) - start;

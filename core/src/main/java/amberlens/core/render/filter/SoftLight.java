@@ -27,7 +27,13 @@ public record SoftLight(LightField field, Softener across, Softener down, Window
             Rows rows,
             Supplier<Loops> loops) {
         return blurred(
-                new Thinning(down, field.height()).down(field, rows, loops), across, down, pixels, opaque, rows, loops);
+                new FilterThinning(down, field.height()).down(field, rows, loops),
+                across,
+                down,
+                pixels,
+                opaque,
+                rows,
+                loops);
     }
 
     /**

@@ -12,7 +12,7 @@ import amberlens.core.pixels.sampling.Window;
  * @param toPlane from the output to that plane
  * @param feather σ in units of the plane
  */
-record Stencil(Outline outline, ProjectiveMap toPlane, double feather, boolean inverted, Mask.Join join) {
+record Stencil(SoftShape outline, ProjectiveMap toPlane, double feather, boolean inverted, Mask.Join join) {
     private static final double PIXEL = Math.sqrt(1.0 / 12);
 
     /** Pixels that are looked at together. */
@@ -39,19 +39,19 @@ record Stencil(Outline outline, ProjectiveMap toPlane, double feather, boolean i
     static Stencil rounded(
             double left, double top, double width, double height, double radius, ProjectiveMap toOutput) {
         ProjectiveMap placed = toOutput.inverse().thenShifted(-left - width / 2, -top - height / 2);
-        var outline = new Outline.Rounded((float) width / 2, (float) height / 2, (float) radius);
+        var outline = new SoftShape.Rounded((float) width / 2, (float) height / 2, (float) radius);
         return new Stencil(outline, placed, 0, false, Mask.Join.ADD);
     }
 
-    private static Outline outline(Mask mask) {
+    private static SoftShape outline(Mask mask) {
         float halfWidth = (float) mask.size().x() / 2;
         float halfHeight = (float) mask.size().y() / 2;
         if (mask.isEmpty()) {
-            return new Outline.Nothing();
+            return new SoftShape.Nothing();
         }
         return switch (mask.shape()) {
-            case RECTANGLE -> new Outline.Rectangle(halfWidth, halfHeight);
-            case ELLIPSE -> new Outline.Ellipse(halfWidth, halfHeight);
+            case RECTANGLE -> new SoftShape.Rectangle(halfWidth, halfHeight);
+            case ELLIPSE -> new SoftShape.Ellipse(halfWidth, halfHeight);
             case POLYGON -> {
                 int count = mask.points().size();
                 float[] x = new float[count];
@@ -60,7 +60,7 @@ record Stencil(Outline outline, ProjectiveMap toPlane, double feather, boolean i
                     x[i] = (float) (mask.points().get(i).x() / 100 * mask.size().x());
                     y[i] = (float) (mask.points().get(i).y() / 100 * mask.size().y());
                 }
-                yield new Outline.Polygon(x, y);
+                yield new SoftShape.Polygon(x, y);
             }
         };
     }

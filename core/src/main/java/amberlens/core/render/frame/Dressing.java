@@ -6,7 +6,7 @@ import amberlens.core.base.geometry.ProjectiveMap;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.geometry.Zoom;
 import amberlens.core.material.layering.BlendMode;
-import amberlens.core.material.look.Appearance;
+import amberlens.core.material.look.AppliedLooks;
 import amberlens.core.material.look.Card;
 import amberlens.core.material.look.LookSpace;
 import amberlens.core.material.look.Mask;
@@ -30,7 +30,7 @@ import java.util.List;
  * @param frame frame pixels
  * @param output output pixels
  */
-record Dressing(Appearance looks, Size picture, ProjectiveMap toOutput, Size frame, Size output) {
+record Dressing(AppliedLooks looks, Size picture, ProjectiveMap toOutput, Size frame, Size output) {
     /** Sides that are not cropped lie so many frames further out. */
     private static final double BEYOND = 1000;
 

@@ -7,11 +7,11 @@ import amberlens.core.base.geometry.ProjectiveMap;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.geometry.Zoom;
 import amberlens.core.base.time.Shutter;
-import amberlens.core.judge.edges.Conform;
 import amberlens.core.judge.edges.Margin;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.layering.BlendMode;
 import amberlens.core.material.layering.Fade;
-import amberlens.core.material.look.Appearance;
+import amberlens.core.material.look.AppliedLooks;
 import amberlens.core.model.project.LineUp;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
@@ -102,7 +102,7 @@ public final class LineUpFrame {
 
     /** The looks of a rig act on everything below it. */
     private List<Seen> underRig(Shot rig, double frame, List<Seen> below) {
-        Appearance looks = Appearance.of(rig.looks(), rig.camera(), frame - rig.start());
+        AppliedLooks looks = AppliedLooks.of(rig.looks(), rig.camera(), frame - rig.start());
         if (looks.isPlain() || below.isEmpty()) {
             return below;
         }
@@ -167,7 +167,7 @@ public final class LineUpFrame {
 
     /** A picture laid in so that it just fills the frame. */
     static Layer filling(Pyramid picture, Size frame, Size output) {
-        return layer(picture, Conform.FILL.pose(picture.size(), frame), frame, output);
+        return layer(picture, Refit.FILL.pose(picture.size(), frame), frame, output);
     }
 
     /** Whatever a shot shows in one pose. */
@@ -202,7 +202,7 @@ public final class LineUpFrame {
     }
 
     /** Whatever a shot shows in one pose with looks. */
-    public static Seen dressed(Picture picture, Pose pose, Mirror mirror, Appearance looks, Size frame, Size output) {
+    public static Seen dressed(Picture picture, Pose pose, Mirror mirror, AppliedLooks looks, Size frame, Size output) {
         ProjectiveMap map = toOutput(picture.size(), pose, mirror, frame, output);
         var dressing = new Dressing(looks, picture.size(), map, frame, output);
         return switch (picture) {

@@ -7,10 +7,10 @@ import amberlens.core.pixels.raster.Loops;
 import amberlens.core.pixels.raster.Rows;
 import amberlens.core.pixels.sampling.Window;
 import amberlens.core.render.filter.Bordered;
+import amberlens.core.render.filter.FilterThinning;
 import amberlens.core.render.filter.LightField;
 import amberlens.core.render.filter.SoftLight;
 import amberlens.core.render.filter.Softener;
-import amberlens.core.render.filter.Thinning;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Supplier;
@@ -62,7 +62,7 @@ final class Readying {
     private Seen inPixels(Seen.Soft soft, Softener across, Softener down, Window needed) {
         var size = new Size(needed.width(), needed.height());
         Seen child = of(soft.of().moved(Zoom.shift(-needed.left(), -needed.top())), size);
-        LightField field = rendered(child, size, new Thinning(across, size.width()));
+        LightField field = rendered(child, size, new FilterThinning(across, size.width()));
         return new Seen.Ready(SoftLight.of(field, across, down, needed, soft.hidesAllBelow(), rows, loops));
     }
 
@@ -90,7 +90,7 @@ final class Readying {
     }
 
     private LightField plain(Seen seen, Size size) {
-        return rendered(of(seen, size), size, new Thinning(Softener.of(0), size.width()));
+        return rendered(of(seen, size), size, new FilterThinning(Softener.of(0), size.width()));
     }
 
     /** Whether a smaller rendering is the mean of a larger one: shapes of one colour, not pictures, which are reduced to be looked at. */
@@ -153,13 +153,13 @@ final class Readying {
     }
 
     /** What is seen over nothing, its rows brought to fewer places. */
-    private LightField rendered(Seen seen, Size size, Thinning thinning) {
+    private LightField rendered(Seen seen, Size size, FilterThinning thinning) {
         LightField field = LightField.blank(thinning.places(), size.height());
         Window.Shape shape = prepare(List.of(seen), size);
         rows.inBands(size.height(), () -> {
             Loops own = loops.get();
             SeenWindows windows = SeenWindows.of(seen, own);
-            Thinning.Across across = thinning.across(own);
+            FilterThinning.Across across = thinning.across(own);
             float[] light = shape.room();
             LightField band = LightField.blank(size.width(), shape.height());
             return (first, last) -> {

@@ -9,7 +9,7 @@ import amberlens.core.judge.edges.Margin;
 import amberlens.core.material.footage.SourceFrames;
 import amberlens.core.material.layering.Backdrop;
 import amberlens.core.material.layering.BlendMode;
-import amberlens.core.material.look.Appearance;
+import amberlens.core.material.look.AppliedLooks;
 import amberlens.core.material.look.LookKinds;
 import amberlens.core.material.look.Passing;
 import amberlens.core.material.planes.Parallax;
@@ -53,7 +53,7 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
         boolean visible = false;
         for (double moment : moments(at)) {
             Pose pose = pose(moment);
-            Appearance looks = Appearance.of(shot.looks(), shot.camera(), moment);
+            AppliedLooks looks = AppliedLooks.of(shot.looks(), shot.camera(), moment);
             Seen placed = placed(picture, pose, looks, moment);
             visible |= isVisible(placed);
             Seen shownPicture =
@@ -82,7 +82,7 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
 
     /** The blurred picture behind a shot has its tones, and whatever stands there its vignettes. */
     private Seen behind(Pyramid backdrop, Picture picture, double at) {
-        Appearance looks = Appearance.of(shot.looks(), shot.camera(), at);
+        AppliedLooks looks = AppliedLooks.of(shot.looks(), shot.camera(), at);
         boolean ofPicture =
                 picture instanceof Picture.Pixels pixels && pixels.pyramid().isSoftened(backdrop);
         return dressing(looks, picture.size(), pose(at))
@@ -103,7 +103,7 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
     /** What stands right behind a shot's picture; empty for what lies below. */
     private Optional<Pyramid> backdrop(Picture picture, boolean lowest, double at) {
         Backdrop backdrop = shot.settings().backdrop();
-        for (Passing ground : Appearance.of(shot.looks(), shot.camera(), at).grounds()) {
+        for (Passing ground : AppliedLooks.of(shot.looks(), shot.camera(), at).grounds()) {
             backdrop = ground.on(backdrop);
         }
         return switch (backdrop) {
@@ -122,7 +122,7 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
                 : Optional.empty();
     }
 
-    private Seen placed(Picture picture, Pose pose, Appearance looks, double at) {
+    private Seen placed(Picture picture, Pose pose, AppliedLooks looks, double at) {
         return switch (picture) {
             case Picture.Pixels pixels -> pixels(pixels.pyramid(), pose, looks, at);
             case Picture.Letters letters ->
@@ -133,7 +133,7 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
     }
 
     /** A picture, in planes where it lies in some. */
-    private Seen pixels(Pyramid picture, Pose pose, Appearance looks, double at) {
+    private Seen pixels(Pyramid picture, Pose pose, AppliedLooks looks, double at) {
         double strength = project.parallax(shot, at);
         Optional<DeepPicture> planes =
                 strength == 0 ? Optional.empty() : DeepPicture.of(project.mediaOf(shot), pictures);
@@ -181,7 +181,7 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
      * One picture in one pose, cropped. Where the part of it that is judged fills the frame, only that part is read: its own border goes
      * on, and nothing of what lies beyond it mixes into the frame's.
      */
-    private Layer layer(Pyramid picture, Pose pose, Appearance looks, double at) {
+    private Layer layer(Pyramid picture, Pose pose, AppliedLooks looks, double at) {
         Size frame = project.frameSize();
         Mirror mirror = shot.settings().mirror();
         Judged judged = project.judged(shot);
@@ -200,7 +200,7 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
     }
 
     /** What a crop that stands still leaves, in whole pixels; one that moves would have to be read anew in every frame. */
-    private Judged steadilyLeft(Pyramid picture, Appearance looks) {
+    private Judged steadilyLeft(Pyramid picture, AppliedLooks looks) {
         boolean moves = shot.looks().stream()
                 .filter(look -> look.kind().equals(LookKinds.CROP))
                 .flatMap(look -> look.amounts().stream())
@@ -211,7 +211,7 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
         return new Judged(area, picture.size(), project.frameSize(), project.frameSize());
     }
 
-    private Dressing dressing(Appearance looks, Size picture, Pose pose) {
+    private Dressing dressing(AppliedLooks looks, Size picture, Pose pose) {
         Size frame = project.frameSize();
         return new Dressing(
                 looks,

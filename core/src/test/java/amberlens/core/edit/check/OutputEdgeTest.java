@@ -12,8 +12,8 @@ import amberlens.core.base.time.FrameRate;
 import amberlens.core.base.time.FrameSpan;
 import amberlens.core.base.time.OutputTimes;
 import amberlens.core.edit.edits.SealEdits;
-import amberlens.core.judge.edges.Conform;
 import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.judge.seal.SealResult;
 import amberlens.core.judge.seal.SealTerms;
 import amberlens.core.judge.seal.SealWay;
@@ -49,7 +49,7 @@ class OutputEdgeTest {
         for (int frame = 0; frame <= 10; frame++) {
             turns.add(Key.of(frame, 180.0 * frame, Leg.LINEAR));
         }
-        Pose level = Conform.FILL.pose(SHEET.size(), FRAME);
+        Pose level = Refit.FILL.pose(SHEET.size(), FRAME);
         var camera = new CameraTrack(
                 Channel.constant(ValueKinds.SCALE, level.scale()),
                 Channel.constant(ValueKinds.POSITION, level.position()),
@@ -104,7 +104,7 @@ class OutputEdgeTest {
     @Test
     void only_the_frames_of_the_range_count_and_shots_that_need_not_fill_do_not() {
         Shot shot = tumbling();
-        Shot off = shot.withCamera(CameraTrack.still(Conform.FILL.pose(SHEET.size(), FRAME))
+        Shot off = shot.withCamera(CameraTrack.still(Refit.FILL.pose(SHEET.size(), FRAME))
                 .withPosition(Channel.keyed(
                         ValueKinds.POSITION,
                         List.of(
@@ -140,7 +140,7 @@ class OutputEdgeTest {
 
     @Test
     void enlargement_is_that_of_the_moments_that_are_seen() {
-        CameraTrack pulse = CameraTrack.still(Conform.FILL.pose(SHEET.size(), FRAME))
+        CameraTrack pulse = CameraTrack.still(Refit.FILL.pose(SHEET.size(), FRAME))
                 .withScale(Channel.keyed(
                         ValueKinds.SCALE,
                         List.of(

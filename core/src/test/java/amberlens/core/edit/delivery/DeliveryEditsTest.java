@@ -15,7 +15,7 @@ import amberlens.core.edit.edits.Edit;
 import amberlens.core.edit.edits.LineUpEdits;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.look.Look;
 import amberlens.core.material.look.LookKinds;
 import amberlens.core.model.lineup.Laying;
@@ -149,7 +149,7 @@ class DeliveryEditsTest {
     @Test
     void a_picture_that_is_laid_while_a_delivery_is_looked_at_is_framed_for_the_film() {
         Media seeds = Media.photo("m2", "seeds.jpg", new Size(2000, 3000));
-        Project added = upright(ShotEdits.add(seeds, Conform.FILL, 1), upright(MediaEdits.add(seeds), film));
+        Project added = upright(ShotEdits.add(seeds, Refit.FILL, 1), upright(MediaEdits.add(seeds), film));
         Shot shot = added.shots().getLast();
         assertThat(shot.camera().scale().at(0).x()).isCloseTo(96, within(1e-9));
         assertThat(shot.settings().deliveries()).isEmpty();

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.lineup.Laying;
 import amberlens.core.model.project.LineUp;
 import amberlens.core.model.project.Media;
@@ -31,7 +31,7 @@ class EditsTest {
     private static Project with(int shots) {
         Project project = EMPTY;
         for (int i = 0; i < shots; i++) {
-            project = ShotEdits.add(PLAN, Conform.FILL, i).apply(project);
+            project = ShotEdits.add(PLAN, Refit.FILL, i).apply(project);
         }
         return project;
     }
@@ -142,7 +142,7 @@ class EditsTest {
     @Test
     void undo_gives_back_what_was_and_redo_makes_it_again() {
         var history = new History<String>(EMPTY);
-        history.apply(ShotEdits.add(PLAN, Conform.FILL, 0), "line-up");
+        history.apply(ShotEdits.add(PLAN, Refit.FILL, 0), "line-up");
         history.apply(FramingEdits.add("s1", 0), "frame 0");
         Project done = history.present();
         assertThat(history.unsaved()).isTrue();

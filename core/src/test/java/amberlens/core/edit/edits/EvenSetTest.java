@@ -66,8 +66,8 @@ class EvenSetTest {
         return project.shots().stream().map(Shot::id).collect(Collectors.toSet());
     }
 
-    private static Gist gist(Project project, int shot) {
-        return Gist.of(project, project.shots().get(shot));
+    private static MoveSummary gist(Project project, int shot) {
+        return MoveSummary.of(project, project.shots().get(shot));
     }
 
     private static Project even(Project project, Match match, Course course) {
@@ -79,7 +79,7 @@ class EvenSetTest {
 
     @Test
     void a_gist_is_how_far_it_goes_in_frame_widths_and_how_much_it_grows() {
-        Gist gist = gist(row(slide(100, 960, 1), slide(100, 0, 2)), 0);
+        MoveSummary gist = gist(row(slide(100, 960, 1), slide(100, 0, 2)), 0);
         assertThat(gist.across()).isCloseTo(0.5, within(1e-9));
         assertThat(gist.zooms()).isFalse();
         assertThat(gist.seconds()).isEqualTo(4);

@@ -89,7 +89,7 @@ class FollowTest {
         return sum / LENGTH;
     }
 
-    private static Following follow(Project project, Wish wish) {
+    private static Following follow(Project project, FollowWish wish) {
         Shot shot = project.shots().getFirst();
         return Follow.of(project, shot, project.mediaOf(shot).tracks().getFirst(), wish);
     }
@@ -103,7 +103,7 @@ class FollowTest {
         Track track = track(FollowTest::wandering);
         Project project = project(still(150), track);
         var place = new FramePoint(500, 300);
-        Following following = follow(project, new Wish(place, 0, 0, false));
+        Following following = follow(project, new FollowWish(place, 0, 0, false));
         Shot shot = with(project, following);
         for (int frame = 0; frame < LENGTH; frame++) {
             assertThat(off(shot, track, frame, place)).isLessThan(1);
@@ -120,7 +120,7 @@ class FollowTest {
         double before = Double.POSITIVE_INFINITY;
         int keys = Integer.MAX_VALUE;
         for (double calm : new double[] {0, 0.3, 0.6, 1}) {
-            var wish = new Wish(CENTRE, calm, 0, false);
+            var wish = new FollowWish(CENTRE, calm, 0, false);
             Following following = follow(project, wish);
             Shot shot = with(project, following);
             for (int frame = 0; frame < LENGTH; frame++) {
@@ -138,7 +138,7 @@ class FollowTest {
     void the_picture_ends_before_the_subject_is_at_its_place_and_that_is_said() {
         Track track = track(frame -> new PicturePoint(100 + 8.5 * frame, 540));
         Project project = project(still(100), track);
-        Following following = follow(project, new Wish(CENTRE, 0, 0, false));
+        Following following = follow(project, new FollowWish(CENTRE, 0, 0, false));
         Shot shot = with(project, following);
         assertThat(EdgeReport.of(project.take(shot)).isSealed()).isTrue();
         assertThat(following.limited()).hasSize(2);
@@ -152,10 +152,10 @@ class FollowTest {
     void it_goes_closer_where_that_gives_room_and_no_closer() {
         Track track = track(frame -> new PicturePoint(500 + 4 * frame, 540));
         Project project = project(still(80), track);
-        Following asked = follow(project, new Wish(CENTRE, 0, 0, false));
+        Following asked = follow(project, new FollowWish(CENTRE, 0, 0, false));
         double needed = asked.closerBy().orElseThrow();
         assertThat(80 * needed / 100 * 500).isCloseTo(640, within(1.0));
-        Following closer = follow(project, new Wish(CENTRE, 0, 0, true));
+        Following closer = follow(project, new FollowWish(CENTRE, 0, 0, true));
         assertThat(closer.limited()).isEmpty();
         assertThat(closer.camera().scale().at(0).x()).isCloseTo(80 * needed, within(1e-6));
         assertThat(off(with(project, closer), track, 0, CENTRE)).isLessThan(1.2);
@@ -165,7 +165,7 @@ class FollowTest {
     void the_lead_leaves_room_in_the_direction_in_which_it_goes() {
         Track right = track(frame -> new PicturePoint(700 + 2.5 * frame, 540));
         Project project = project(still(200), right);
-        Shot shot = with(project, follow(project, new Wish(CENTRE, 0, 0.2, false)));
+        Shot shot = with(project, follow(project, new FollowWish(CENTRE, 0, 0.2, false)));
         double seen = shot.camera().at(100).toFrame(right.spots().get(100).at()).x();
         double pace = 2.5 * 2 * 25 / FRAME.width();
         assertThat(seen).isCloseTo(CENTRE.x() - 0.2 * FRAME.width() * pace / (pace + 0.08), within(2.0));
@@ -177,7 +177,7 @@ class FollowTest {
                 frame -> frame >= 80 && frame < 120 ? new PicturePoint(1500, 200) : new PicturePoint(800 + frame, 540);
         Track track = track(jumping, frame -> frame >= 80 && frame < 120 ? 0.1 : 0.9);
         Project project = project(still(150), track);
-        Following following = follow(project, new Wish(CENTRE, 0, 0, false));
+        Following following = follow(project, new FollowWish(CENTRE, 0, 0, false));
         Shot shot = with(project, following);
         assertThat(following.unsure()).isEqualTo(40);
         for (int frame = 80; frame < 120; frame++) {
@@ -203,7 +203,7 @@ class FollowTest {
                         Properties.ROTATION.kind(),
                         List.of(Key.of(0, -4.0, Leg.LINEAR), Key.of(LENGTH - 1, 9.0, Leg.LINEAR))));
         Project project = project(camera, track);
-        Shot shot = with(project, follow(project, new Wish(CENTRE, 0, 0, false)));
+        Shot shot = with(project, follow(project, new FollowWish(CENTRE, 0, 0, false)));
         assertThat(shot.camera().scale()).isEqualTo(camera.scale());
         assertThat(shot.camera().rotation()).isEqualTo(camera.rotation());
         for (int frame = 0; frame < LENGTH; frame++) {
@@ -221,7 +221,7 @@ class FollowTest {
                 .withLength(80)
                 .withCamera(first.camera().with(Properties.SPEED, Channel.constant(Properties.SPEED.kind(), 200.0)));
         Project project = plain.withShots(List.of(shown));
-        Shot shot = with(project, follow(project, new Wish(CENTRE, 0, 0, false)));
+        Shot shot = with(project, follow(project, new FollowWish(CENTRE, 0, 0, false)));
         for (int frame = 0; frame < 80; frame++) {
             PicturePoint at = wandering(20 + 2 * frame);
             FramePoint seen = shot.camera().at(frame).toFrame(new PicturePoint(PICTURE.width() - at.x(), at.y()));
@@ -243,7 +243,7 @@ class FollowTest {
                 .withShots(List.of(
                         plain.shots().getFirst(), new Shot("s2", "Rig", "m2", 2, 0, LENGTH, false, push, Extras.NONE)));
         var place = new FramePoint(400, 500);
-        Shot shot = with(project, follow(project, new Wish(place, 0, 0, false)));
+        Shot shot = with(project, follow(project, new FollowWish(place, 0, 0, false)));
         Project followed = project.withShots(List.of(shot, project.shots().getLast()));
         for (int frame = 0; frame < LENGTH; frame++) {
             Pose seen = followed.take(shot).pose(frame);
@@ -258,7 +258,7 @@ class FollowTest {
         Project whole = DeliveryEdits.add("", new Size(405, 720)).apply(project(still(150), track));
         Project upright = new DeliveryFilm(whole.deliveries().getFirst().id()).of(whole);
         var place = new FramePoint(200, 400);
-        Shot shot = with(upright, follow(upright, new Wish(place, 0, 0, false)));
+        Shot shot = with(upright, follow(upright, new FollowWish(place, 0, 0, false)));
         assertThat(EdgeReport.of(upright.take(shot)).isSealed()).isTrue();
         for (int frame = 0; frame < LENGTH; frame++) {
             assertThat(off(shot, track, frame, place)).isLessThan(1);
@@ -282,7 +282,7 @@ class FollowTest {
                     .withDegrees(10 * random.nextDouble() - 5);
             Project project = project(CameraTrack.still(pose), track);
             var place = new FramePoint(1280 * random.nextDouble(), 720 * random.nextDouble());
-            var wish = new Wish(place, random.nextDouble(), 0.3 * random.nextDouble(), random.nextBoolean());
+            var wish = new FollowWish(place, random.nextDouble(), 0.3 * random.nextDouble(), random.nextBoolean());
             Shot shot = with(project, follow(project, wish));
             assertThat(EdgeReport.of(project.take(shot)).isSealed())
                     .as("way %d", i)
@@ -293,14 +293,14 @@ class FollowTest {
     @Test
     void what_cannot_be_followed_is_said() {
         Track track = track(FollowTest::wandering);
-        assertThatThrownBy(() -> follow(project(still(50), track), new Wish(CENTRE, 0, 0, false)))
+        assertThatThrownBy(() -> follow(project(still(50), track), new FollowWish(CENTRE, 0, 0, false)))
                 .hasMessageContaining("too small");
         Pose leaning = Pose.neutral(PICTURE, FRAME).withScale(Scale.uniform(200));
         DepthProperty<Double> pitch = Properties.PITCH;
         CameraTrack camera = CameraTrack.still(leaning).with(pitch, Channel.constant(pitch.kind(), 10.0));
-        assertThatThrownBy(() -> follow(project(camera, track), new Wish(CENTRE, 0, 0, false)))
+        assertThatThrownBy(() -> follow(project(camera, track), new FollowWish(CENTRE, 0, 0, false)))
                 .hasMessageContaining("leans");
-        assertThatThrownBy(() -> new Wish(CENTRE, 1.2, 0, false)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new FollowWish(CENTRE, 1.2, 0, false)).isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
@@ -308,7 +308,7 @@ class FollowTest {
         Track track = track(FollowTest::wandering);
         Project plain = project(still(150), track);
         Project project = plain.withShots(List.of(plain.shots().getFirst().withLength(1)));
-        Shot shot = with(project, follow(project, new Wish(CENTRE, 0.5, 0.1, false)));
+        Shot shot = with(project, follow(project, new FollowWish(CENTRE, 0.5, 0.1, false)));
         assertThat(off(shot, track, 0, CENTRE)).isLessThan(1);
         assertThat(shot.camera().position().animated()).isFalse();
     }

@@ -12,10 +12,10 @@ import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameRate;
 import amberlens.core.edit.edits.MediaEdits.Look;
 import amberlens.core.edit.edits.ShotEdits.Timing;
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.ReadyMove;
-import amberlens.core.edit.ready.Wish;
-import amberlens.core.judge.edges.Conform;
 import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.judge.seal.SealResult;
 import amberlens.core.judge.seal.SealTerms;
 import amberlens.core.judge.seal.SealWay;
@@ -49,7 +49,7 @@ class ManyShotsTest {
             Media.footage("m3", Media.Kind.FILM, "pond.mp4", new Size(1920, 1080), new Footage(FrameRate.of(25), 300));
 
     private static CameraTrack move() {
-        Pose from = Conform.FILL.pose(PLAN.size(), FRAME).zoomedAbout(FRAME.centre(), 1.2);
+        Pose from = Refit.FILL.pose(PLAN.size(), FRAME).zoomedAbout(FRAME.centre(), 1.2);
         Pose to = from.zoomedAbout(FRAME.centre(), 1.5);
         return CameraTrack.still(from)
                 .withScale(Channel.keyed(
@@ -58,7 +58,7 @@ class ManyShotsTest {
     }
 
     private static Shot shot(String id, Media media, int track, int start, int length) {
-        CameraTrack camera = CameraTrack.still(Conform.FILL.pose(media.size(), FRAME));
+        CameraTrack camera = CameraTrack.still(Refit.FILL.pose(media.size(), FRAME));
         return new Shot(id, id, media.id(), track, start, length, true, camera, Extras.NONE);
     }
 
@@ -264,7 +264,7 @@ class ManyShotsTest {
     void a_ready_pulse_on_a_rig_opens_no_edge_below() {
         Project rigged = RigEdits.lay(Set.of("s1", "s2", "s3")).apply(row());
         String rig = rigged.shots().getLast().id();
-        Project pulsing = ReadyEdits.plan(rigged, Set.of(rig), ReadyMove.PULSE, Wish.USUAL, 110)
+        Project pulsing = ReadyEdits.plan(rigged, Set.of(rig), ReadyMove.PULSE, MoveWish.USUAL, 110)
                 .edit()
                 .apply(rigged);
         for (Shot shot : pulsing.shots()) {

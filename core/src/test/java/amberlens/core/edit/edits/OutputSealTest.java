@@ -12,7 +12,7 @@ import amberlens.core.base.time.FrameSpan;
 import amberlens.core.base.time.OutputTimes;
 import amberlens.core.base.time.Shutter;
 import amberlens.core.edit.check.OutputEdge;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.judge.seal.SealTerms;
 import amberlens.core.judge.seal.SealWay;
 import amberlens.core.model.project.Media;
@@ -33,7 +33,7 @@ class OutputSealTest {
     private static final FrameRate PAL = FrameRate.of(25);
 
     private static Shot shot(String id, int start, double degrees, double aside) {
-        Pose fill = Conform.FILL.pose(HD, HD);
+        Pose fill = Refit.FILL.pose(HD, HD);
         CameraTrack camera = CameraTrack.still(fill.withPosition(fill.position().plus(new FramePoint(aside, 0))))
                 .withRotation(Channel.keyed(
                         ValueKinds.NUMBER,
@@ -89,7 +89,7 @@ class OutputSealTest {
         OutputEdge edge = OutputEdge.of(project, times(0, 60)).getFirst();
         assertThat(edge.words(PAL)).isEqualTo("\"Shot s1\" shows 30.0 px beyond the right at 00:00:02:00");
         OutputTimes between = new OutputTimes(new FrameSpan(51, 51), PAL, FrameRate.of(50));
-        CameraTrack leaving = CameraTrack.still(Conform.FILL.pose(HD, HD))
+        CameraTrack leaving = CameraTrack.still(Refit.FILL.pose(HD, HD))
                 .withPosition(Channel.keyed(
                         ValueKinds.POSITION,
                         List.of(Key.of(1, HD.centre(), Leg.LINEAR), Key.of(2, new FramePoint(960, 560), Leg.LINEAR))));
@@ -104,7 +104,7 @@ class OutputSealTest {
      */
     @Test
     void a_larger_output_sees_an_exposed_frame_at_more_instants_and_is_sealed_at_them() {
-        CameraTrack sliding = CameraTrack.still(Conform.FILL.pose(HD, HD).withScale(Scale.uniform(110)))
+        CameraTrack sliding = CameraTrack.still(Refit.FILL.pose(HD, HD).withScale(Scale.uniform(110)))
                 .withPosition(Channel.keyed(
                         ValueKinds.POSITION,
                         List.of(

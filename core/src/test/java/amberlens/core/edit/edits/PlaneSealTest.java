@@ -12,9 +12,9 @@ import amberlens.core.edit.check.OutputEdge;
 import amberlens.core.edit.check.ShotCheck;
 import amberlens.core.edit.delivery.DeliveryEdits;
 import amberlens.core.edit.delivery.DeliveryFilm;
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.ReadyMove;
-import amberlens.core.edit.ready.Wish;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.judge.seal.SealTerms;
 import amberlens.core.judge.seal.SealWay;
 import amberlens.core.material.planes.Fill;
@@ -44,13 +44,13 @@ class PlaneSealTest {
         Media gate = Media.photo("m1", "gate.jpg", PICTURE)
                 .withPlanes(List.of(new Plane("p1", "Post", outline, 0.5, 4, fill, Extras.NONE)));
         Project empty = Project.empty("Gate");
-        CameraTrack camera = CameraTrack.still(Conform.FILL.pose(PICTURE, empty.frameSize()));
+        CameraTrack camera = CameraTrack.still(Refit.FILL.pose(PICTURE, empty.frameSize()));
         return empty.withMedia(List.of(gate))
                 .withShots(List.of(new Shot("s1", "Gate", "m1", 1, 0, 24, true, camera, Extras.NONE)));
     }
 
     private static Project moved(Project project, ReadyMove move) {
-        return ReadyEdits.plan(project, Set.of("s1"), move, Wish.USUAL, 300)
+        return ReadyEdits.plan(project, Set.of("s1"), move, MoveWish.USUAL, 300)
                 .edit()
                 .apply(project);
     }

@@ -7,8 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.judge.edges.Conform;
 import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.judge.seal.SealResult;
 import amberlens.core.judge.seal.SealTerms;
 import amberlens.core.judge.seal.SealWay;
@@ -44,7 +44,7 @@ class SealTogetherTest {
     }
 
     private static CameraTrack filling(Media media, double zoom) {
-        return CameraTrack.still(Conform.FILL.pose(media.size(), FRAME).zoomedAbout(FRAME.centre(), zoom));
+        return CameraTrack.still(Refit.FILL.pose(media.size(), FRAME).zoomedAbout(FRAME.centre(), zoom));
     }
 
     private static Channel<Double> turn(double degrees) {
@@ -144,7 +144,7 @@ class SealTogetherTest {
         var chance = new Random(seed);
         Project project = underRig();
         var ride = project.ride(project.shot("s1").orElseThrow());
-        Pose pose = Conform.FILL
+        Pose pose = Refit.FILL
                 .pose(PLAN.size(), FRAME)
                 .zoomedAbout(FRAME.centre(), 0.5 + chance.nextDouble())
                 .withDegrees(400 * chance.nextDouble() - 200);

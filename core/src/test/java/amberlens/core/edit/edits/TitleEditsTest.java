@@ -8,8 +8,8 @@ import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.ready.Direction;
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.ReadyMove;
-import amberlens.core.edit.ready.Wish;
 import amberlens.core.material.look.LookKinds;
 import amberlens.core.material.title.Align;
 import amberlens.core.material.title.Title;
@@ -112,7 +112,7 @@ class TitleEditsTest {
         project = project.mapShot(
                 "s2",
                 shot -> shot.withCamera(CameraTrack.still(shot.camera().at(0).withPosition(new FramePoint(500, 900)))));
-        Project moved = ReadyEdits.plan(project, Set.of("s2"), move, Wish.USUAL, 110)
+        Project moved = ReadyEdits.plan(project, Set.of("s2"), move, MoveWish.USUAL, 110)
                 .edit()
                 .apply(project);
         Shot shot = shot(moved, "s2");
@@ -128,7 +128,7 @@ class TitleEditsTest {
         Size box = project.mediaOf(shot(project, "s2")).size();
         for (Direction direction : Direction.values()) {
             Project moved = ReadyEdits.plan(
-                            project, Set.of("s2"), ReadyMove.SLIDE_IN, Wish.USUAL.withDirection(direction), 110)
+                            project, Set.of("s2"), ReadyMove.SLIDE_IN, MoveWish.USUAL.withDirection(direction), 110)
                     .edit()
                     .apply(project);
             Shot shot = shot(moved, "s2");
@@ -147,7 +147,7 @@ class TitleEditsTest {
     @Test
     void drifting_and_settling_key_the_letters_and_take_each_others_place() {
         Project project = TitleEdits.add(POND, 0).apply(garden());
-        Project drifting = ReadyEdits.plan(project, Set.of("s2"), ReadyMove.DRIFT_APART, Wish.USUAL, 110)
+        Project drifting = ReadyEdits.plan(project, Set.of("s2"), ReadyMove.DRIFT_APART, MoveWish.USUAL, 110)
                 .edit()
                 .apply(project);
         Shot shot = shot(drifting, "s2");
@@ -155,7 +155,7 @@ class TitleEditsTest {
         assertThat(shot.camera().get(spacing).at(0)).isZero();
         assertThat(shot.camera().get(spacing).at(shot.lastFrame())).isCloseTo(8, within(1e-9));
         assertThat(shot.layering().enter()).isPresent();
-        Project settling = ReadyEdits.plan(drifting, Set.of("s2"), ReadyMove.TYPE_SETTLE, Wish.USUAL, 110)
+        Project settling = ReadyEdits.plan(drifting, Set.of("s2"), ReadyMove.TYPE_SETTLE, MoveWish.USUAL, 110)
                 .edit()
                 .apply(drifting);
         Shot settled = shot(settling, "s2");
@@ -178,7 +178,7 @@ class TitleEditsTest {
                 "s2",
                 shot -> shot.withCamera(
                         shot.camera().with(Properties.PITCH, Channel.constant(Properties.PITCH.kind(), 25.0))));
-        Project moved = ReadyEdits.plan(project, Set.of("s2"), move, Wish.USUAL, 110)
+        Project moved = ReadyEdits.plan(project, Set.of("s2"), move, MoveWish.USUAL, 110)
                 .edit()
                 .apply(project);
         Shot shot = shot(moved, "s2");

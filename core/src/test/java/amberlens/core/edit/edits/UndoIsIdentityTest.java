@@ -7,7 +7,7 @@ import amberlens.core.base.colour.Colour;
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameRate;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.lineup.Laying;
 import amberlens.core.model.project.FrameFormat;
 import amberlens.core.model.project.Media;
@@ -31,7 +31,7 @@ class UndoIsIdentityTest {
         Project project = MediaEdits.addAll(List.of(PLAN, SHEET)).apply(Project.empty("Fernhollow"));
         for (int i = 0; i < 3; i++) {
             Media media = project.media().get(i % 2);
-            project = ShotEdits.add(media, Conform.FILL, i).apply(project);
+            project = ShotEdits.add(media, Refit.FILL, i).apply(project);
         }
         return project;
     }
@@ -39,7 +39,7 @@ class UndoIsIdentityTest {
     private static Edit any(Project project, Random chance) {
         List<Shot> shots = project.shots();
         if (shots.isEmpty()) {
-            return ShotEdits.add(project.media().getFirst(), Conform.FIT, 0);
+            return ShotEdits.add(project.media().getFirst(), Refit.FIT, 0);
         }
         Shot shot = shots.get(chance.nextInt(shots.size()));
         Shot other = shots.get(chance.nextInt(shots.size()));

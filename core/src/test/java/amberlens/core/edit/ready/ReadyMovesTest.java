@@ -48,7 +48,7 @@ class ReadyMovesTest {
             @ForAll @LongRange(min = 0, max = 99) long seed,
             @ForAll @IntRange(min = 0, max = 60) int rest) {
         Stage stage = stage(new Size(width, height), length);
-        Wish wish = Wish.USUAL
+        MoveWish wish = MoveWish.USUAL
                 .withAmount(amount)
                 .withDirection(direction)
                 .withSeed(seed)
@@ -65,7 +65,7 @@ class ReadyMovesTest {
     @EnumSource(ReadyMove.class)
     void rests_stand_still_and_the_move_lies_between_them(ReadyMove move) {
         Stage stage = new Stage(PICTURE, FRAME, 100, 110, Optional.empty(), Rhythm.NONE);
-        CameraTrack camera = ReadyMoves.make(move, stage, Wish.USUAL.withRests(20, 30))
+        CameraTrack camera = ReadyMoves.make(move, stage, MoveWish.USUAL.withRests(20, 30))
                 .camera()
                 .orElseThrow();
         if (move == ReadyMove.PULSE || move == ReadyMove.BAR_BY_BAR) { // they go by what is heard
@@ -77,7 +77,8 @@ class ReadyMovesTest {
         for (int frame = 70; frame < 100; frame++) {
             assertThat(camera.at(frame)).isEqualTo(camera.at(69));
         }
-        boolean lettersOnly = move.ofTitles() && move.looks(stage, Wish.USUAL).isPresent();
+        boolean lettersOnly =
+                move.ofTitles() && move.looks(stage, MoveWish.USUAL).isPresent();
         assertThat(camera.at(20).equals(camera.at(69))).isEqualTo(move == ReadyMove.STILL || lettersOnly);
     }
 
@@ -86,8 +87,9 @@ class ReadyMovesTest {
         Stage stage = stage(PICTURE, 100);
         var first = new Place(new PicturePoint(400, 600), new PicturePoint(2800, 1800));
         var second = new Place(new PicturePoint(5400, 3100), new PicturePoint(4000, 2600)); // drawn backwards
-        CameraTrack camera =
-                ReadyMoves.between(first, second, stage, Wish.USUAL).camera().orElseThrow();
+        CameraTrack camera = ReadyMoves.between(first, second, stage, MoveWish.USUAL)
+                .camera()
+                .orElseThrow();
         // by hand: 2400 × 1200 into 1920 × 1080 is 80 %, 1400 × 500 is 1920 / 1400
         assertThat(camera.at(0).scale().x()).isCloseTo(80, within(1e-9));
         assertThat(camera.at(99).scale().x()).isCloseTo(137.142857142857, within(1e-9));
@@ -107,7 +109,7 @@ class ReadyMovesTest {
             @ForAll @DoubleRange(min = -500, max = 4500) double y2) {
         Stage stage = stage(PICTURE, 60);
         var box = new Place(new PicturePoint(x1, y1), new PicturePoint(x1 + width, y1 + width / 3));
-        CameraTrack camera = ReadyMoves.between(box, Place.point(new PicturePoint(x2, y2)), stage, Wish.USUAL)
+        CameraTrack camera = ReadyMoves.between(box, Place.point(new PicturePoint(x2, y2)), stage, MoveWish.USUAL)
                 .camera()
                 .orElseThrow();
         assertThat(sealed(camera, stage)).isTrue();
@@ -118,8 +120,9 @@ class ReadyMovesTest {
     void a_push_is_subtle_and_ends_on_the_subject() {
         var subject = new PicturePoint(2500, 2200);
         Stage stage = new Stage(PICTURE, FRAME, 100, 110, Optional.of(subject), Rhythm.NONE);
-        CameraTrack camera =
-                ReadyMoves.make(ReadyMove.PUSH_IN, stage, Wish.USUAL).camera().orElseThrow();
+        CameraTrack camera = ReadyMoves.make(ReadyMove.PUSH_IN, stage, MoveWish.USUAL)
+                .camera()
+                .orElseThrow();
         double first = camera.at(0).scale().x();
         double last = camera.at(99).scale().x();
         assertThat(last / first).isCloseTo(1.12, within(1e-9));
@@ -131,10 +134,12 @@ class ReadyMovesTest {
     @Test
     void a_pull_out_is_a_push_in_backwards() {
         Stage stage = stage(PICTURE, 100);
-        CameraTrack in =
-                ReadyMoves.make(ReadyMove.PUSH_IN, stage, Wish.USUAL).camera().orElseThrow();
-        CameraTrack out =
-                ReadyMoves.make(ReadyMove.PULL_OUT, stage, Wish.USUAL).camera().orElseThrow();
+        CameraTrack in = ReadyMoves.make(ReadyMove.PUSH_IN, stage, MoveWish.USUAL)
+                .camera()
+                .orElseThrow();
+        CameraTrack out = ReadyMoves.make(ReadyMove.PULL_OUT, stage, MoveWish.USUAL)
+                .camera()
+                .orElseThrow();
         assertThat(out.at(0)).isEqualTo(in.at(99));
         assertThat(out.at(99)).isEqualTo(in.at(0));
     }
@@ -143,7 +148,7 @@ class ReadyMovesTest {
     void a_slide_goes_where_it_is_told_at_one_height() {
         for (Direction direction : Direction.values()) {
             CameraTrack camera = ReadyMoves.make(
-                            ReadyMove.SLIDE, stage(PICTURE, 100), Wish.USUAL.withDirection(direction))
+                            ReadyMove.SLIDE, stage(PICTURE, 100), MoveWish.USUAL.withDirection(direction))
                     .camera()
                     .orElseThrow();
             PicturePoint from = camera.at(0).gateCentre(FRAME);
@@ -157,7 +162,7 @@ class ReadyMovesTest {
     void a_sweep_crosses_most_of_a_panorama() {
         Stage stage = stage(new Size(14_800, 2600), 300);
         CameraTrack camera =
-                ReadyMoves.make(ReadyMove.SWEEP, stage, Wish.USUAL).camera().orElseThrow();
+                ReadyMoves.make(ReadyMove.SWEEP, stage, MoveWish.USUAL).camera().orElseThrow();
         double way = camera.at(299).gateCentre(FRAME).x()
                 - camera.at(0).gateCentre(FRAME).x();
         assertThat(way).isGreaterThan(0.6 * 14_800);
@@ -165,7 +170,7 @@ class ReadyMovesTest {
 
     @Test
     void pulses_are_largest_on_their_beats() {
-        CameraTrack camera = ReadyMoves.make(ReadyMove.PULSE, stage(PICTURE, 100), Wish.USUAL)
+        CameraTrack camera = ReadyMoves.make(ReadyMove.PULSE, stage(PICTURE, 100), MoveWish.USUAL)
                 .camera()
                 .orElseThrow();
         double rest = camera.at(0).scale().x();
@@ -179,7 +184,7 @@ class ReadyMovesTest {
 
     @Test
     void bar_by_bar_stands_between_bars_and_comes_closer_with_each() {
-        CameraTrack camera = ReadyMoves.make(ReadyMove.BAR_BY_BAR, stage(PICTURE, 100), Wish.USUAL)
+        CameraTrack camera = ReadyMoves.make(ReadyMove.BAR_BY_BAR, stage(PICTURE, 100), MoveWish.USUAL)
                 .camera()
                 .orElseThrow();
         double rest = camera.at(0).scale().x();
@@ -193,18 +198,19 @@ class ReadyMovesTest {
     @Test
     void the_same_seed_sways_the_same_and_another_does_not() {
         Stage stage = stage(PICTURE, 150);
-        var one = ReadyMoves.make(ReadyMove.SWAY, stage, Wish.USUAL.withSeed(4));
-        assertThat(ReadyMoves.make(ReadyMove.SWAY, stage, Wish.USUAL.withSeed(4)))
+        var one = ReadyMoves.make(ReadyMove.SWAY, stage, MoveWish.USUAL.withSeed(4));
+        assertThat(ReadyMoves.make(ReadyMove.SWAY, stage, MoveWish.USUAL.withSeed(4)))
                 .isEqualTo(one);
-        assertThat(ReadyMoves.make(ReadyMove.SWAY, stage, Wish.USUAL.withSeed(5)))
+        assertThat(ReadyMoves.make(ReadyMove.SWAY, stage, MoveWish.USUAL.withSeed(5)))
                 .isNotEqualTo(one);
     }
 
     @Test
     void a_tumble_comes_from_outside_and_locks_into_its_place() {
         Stage stage = stage(new Size(800, 600), 60);
-        CameraTrack camera =
-                ReadyMoves.make(ReadyMove.TUMBLE_IN, stage, Wish.USUAL).camera().orElseThrow();
+        CameraTrack camera = ReadyMoves.make(ReadyMove.TUMBLE_IN, stage, MoveWish.USUAL)
+                .camera()
+                .orElseThrow();
         Pose start = camera.at(0);
         Pose end = camera.at(59);
         assertThat(start.position().x() + 500).isLessThan(0);
@@ -216,7 +222,7 @@ class ReadyMovesTest {
     @Test
     void a_kept_move_looks_the_same_on_another_picture_and_lasts_as_long_as_its_shot() {
         Stage here = stage(PICTURE, 100);
-        CameraTrack camera = ReadyMoves.make(ReadyMove.PAN_AND_ZOOM, here, Wish.USUAL)
+        CameraTrack camera = ReadyMoves.make(ReadyMove.PAN_AND_ZOOM, here, MoveWish.USUAL)
                 .camera()
                 .orElseThrow();
         var own = new OwnMove("Over the beds", camera, PICTURE, FRAME, 100);
@@ -235,7 +241,7 @@ class ReadyMovesTest {
     void an_inset_flies_in_and_rests(ReadyMove move) {
         Stage stage = new Stage(new Size(4000, 3000), new Size(1920, 1080), 120, 110, Optional.empty(), Rhythm.NONE);
         for (Direction direction : Direction.values()) {
-            CameraTrack camera = ReadyMoves.make(move, stage, Wish.USUAL.withDirection(direction))
+            CameraTrack camera = ReadyMoves.make(move, stage, MoveWish.USUAL.withDirection(direction))
                     .camera()
                     .orElseThrow();
             assertThat(seen(camera.at(0))).as(direction + ": at first").noneMatch(ReadyMovesTest::isInside);

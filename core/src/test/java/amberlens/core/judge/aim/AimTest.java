@@ -63,7 +63,7 @@ class AimTest {
         Pose pose = RandomPoses.inside(chance, PICTURE, FRAME).withDegrees(100 * chance.nextDouble() - 50);
         var from = new PicturePoint(6000 * chance.nextDouble(), 4000 * chance.nextDouble());
         var to = new PicturePoint(6000 * chance.nextDouble(), 4000 * chance.nextDouble());
-        Pose level = Level.pose(pose, from, to, FRAME);
+        Pose level = HorizonLevel.pose(pose, from, to, FRAME);
         FramePoint line = level.toFrame(to).minus(level.toFrame(from));
         assertThat(Math.min(Math.abs(line.x()), Math.abs(line.y()))).isLessThan(1e-6 * line.length());
         assertThat(Math.abs(level.degrees() - pose.degrees())).isLessThanOrEqualTo(45 + 1e-9);

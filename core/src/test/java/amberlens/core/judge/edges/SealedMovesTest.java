@@ -102,10 +102,10 @@ class SealedMovesTest {
     @Test
     void conforming_only_sets_the_scale() {
         var tall = new Size(1000, 4000);
-        assertThat(Conform.FILL.pose(tall, FRAME).scale().x()).isCloseTo(192, within(1e-9));
-        assertThat(Conform.FIT.pose(tall, FRAME).scale().x()).isCloseTo(27, within(1e-9));
-        assertThat(Conform.ONE_TO_ONE.pose(tall, FRAME).scale().x()).isEqualTo(100);
-        assertThat(Margin.of(Conform.FILL.pose(tall, FRAME), tall, FRAME).isSealed())
+        assertThat(Refit.FILL.pose(tall, FRAME).scale().x()).isCloseTo(192, within(1e-9));
+        assertThat(Refit.FIT.pose(tall, FRAME).scale().x()).isCloseTo(27, within(1e-9));
+        assertThat(Refit.ONE_TO_ONE.pose(tall, FRAME).scale().x()).isEqualTo(100);
+        assertThat(Margin.of(Refit.FILL.pose(tall, FRAME), tall, FRAME).isSealed())
                 .isTrue();
     }
 }

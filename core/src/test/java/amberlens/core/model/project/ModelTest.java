@@ -8,7 +8,7 @@ import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameRate;
 import amberlens.core.base.time.FrameSpan;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.motion.camera.CameraTrack;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -19,7 +19,7 @@ class ModelTest {
 
     private static Shot shot(String id, int track, int start, int length) {
         return new Shot(
-                id, id, "m1", track, start, length, true, CameraTrack.still(Conform.FILL.pose(HD, HD)), Extras.NONE);
+                id, id, "m1", track, start, length, true, CameraTrack.still(Refit.FILL.pose(HD, HD)), Extras.NONE);
     }
 
     private static Project with(Shot... shots) {

@@ -235,7 +235,7 @@ final class MenuPlan {
     }
 
     /** What can be done with what is pointed at. */
-    static List<Entry> of(Spot spot) {
+    static List<Entry> of(MenuTarget spot) {
         return switch (spot) {
             case SHOT ->
                 groups(

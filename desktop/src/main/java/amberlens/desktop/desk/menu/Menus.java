@@ -70,7 +70,7 @@ public final class Menus {
     }
 
     /** Shows what can be done with what is pointed at. */
-    public void show(Spot spot, Node on, ContextMenuEvent event) {
+    public void show(MenuTarget spot, Node on, ContextMenuEvent event) {
         atPointer.getItems().setAll(items(MenuPlan.of(spot)));
         atPointer.show(on, event.getScreenX(), event.getScreenY());
         explain(atPointer.getItems());

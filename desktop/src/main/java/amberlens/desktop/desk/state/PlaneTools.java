@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** How pictures are cut into planes: whether planes are at hand, which one is, and what is being drawn around. Part of {@link Tools}. */
+/** How pictures are cut into planes: whether planes are available, which one is, and what is being drawn around. Part of {@link Tools}. */
 public final class PlaneTools {
     private final Runnable changed;
     private boolean shown;
@@ -57,7 +57,7 @@ public final class PlaneTools {
         changed.run();
     }
 
-    /** The id of the plane that is at hand. */
+    /** The id of the selected plane. */
     public Optional<String> selected() {
         return selected;
     }
@@ -69,7 +69,7 @@ public final class PlaneTools {
         }
     }
 
-    /** The outline of the plane at hand while a hand changes it: nothing is cut anew until it lets go. In source pixels. */
+    /** The outline of the selected plane while a hand changes it: nothing is cut anew until it lets go. In source pixels. */
     public Optional<List<PicturePoint>> dragged() {
         return dragged;
     }

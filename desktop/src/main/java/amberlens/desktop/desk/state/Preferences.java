@@ -8,7 +8,7 @@ import amberlens.core.model.lineup.Laying;
 import amberlens.core.motion.keys.Neighbours;
 import amberlens.core.motion.property.Property;
 import amberlens.core.motion.property.Unit;
-import amberlens.desktop.kit.style.Appearance;
+import amberlens.desktop.kit.style.ThemeChoice;
 import amberlens.files.WholeFile;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -181,11 +181,11 @@ public final class Preferences {
     }
 
     /** Dark or light. */
-    public Appearance appearance() {
-        return one(Appearance.class, "appearance").orElse(Appearance.DARK);
+    public ThemeChoice appearance() {
+        return one(ThemeChoice.class, "appearance").orElse(ThemeChoice.DARK);
     }
 
-    public void setAppearance(Appearance appearance) {
+    public void setAppearance(ThemeChoice appearance) {
         set("appearance", appearance.name());
     }
 
@@ -221,11 +221,11 @@ public final class Preferences {
     }
 
     /** What stands large on the bench. */
-    public Arrangement arrangement() {
-        return one(Arrangement.class, "arrangement").orElse(Arrangement.BOTH);
+    public WindowLayout arrangement() {
+        return one(WindowLayout.class, "arrangement").orElse(WindowLayout.BOTH);
     }
 
-    public void setArrangement(Arrangement arrangement) {
+    public void setArrangement(WindowLayout arrangement) {
         set("arrangement", arrangement.name());
     }
 

@@ -14,7 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
-/** Finds framings for a delivery behind the bench and puts them in force as one step. */
+/** Finds framings for a delivery in the background and puts them in force as one step. */
 final class Reframing {
     private final Desk desk;
     private final Services services;

@@ -27,7 +27,7 @@ import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 
-/** Moves and edits to other programs and from them. Files are read and written behind the bench. */
+/** Moves and edits to other programs and from them. Files are read and written in the background. */
 public final class ExchangeActions {
     private static final int TOLD = 12;
 

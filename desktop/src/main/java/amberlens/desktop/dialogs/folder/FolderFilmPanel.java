@@ -5,11 +5,11 @@ import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.FrameFormat;
 import amberlens.core.model.project.Project;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.kit.style.Arithmetic;
 import amberlens.desktop.kit.style.Choices;
 import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.kit.style.FormPanel;
 import amberlens.desktop.kit.style.Overlay;
-import amberlens.desktop.kit.style.Sums;
 import amberlens.desktop.kit.style.TextSizes;
 import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
@@ -27,7 +27,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 
-/** How a film of a folder is wanted. The folder is read, and its music listened to, behind the bench. */
+/** How a film of a folder is wanted. The folder is read, and its music listened to, in the background. */
 final class FolderFilmPanel extends FormPanel {
     private static final int TOLD = 12;
 
@@ -88,7 +88,7 @@ final class FolderFilmPanel extends FormPanel {
         if (working) {
             return;
         }
-        var film = new FolderFilm(frame.size(), frame.rate(), Sums.value(seconds.getText()), 1);
+        var film = new FolderFilm(frame.size(), frame.rate(), Arithmetic.value(seconds.getText()), 1);
         FolderContents.Order wanted = order.getValue();
         boolean heard = music.isSelected();
         working = true;

@@ -7,12 +7,12 @@ import amberlens.core.base.words.Counted;
 import amberlens.core.base.words.Figures;
 import amberlens.core.edit.edits.Edit;
 import amberlens.core.edit.edits.Follow;
+import amberlens.core.edit.edits.FollowWish;
 import amberlens.core.edit.edits.Following;
 import amberlens.core.edit.edits.Rider;
 import amberlens.core.edit.edits.Rides;
 import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.edit.edits.Tracked;
-import amberlens.core.edit.edits.Wish;
 import amberlens.core.material.track.Track;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
@@ -42,7 +42,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** How a subject is followed, seen on the bench behind while the answers change. What comes of it is worked out behind the bench. */
+/** How a subject is followed, seen on the bench behind while the answers change. What comes of it is worked out in the background. */
 final class FollowPanel extends FormPanel {
     private static final double USUAL_CALM = 25;
     private static final double WHOLE = 100;
@@ -59,7 +59,7 @@ final class FollowPanel extends FormPanel {
     private final ComboBox<Optional<Rider>> who;
     private final Slider calm = slider("follow-calm", "From pinned to calm", USUAL_CALM, WHOLE);
     private final Slider lead =
-            slider("follow-lead", "Lead room in the direction of travel", 0, WHOLE * Wish.MOST_LEAD);
+            slider("follow-lead", "Lead room in the direction of travel", 0, WHOLE * FollowWish.MOST_LEAD);
     private final CheckBox closer = new CheckBox("Go closer where there is no room");
     private final CheckBox grows = new CheckBox("Grow and shrink with it");
     private final NumberField across;
@@ -206,7 +206,7 @@ final class FollowPanel extends FormPanel {
         if (chosen == null) {
             return;
         }
-        var wish = new Wish(place, calm.getValue() / WHOLE, lead.getValue() / WHOLE, closer.isSelected());
+        var wish = new FollowWish(place, calm.getValue() / WHOLE, lead.getValue() / WHOLE, closer.isSelected());
         Optional<Rider> rider = who.getValue();
         boolean growing = grows.isSelected();
         asked.start(Work.of(() -> answer(chosen, rider, wish, growing), answer -> {
@@ -219,7 +219,7 @@ final class FollowPanel extends FormPanel {
     /** What would come of it: an edit, or words. */
     private record Answer(Optional<Edit> edit, String words) {}
 
-    private Answer answer(Track chosen, Optional<Rider> rider, Wish wish, boolean growing) {
+    private Answer answer(Track chosen, Optional<Rider> rider, FollowWish wish, boolean growing) {
         try {
             if (rider.isPresent()) {
                 Edit riding = new Rides(project, shot, chosen, frame, growing).edit(rider.get());

@@ -2,11 +2,11 @@ package amberlens.desktop.dialogs.moves;
 
 import amberlens.core.base.words.Counted;
 import amberlens.core.edit.edits.ReadyEdits;
-import amberlens.core.edit.ready.Wish;
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.kit.style.Arithmetic;
 import amberlens.desktop.kit.style.FormPanel;
 import amberlens.desktop.kit.style.Overlay;
-import amberlens.desktop.kit.style.Sums;
 import amberlens.desktop.shelf.panes.ReadyWords;
 import java.util.Set;
 import javafx.scene.control.TextField;
@@ -38,11 +38,11 @@ final class ArrangePanel extends FormPanel {
 
     @Override
     protected void take() {
-        double percent = Sums.value(amount.getText());
-        if (!(percent > 0 && percent <= Wish.MOST)) {
+        double percent = Arithmetic.value(amount.getText());
+        if (!(percent > 0 && percent <= MoveWish.MOST)) {
             throw new IllegalArgumentException("An amount above 0 and at most 500 % is expected.");
         }
-        long number = Math.round(Sums.value(seed.getText()));
+        long number = Math.round(Arithmetic.value(seed.getText()));
         ReadyEdits.Plan plan = ReadyEdits.arrange(
                 desk.document().project(),
                 shots,

@@ -55,6 +55,6 @@ public final class CarryActions {
                 "Even out moves…",
                 "Shift+Alt+E",
                 DeskNeeds.shots(desk),
-                () -> overlay.show(new EvenPanel(desk, services, overlay), overlay::close));
+                () -> overlay.show(new EvenMovesPanel(desk, services, overlay), overlay::close));
     }
 }

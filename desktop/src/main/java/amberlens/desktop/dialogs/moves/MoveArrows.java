@@ -1,6 +1,6 @@
 package amberlens.desktop.dialogs.moves;
 
-import amberlens.core.edit.edits.Gist;
+import amberlens.core.edit.edits.MoveSummary;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.kit.style.Brush;
@@ -56,14 +56,14 @@ final class MoveArrows extends Canvas {
             pen.strokeLine(left + 0.5, 6, left + 0.5, HEIGHT - 6);
             pen.setGlobalAlpha(1);
             double middle = left + wide / 2;
-            arrow(pen, Gist.of(before, now.get(i)), middle, Palette.MUTED.colour(), 0.7);
-            arrow(pen, Gist.of(after, then.get(i)), middle, Palette.AMBER.colour(), 1);
+            arrow(pen, MoveSummary.of(before, now.get(i)), middle, Palette.MUTED.colour(), 0.7);
+            arrow(pen, MoveSummary.of(after, then.get(i)), middle, Palette.AMBER.colour(), 1);
             name(pen, now.get(i).name(), middle, wide);
             left += wide;
         }
     }
 
-    private void arrow(GraphicsContext pen, Gist gist, double middle, Paint paint, double alpha) {
+    private void arrow(GraphicsContext pen, MoveSummary gist, double middle, Paint paint, double alpha) {
         double height = (HEIGHT - FOOT) / 2;
         double dx = gist.across() * REACH / 2;
         double dy = gist.down() * REACH / 2;

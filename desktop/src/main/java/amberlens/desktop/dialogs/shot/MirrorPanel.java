@@ -7,9 +7,9 @@ import amberlens.core.edit.edits.Edit;
 import amberlens.core.edit.edits.SettingsEdits;
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.kit.style.Arithmetic;
 import amberlens.desktop.kit.style.FormPanel;
 import amberlens.desktop.kit.style.Overlay;
-import amberlens.desktop.kit.style.Sums;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
@@ -48,7 +48,8 @@ final class MirrorPanel extends FormPanel {
     @Override
     protected void take() {
         String degrees = shutter.getText().strip();
-        Optional<Shutter> own = degrees.isEmpty() ? Optional.empty() : Optional.of(new Shutter(Sums.value(degrees)));
+        Optional<Shutter> own =
+                degrees.isEmpty() ? Optional.empty() : Optional.of(new Shutter(Arithmetic.value(degrees)));
         desk.document()
                 .apply(Edit.all(
                         "change mirror and shutter",

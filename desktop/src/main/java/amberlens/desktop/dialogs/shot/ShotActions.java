@@ -4,7 +4,7 @@ import amberlens.core.edit.edits.LineUpEdits;
 import amberlens.core.edit.edits.SettingsEdits;
 import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.edit.edits.ShotEdits.Timing;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.layering.Backdrop;
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.actions.Action.Menu;
@@ -43,7 +43,7 @@ public final class ShotActions {
                         .apply(LineUpEdits.delete(
                                 desk.cursor().selection().shots(),
                                 desk.preferences().laying())));
-        for (Conform way : Conform.values()) {
+        for (Refit way : Refit.values()) {
             actions.add(
                     Menu.SHOT,
                     "shot." + way.name().toLowerCase(Locale.ROOT),

@@ -30,7 +30,7 @@ enum CameraGroup {
      * The one that is shown.
      *
      * @param ofTitle whether the selected shot shows a title
-     * @param inPlanes whether the planes of its picture are at hand
+     * @param inPlanes whether the planes of its picture are available
      */
     static CameraGroup of(Tools tools, boolean ofTitle, boolean inPlanes) {
         if (inPlanes) {

@@ -21,7 +21,7 @@ import amberlens.desktop.inspector.planes.PlanesForm;
 import amberlens.desktop.inspector.titles.TitleForm;
 import amberlens.desktop.inspector.titles.TitleWriting;
 import amberlens.desktop.kit.style.DialogParts;
-import amberlens.desktop.kit.style.Later;
+import amberlens.desktop.kit.style.LazyParts;
 import amberlens.desktop.kit.style.Overlay;
 import amberlens.desktop.kit.style.TextSizes;
 import amberlens.desktop.work.services.Services;
@@ -84,7 +84,7 @@ public final class CameraPane extends StackPane implements Subscription {
         leg.managedProperty().bind(leg.visibleProperty());
         leg.setVisible(false);
         var all = new VBox();
-        Later.fill(all, List.of(pose, leg));
+        LazyParts.fill(all, List.of(pose, leg));
         var scroll = new ScrollPane(all);
         all.heightProperty().addListener((_, _, _) -> scroll.setVvalue(leg.isVisible() ? 1 : 0));
         scroll.setFitToWidth(true);
@@ -168,7 +168,7 @@ public final class CameraPane extends StackPane implements Subscription {
         parts.addAll(List.of(nothing, looks, title));
         parts.forEach(part -> part.setVisible(false)); // what is shown is told by the first change
         var list = new VBox();
-        Later.fill(list, parts);
+        LazyParts.fill(list, parts);
         return list;
     }
 

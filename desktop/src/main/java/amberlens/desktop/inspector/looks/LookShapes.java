@@ -6,7 +6,7 @@ import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Portion;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.LookEdits;
-import amberlens.core.material.look.Appearance;
+import amberlens.core.material.look.AppliedLooks;
 import amberlens.core.material.look.Look;
 import amberlens.core.material.look.LookKinds;
 import amberlens.core.material.look.LookSpace;
@@ -60,7 +60,7 @@ public final class LookShapes {
         return new LookShapes(project, shot, frame, shot.looks());
     }
 
-    /** Those that are at hand: of the selected shot at the playhead, while the Camera shows its looks. */
+    /** Those that are available: of the selected shot at the playhead, while the Camera shows its looks. */
     public static LookShapes shown(Desk desk, Shot shot) {
         Project project = desk.document().project();
         int frame = desk.cursor().shotFrame();
@@ -79,7 +79,7 @@ public final class LookShapes {
     }
 
     private void add(Look look) {
-        Appearance alone = Appearance.of(List.of(look), shot.camera(), frame);
+        AppliedLooks alone = AppliedLooks.of(List.of(look), shot.camera(), frame);
         alone.vignettes().forEach(vignette -> addVignette(look, vignette));
         if (look.kind().equals(LookKinds.MASK)) {
             addMask(look);

@@ -1,8 +1,8 @@
 package amberlens.desktop.inspector.planes;
 
 import amberlens.core.base.geometry.PicturePoint;
-import amberlens.core.material.planes.Cutting;
 import amberlens.core.material.planes.Plane;
+import amberlens.core.material.planes.PlaneLimits;
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Gesture;
@@ -38,8 +38,8 @@ public final class OutlineDrag implements Gesture {
     }
 
     /**
-     * What a press on planes means: on a point or the outline of the one at hand, to change it; on a tag or another outline, to take that
-     * one at hand.
+     * What a press on planes means: on a point or the outline of the selected one, to change it; on a tag or another outline, to take that
+     * one available.
      *
      * @param pointer on the picture as it is shown
      */
@@ -88,8 +88,8 @@ public final class OutlineDrag implements Gesture {
         }
         UnaryOperator<PicturePoint> toSource = PlaneCuts.shown(desk, shot.get());
         PicturePoint at = toSource.apply(pointer.apply(event));
-        List<PicturePoint> outline =
-                Cutting.within(List.of(at), PlaneCuts.media(desk, shot.get()).size(), 0);
+        List<PicturePoint> outline = PlaneLimits.within(
+                List.of(at), PlaneCuts.media(desk, shot.get()).size(), 0);
         desk.tools().planes().setDragged(Optional.of(with(outline.getFirst())));
     }
 

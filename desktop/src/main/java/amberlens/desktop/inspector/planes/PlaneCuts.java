@@ -5,9 +5,9 @@ import amberlens.core.base.geometry.Mirror;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.ProjectiveMap;
 import amberlens.core.edit.edits.PlaneEdits;
-import amberlens.core.material.planes.Cutting;
 import amberlens.core.material.planes.Fill;
 import amberlens.core.material.planes.Plane;
+import amberlens.core.material.planes.PlaneLimits;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.state.Desk;
@@ -42,7 +42,7 @@ public final class PlaneCuts {
         return shot(desk).isPresent();
     }
 
-    /** Whether the planes of the selected shot's picture are at hand. */
+    /** Whether the planes of the selected shot's picture are available. */
     public static boolean atHand(Desk desk) {
         return desk.tools().planes().shown() && shot(desk).isPresent();
     }
@@ -52,7 +52,7 @@ public final class PlaneCuts {
         return shot(desk).map(shot -> media(desk, shot).planes()).orElse(List.of());
     }
 
-    /** The plane that is at hand. */
+    /** The selected plane. */
     static Optional<Plane> selected(Desk desk) {
         return desk.tools().planes().selected().flatMap(id -> all(desk).stream()
                 .filter(plane -> plane.id().equals(id))
@@ -74,7 +74,7 @@ public final class PlaneCuts {
     static void cut(Desk desk, Shot shot, List<PicturePoint> outline) {
         Media media = media(desk, shot);
         int longer = Math.max(media.size().width(), media.size().height());
-        List<PicturePoint> within = Cutting.within(outline, media.size(), SIDE_PART * longer);
+        List<PicturePoint> within = PlaneLimits.within(outline, media.size(), SIDE_PART * longer);
         double distance = media.planes().stream()
                 .mapToDouble(Plane::distance)
                 .map(nearest -> Math.max(Plane.NEAREST, nearest * NEXT))
@@ -123,7 +123,7 @@ public final class PlaneCuts {
         return true;
     }
 
-    /** Changes the plane that is at hand. */
+    /** Changes the selected plane. */
     static void change(Desk desk, String name, UnaryOperator<Plane> change) {
         shot(desk).ifPresent(shot -> selected(desk).ifPresent(plane -> {
             Media media = media(desk, shot);
@@ -146,7 +146,7 @@ public final class PlaneCuts {
         }));
     }
 
-    /** Takes the plane at hand away; what was cut out is of the ground again. */
+    /** Takes the selected plane away; what was cut out is of the ground again. */
     static void takeAway(Desk desk) {
         shot(desk).ifPresent(shot -> selected(desk).ifPresent(plane -> {
             Media media = media(desk, shot);

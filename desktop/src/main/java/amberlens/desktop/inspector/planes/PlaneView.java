@@ -17,7 +17,7 @@ import javafx.scene.paint.Color;
 
 /**
  * The planes of the selected shot's picture as they lie on the Table: their outlines, a tag with name and distance for each, and the points
- * of the one at hand. What lies nearer is drawn stronger.
+ * of the selected one. What lies nearer is drawn stronger.
  */
 public final class PlaneView {
     private static final double POINT = 8;
@@ -161,7 +161,7 @@ public final class PlaneView {
                         .findFirst());
     }
 
-    /** Which point of the plane at hand lies at a place of the screen. */
+    /** Which point of the selected plane lies at a place of the screen. */
     Optional<Integer> pointAt(Plane plane, double x, double y) {
         int nearest = -1;
         double least = POINT;

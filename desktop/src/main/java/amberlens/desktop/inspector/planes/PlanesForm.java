@@ -30,7 +30,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** The planes of the selected shot's picture, and what the one at hand is like. */
+/** The planes of the selected shot's picture, and what the selected one is like. */
 public final class PlanesForm extends VBox {
     private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
 
@@ -218,15 +218,15 @@ public final class PlanesForm extends VBox {
         List<Node> made = new ArrayList<>();
         for (Plane plane : planes) {
             made.add(rows.getChildren().stream()
-                    .filter(row -> ((PlaneRow) row).isOf(plane))
+                    .filter(row -> ((PlaneControls) row).isOf(plane))
                     .findFirst()
-                    .orElseGet(() -> new PlaneRow(desk, plane)));
+                    .orElseGet(() -> new PlaneControls(desk, plane)));
         }
         if (!dragging && !rows.getChildren().equals(made)) {
             rows.getChildren().setAll(made);
         }
         for (Node row : rows.getChildren()) {
-            planes.stream().filter(((PlaneRow) row)::isOf).findFirst().ifPresent(((PlaneRow) row)::show);
+            planes.stream().filter(((PlaneControls) row)::isOf).findFirst().ifPresent(((PlaneControls) row)::show);
         }
     }
 

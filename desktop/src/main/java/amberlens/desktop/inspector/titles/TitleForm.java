@@ -2,9 +2,9 @@ package amberlens.desktop.inspector.titles;
 
 import amberlens.core.base.colour.Colour;
 import amberlens.core.material.title.Align;
-import amberlens.core.material.title.Outline;
 import amberlens.core.material.title.Plate;
 import amberlens.core.material.title.Title;
+import amberlens.core.material.title.TitleOutline;
 import amberlens.core.material.title.Typesetter;
 import amberlens.core.material.title.Weight;
 import amberlens.desktop.desk.colours.ColourField;
@@ -73,12 +73,12 @@ public final class TitleForm extends VBox {
                 "title-outline-width",
                 "outline",
                 (title, width) -> title.withOutline(
-                        Optional.of(new Outline(width, outline(title).colour()))));
+                        Optional.of(new TitleOutline(width, outline(title).colour()))));
         outlineColour = colour(
                 "title-outline-colour",
-                Outline.USUAL.colour(),
-                (title, chosen) ->
-                        title.withOutline(Optional.of(new Outline(outline(title).width(), chosen))));
+                TitleOutline.USUAL.colour(),
+                (title, chosen) -> title.withOutline(
+                        Optional.of(new TitleOutline(outline(title).width(), chosen))));
         boxColour = colour(
                 "title-box-colour",
                 Plate.USUAL.colour(),
@@ -187,13 +187,14 @@ public final class TitleForm extends VBox {
         italic.setOnAction(_ -> change("italics", title -> title.withItalic(italic.isSelected())));
         outlined.setOnAction(_ -> change(
                 "outline",
-                title -> title.withOutline(outlined.isSelected() ? Optional.of(Outline.USUAL) : Optional.empty())));
+                title ->
+                        title.withOutline(outlined.isSelected() ? Optional.of(TitleOutline.USUAL) : Optional.empty())));
         boxed.setOnAction(_ -> change(
                 "box", title -> title.withBox(boxed.isSelected() ? Optional.of(Plate.USUAL) : Optional.empty())));
     }
 
-    private static Outline outline(Title title) {
-        return title.outline().orElse(Outline.USUAL);
+    private static TitleOutline outline(Title title) {
+        return title.outline().orElse(TitleOutline.USUAL);
     }
 
     private static Plate plate(Title title) {

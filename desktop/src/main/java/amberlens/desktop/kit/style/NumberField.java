@@ -100,7 +100,7 @@ public final class NumberField extends TextField {
             return;
         }
         try {
-            offer(Sums.value(getText()));
+            offer(Arithmetic.value(getText()));
         } catch (IllegalArgumentException e) {
             wrong(String.valueOf(e.getMessage()));
         }

@@ -25,8 +25,8 @@ public enum Palette {
     /** Over what has to wait. */
     VEIL("#0F0C0AA8", "#3A332A99");
 
-    private static Appearance worn = Appearance.DARK;
-    private static Appearance painting = Appearance.DARK;
+    private static ThemeChoice worn = ThemeChoice.DARK;
+    private static ThemeChoice painting = ThemeChoice.DARK;
 
     private final Color dark;
     private final Color light;
@@ -41,8 +41,8 @@ public enum Palette {
         return in(painting);
     }
 
-    public Color in(Appearance appearance) {
-        return appearance == Appearance.LIGHT ? light : dark;
+    public Color in(ThemeChoice appearance) {
+        return appearance == ThemeChoice.LIGHT ? light : dark;
     }
 
     /** The name that the stylesheet has for it. */
@@ -51,14 +51,14 @@ public enum Palette {
     }
 
     /** From now on the interface has this appearance. */
-    static void wear(Appearance appearance) {
+    static void wear(ThemeChoice appearance) {
         worn = appearance;
         painting = appearance;
     }
 
     /** Paints something: pictures and what lies over them in the dark colours, all else in those that are worn. */
     static void paint(boolean pictures, Runnable painter) {
-        painting = pictures ? Appearance.DARK : worn;
+        painting = pictures ? ThemeChoice.DARK : worn;
         try {
             painter.run();
         } finally {

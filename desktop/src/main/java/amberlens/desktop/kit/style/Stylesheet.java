@@ -23,7 +23,7 @@ public final class Stylesheet {
      */
     private static final Map<Wanted, String> KNOWN = new ConcurrentHashMap<>();
 
-    private record Wanted(Appearance appearance, double text) {}
+    private record Wanted(ThemeChoice appearance, double text) {}
 
     private Stylesheet() {}
 
@@ -32,12 +32,12 @@ public final class Stylesheet {
      *
      * @param text 1 for the usual size
      */
-    public static String of(Appearance appearance, double text) {
+    public static String of(ThemeChoice appearance, double text) {
         return KNOWN.computeIfAbsent(new Wanted(appearance, text), Stylesheet::made);
     }
 
     private static String made(Wanted wanted) {
-        Appearance appearance = wanted.appearance;
+        ThemeChoice appearance = wanted.appearance;
         double text = wanted.text;
         String whole = colours(appearance) + ".surface { -amber-scale: " + text + "; }\n" + scaled(file(), text);
         return "data:text/css;base64," + Base64.getEncoder().encodeToString(whole.getBytes(StandardCharsets.UTF_8));
@@ -54,7 +54,7 @@ public final class Stylesheet {
         }
     }
 
-    private static String colours(Appearance appearance) {
+    private static String colours(ThemeChoice appearance) {
         var rule = new StringBuilder(".root {\n");
         for (Palette colour : Palette.values()) {
             rule.append(colour.variable())

@@ -6,7 +6,7 @@ import amberlens.core.edit.edits.CameraEdits;
 import amberlens.core.edit.edits.SettingsEdits;
 import amberlens.core.edit.ready.Place;
 import amberlens.core.judge.aim.FrameThis;
-import amberlens.core.judge.aim.Level;
+import amberlens.core.judge.aim.HorizonLevel;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.pose.Pose;
 import amberlens.desktop.desk.state.Desk;
@@ -61,7 +61,7 @@ public final class ToolDrag implements Gesture {
         try {
             Pose aimed =
                     switch (tool) {
-                        case LEVEL -> Level.pose(pose, from, to, frame);
+                        case LEVEL -> HorizonLevel.pose(pose, from, to, frame);
                         case FRAME_INSIDE -> FrameThis.INSIDE.pose(pose, from, to, frame);
                         default -> FrameThis.COVERING.pose(pose, from, to, frame);
                     };

@@ -24,7 +24,7 @@ final class CornerGrips {
 
     private CornerGrips() {}
 
-    /** Whether they are at hand. */
+    /** Whether they are available. */
     static boolean areShown(Desk desk, Pose pose) {
         return desk.tools().depth() && pose.isSeen();
     }

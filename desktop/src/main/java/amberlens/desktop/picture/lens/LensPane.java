@@ -2,8 +2,8 @@ package amberlens.desktop.picture.lens;
 
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.actions.Actions;
+import amberlens.desktop.desk.menu.MenuTarget;
 import amberlens.desktop.desk.menu.Menus;
-import amberlens.desktop.desk.menu.Spot;
 import amberlens.desktop.desk.state.Change;
 import amberlens.desktop.desk.state.Changes;
 import amberlens.desktop.desk.state.Desk;
@@ -44,7 +44,7 @@ public final class LensPane extends BorderPane implements Subscription {
         time = new TimeField(desk);
         title = new TitleEditor(desk, point -> surface.view().toScreen(point));
         new LensHands(desk, surface, title);
-        surface.setOnContextMenuRequested(event -> menus.show(Spot.OUTPUT, surface, event));
+        surface.setOnContextMenuRequested(event -> menus.show(MenuTarget.OUTPUT, surface, event));
         play = actions.bind(Icons.button(Feather.PLAY, ""), "play.toggle");
         play.getStyleClass().add("play-button");
         loop = actions.bind(Icons.toggle(Feather.REPEAT, ""), "play.loop");

@@ -48,11 +48,11 @@ final class AidPainter {
         GateShape ghost = GateShape.of(Closest.pose(pose, limit, frame), frame, view);
         pen.setStroke(Palette.faint(Palette.GROUND.colour(), 0.8));
         pen.setLineWidth(2.6);
-        Outline.stroke(pen, ghost.corners());
+        CornerLines.stroke(pen, ghost.corners());
         pen.setStroke(Palette.PALE.colour());
         pen.setLineWidth(1.4);
         pen.setLineDashes(1.5, 4);
-        Outline.stroke(pen, ghost.corners());
+        CornerLines.stroke(pen, ghost.corners());
         pen.setLineDashes();
         FramePoint corner = ghost.corners().get(2);
         String text = String.format(Locale.ROOT, "%.0f %%", limit);
@@ -67,7 +67,7 @@ final class AidPainter {
         pen.setStroke(Palette.faint(Palette.AMBER.colour(), 0.45));
         pen.setLineWidth(1.2);
         pen.setLineDashes(3, 3);
-        Outline.stroke(pen, GateShape.of(before, frame, view).corners());
+        CornerLines.stroke(pen, GateShape.of(before, frame, view).corners());
         pen.setLineDashes();
         FramePoint pivot = view.toScreen(before.toPicture(Pivot.of(before, frame)));
         for (Pose pose : new Pose[] {before, now}) {

@@ -24,7 +24,7 @@ final class GatePainter {
         pen.setFillRule(FillRule.EVEN_ODD);
         pen.beginPath();
         pen.rect(view.left(), view.top(), view.scale() * picture.width(), view.scale() * picture.height());
-        Outline.trace(pen, gate.within(view, picture));
+        CornerLines.trace(pen, gate.within(view, picture));
         pen.fill();
         pen.restore();
     }
@@ -34,13 +34,13 @@ final class GatePainter {
             if (!judged) {
                 pen.setFill(Palette.faint(Palette.PALE.colour(), 0.07));
                 pen.beginPath();
-                Outline.trace(pen, part);
+                CornerLines.trace(pen, part);
                 pen.fill();
                 continue;
             }
             pen.setFill(Palette.faint(Palette.VERMILION.colour(), 0.3));
             pen.beginPath();
-            Outline.trace(pen, part);
+            CornerLines.trace(pen, part);
             pen.fill();
             Brush.hatch(
                     pen,
@@ -48,27 +48,27 @@ final class GatePainter {
                     part.stream().mapToDouble(FramePoint::y).toArray());
             pen.setStroke(Palette.VERMILION.colour());
             pen.setLineWidth(2);
-            Outline.stroke(pen, part);
+            CornerLines.stroke(pen, part);
         }
     }
 
     static void gate(GraphicsContext pen, GateShape gate) {
         pen.setStroke(Palette.faint(Palette.GROUND.colour(), 0.7));
         pen.setLineWidth(3.5);
-        Outline.stroke(pen, gate.corners());
+        CornerLines.stroke(pen, gate.corners());
         pen.setStroke(Palette.AMBER.colour());
         pen.setLineWidth(2);
-        Outline.stroke(pen, gate.corners());
+        CornerLines.stroke(pen, gate.corners());
     }
 
     /** The gate as the rigs above leave it: what the output shows. */
     static void ridden(GraphicsContext pen, GateShape gate) {
         pen.setStroke(Palette.faint(Palette.GROUND.colour(), 0.7));
         pen.setLineWidth(3);
-        Outline.stroke(pen, gate.corners());
+        CornerLines.stroke(pen, gate.corners());
         pen.setStroke(Palette.PALE.colour());
         pen.setLineWidth(1.6);
-        Outline.stroke(pen, gate.corners());
+        CornerLines.stroke(pen, gate.corners());
         FramePoint bottom = gate.side(Side.BOTTOM);
         double width = Brush.width(Fonts.text(11), RIDDEN) + 10;
         pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.8));

@@ -50,11 +50,11 @@ final class MovePainter {
             if (!pose.equals(shown)) {
                 pen.setStroke(Palette.faint(Palette.GROUND.colour(), 0.8));
                 pen.setLineWidth(2.5);
-                Outline.stroke(pen, gate.corners());
+                CornerLines.stroke(pen, gate.corners());
                 pen.setStroke(Palette.PALE.colour());
                 pen.setLineWidth(1.4);
                 pen.setLineDashes(6, 4);
-                Outline.stroke(pen, gate.corners());
+                CornerLines.stroke(pen, gate.corners());
                 pen.setLineDashes();
             }
             boolean selected = desk.cursor().selection().part().equals(new Selection.Framing(framings.get(i)));

@@ -2,8 +2,8 @@ package amberlens.desktop.picture.table;
 
 import amberlens.core.model.project.Media;
 import amberlens.desktop.desk.actions.Actions;
+import amberlens.desktop.desk.menu.MenuTarget;
 import amberlens.desktop.desk.menu.Menus;
-import amberlens.desktop.desk.menu.Spot;
 import amberlens.desktop.desk.state.Change;
 import amberlens.desktop.desk.state.Changes;
 import amberlens.desktop.desk.state.Desk;
@@ -14,7 +14,7 @@ import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.kit.style.DropSign;
 import amberlens.desktop.kit.style.FittingBar;
 import amberlens.desktop.kit.style.Icons;
-import amberlens.desktop.kit.style.Later;
+import amberlens.desktop.kit.style.LazyParts;
 import amberlens.desktop.kit.style.TextSizes;
 import amberlens.desktop.shelf.intake.Drops;
 import amberlens.desktop.shelf.intake.PictureLaying;
@@ -78,7 +78,7 @@ public final class TablePane extends BorderPane implements Subscription {
         this.services = services;
         surface = new TableSurface(desk, services);
         new TableHands(desk, surface, new PlanePen(desk, services));
-        surface.setOnContextMenuRequested(event -> menus.show(Spot.GATE, surface, event));
+        surface.setOnContextMenuRequested(event -> menus.show(MenuTarget.GATE, surface, event));
         missing = missingPanel(find);
         Label title = new Label("Table");
         title.getStyleClass().add("view-title");
@@ -100,7 +100,7 @@ public final class TablePane extends BorderPane implements Subscription {
         heading.setAlignment(Pos.CENTER_LEFT);
         setTop(heading);
         StackPane signs = new StackPane();
-        Later.fill(signs, List.of(asNew, instead));
+        LazyParts.fill(signs, List.of(asNew, instead));
         signs.setMouseTransparent(true);
         empty.getStyleClass().addAll("empty-text", "placeholder");
         empty.setWrapText(true);
@@ -110,7 +110,7 @@ public final class TablePane extends BorderPane implements Subscription {
         empty.setVisible(false);
         waysIn.setVisible(false);
         missing.setVisible(false);
-        Later.fill(middle, List.of(surface, empty, waysIn, missing, signs));
+        LazyParts.fill(middle, List.of(surface, empty, waysIn, missing, signs));
         setCenter(middle);
         drops.serve(this, new TableDrop(desk, this, asNew, instead, laying, replacing));
         getStyleClass().add("table-view-pane");

@@ -3,7 +3,7 @@ package amberlens.desktop.shelf.intake;
 import amberlens.core.base.time.Seconds;
 import amberlens.core.edit.edits.Edit;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.LineUp;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Shot;
@@ -24,7 +24,7 @@ import java.util.stream.Collectors;
 public final class PictureLaying {
     private final Desk desk;
     private final Actions actions;
-    private final Supplier<Conform> conform;
+    private final Supplier<Refit> conform;
     private final SoundLaying sounds;
     private final Runnable then;
 
@@ -35,7 +35,7 @@ public final class PictureLaying {
      * @param sounds lays those that are only heard
      * @param then is called when new shots are there
      */
-    public PictureLaying(Desk desk, Actions actions, Supplier<Conform> conform, SoundLaying sounds, Runnable then) {
+    public PictureLaying(Desk desk, Actions actions, Supplier<Refit> conform, SoundLaying sounds, Runnable then) {
         this.desk = desk;
         this.actions = actions;
         this.conform = conform;

@@ -4,7 +4,7 @@ import amberlens.core.base.colour.Colour;
 import amberlens.core.base.geometry.Mirror;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.ready.Stage;
-import amberlens.core.material.look.Appearance;
+import amberlens.core.material.look.AppliedLooks;
 import amberlens.core.material.look.LookSet;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.pixels.raster.Rows;
@@ -39,8 +39,8 @@ final class MovePreviews {
         }
 
         private Seen seen(Picture picture, double at, Size frame) {
-            Appearance worn = looks.map(set -> Appearance.of(set.looks(), set.camera(), at))
-                    .orElse(Appearance.PLAIN);
+            AppliedLooks worn = looks.map(set -> AppliedLooks.of(set.looks(), set.camera(), at))
+                    .orElse(AppliedLooks.PLAIN);
             return LineUpFrame.dressed(picture, camera.at(at), Mirror.NONE, worn, frame, SIZE);
         }
     }

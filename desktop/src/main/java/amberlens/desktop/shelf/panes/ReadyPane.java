@@ -1,11 +1,11 @@
 package amberlens.desktop.shelf.panes;
 
 import amberlens.core.edit.edits.ReadyEdits;
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.OwnMove;
 import amberlens.core.edit.ready.ReadyMove;
 import amberlens.core.edit.ready.ReadyMoves;
 import amberlens.core.edit.ready.Stage;
-import amberlens.core.edit.ready.Wish;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
@@ -55,7 +55,7 @@ final class ReadyPane extends BorderPane {
     private Optional<PreviewOf> previewed = Optional.empty();
 
     /** What the previews were made for. */
-    private record PreviewOf(Picture picture, Stage stage, Wish wish) {}
+    private record PreviewOf(Picture picture, Stage stage, MoveWish wish) {}
 
     ReadyPane(Desk desk, Services services, Path settings) {
         this.desk = desk;

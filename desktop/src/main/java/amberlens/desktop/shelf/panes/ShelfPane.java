@@ -2,7 +2,7 @@ package amberlens.desktop.shelf.panes;
 
 import amberlens.core.base.words.Counted;
 import amberlens.core.edit.ready.OwnMove;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.look.LookSet;
 import amberlens.core.model.project.Media;
 import amberlens.desktop.desk.actions.Actions;
@@ -13,7 +13,7 @@ import amberlens.desktop.desk.state.Subscription;
 import amberlens.desktop.kit.style.DropSign;
 import amberlens.desktop.kit.style.Hint;
 import amberlens.desktop.kit.style.Icons;
-import amberlens.desktop.kit.style.Later;
+import amberlens.desktop.kit.style.LazyParts;
 import amberlens.desktop.shelf.intake.DropPlace;
 import amberlens.desktop.shelf.intake.Drops;
 import amberlens.desktop.shelf.intake.PictureLaying;
@@ -104,7 +104,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
         ready.setVisible(false);
         looks.setVisible(false);
         StackPane all = new StackPane();
-        Later.fill(all, List.of(pictures, ready, looks, sign));
+        LazyParts.fill(all, List.of(pictures, ready, looks, sign));
         all.setAlignment(Pos.TOP_LEFT);
         setCenter(all);
         show(ShelfTab.PICTURES);
@@ -195,13 +195,13 @@ public final class ShelfPane extends BorderPane implements Subscription {
         add.setMaxWidth(Double.MAX_VALUE);
         HBox choice = new HBox();
         choice.getStyleClass().add("choice");
-        for (Conform way : Conform.values()) {
+        for (Refit way : Refit.values()) {
             ToggleButton button = new ToggleButton(way.word());
             button.setToggleGroup(conform);
             button.setUserData(way);
             button.setId("conform-" + way.name().toLowerCase(java.util.Locale.ROOT));
             Hint.of(button, "New shots: " + explain(way));
-            button.setSelected(way == Conform.FILL);
+            button.setSelected(way == Refit.FILL);
             choice.getChildren().add(button);
         }
         lay.getStyleClass().add("quiet-button");
@@ -218,7 +218,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
         return foot;
     }
 
-    private static String explain(Conform way) {
+    private static String explain(Refit way) {
         return switch (way) {
             case FILL -> "the picture covers the frame";
             case FIT -> "the whole picture is seen";
@@ -227,10 +227,10 @@ public final class ShelfPane extends BorderPane implements Subscription {
     }
 
     /** How a new shot lays its picture into the frame. */
-    public Conform conform() {
+    public Refit conform() {
         return conform.getSelectedToggle() == null
-                ? Conform.FILL
-                : (Conform) conform.getSelectedToggle().getUserData();
+                ? Refit.FILL
+                : (Refit) conform.getSelectedToggle().getUserData();
     }
 
     private void changed(Changes changes) {

@@ -1,7 +1,7 @@
 package amberlens.desktop.shelf.panes;
 
 import amberlens.core.edit.ready.Direction;
-import amberlens.core.edit.ready.Wish;
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.desktop.kit.style.Hint;
 import amberlens.desktop.kit.style.NumberField;
 import java.util.Optional;
@@ -21,14 +21,14 @@ final class WishForm extends VBox {
     private final NumberField arrive;
     private final NumberField before;
     private final NumberField after;
-    private Wish wish = Wish.USUAL;
+    private MoveWish wish = MoveWish.USUAL;
 
     /**
      * @param changed called when the wish is another one
      */
     WishForm(Runnable changed) {
         this.changed = changed;
-        amount = field("ready-amount", "Amount, % of the usual", 1, Wish.MOST, value -> wish.withAmount(value));
+        amount = field("ready-amount", "Amount, % of the usual", 1, MoveWish.MOST, value -> wish.withAmount(value));
         leave = field(
                 "ready-leave", "Gentle start, 0 to 100 %", 0, 100, value -> wish.withEase(value / 100, wish.arrive()));
         arrive = field(
@@ -59,7 +59,7 @@ final class WishForm extends VBox {
     }
 
     private interface Change {
-        Wish with(double value);
+        MoveWish with(double value);
     }
 
     private NumberField field(String id, String hint, double low, double high, Change change) {
@@ -99,7 +99,7 @@ final class WishForm extends VBox {
         return box;
     }
 
-    private void take(Wish now) {
+    private void take(MoveWish now) {
         wish = now;
         show();
         changed.run();
@@ -113,7 +113,7 @@ final class WishForm extends VBox {
         after.show(wish.restAfter());
     }
 
-    Wish wish() {
+    MoveWish wish() {
         return wish;
     }
 }

@@ -1,9 +1,9 @@
 package amberlens.desktop.shell.app;
 
 import amberlens.desktop.dialogs.session.WindowFileChoice;
-import amberlens.desktop.kit.style.Appearance;
 import amberlens.desktop.kit.style.Fonts;
-import amberlens.desktop.kit.style.Wardrobe;
+import amberlens.desktop.kit.style.ThemeChoice;
+import amberlens.desktop.kit.style.WindowTheme;
 import amberlens.files.Folders;
 import java.nio.file.Path;
 import java.util.List;
@@ -49,7 +49,7 @@ public final class AmberLens extends Application {
     /** Fonts and theme, before any scene. */
     public static void dress() {
         Fonts.load();
-        Wardrobe.theme(Appearance.DARK);
+        WindowTheme.theme(ThemeChoice.DARK);
     }
 
     @Override

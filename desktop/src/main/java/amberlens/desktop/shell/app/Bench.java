@@ -1,6 +1,6 @@
 package amberlens.desktop.shell.app;
 
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
@@ -34,9 +34,9 @@ import amberlens.desktop.inspector.camera.CameraPane;
 import amberlens.desktop.inspector.looks.LookActions;
 import amberlens.desktop.inspector.planes.PlaneActions;
 import amberlens.desktop.inspector.titles.TitleActions;
-import amberlens.desktop.kit.style.Later;
+import amberlens.desktop.kit.style.LazyParts;
 import amberlens.desktop.kit.style.Overlay;
-import amberlens.desktop.kit.style.Wardrobe;
+import amberlens.desktop.kit.style.WindowTheme;
 import amberlens.desktop.picture.aim.AimActions;
 import amberlens.desktop.picture.lens.LensPane;
 import amberlens.desktop.picture.table.TablePane;
@@ -103,7 +103,7 @@ public final class Bench implements AutoCloseable {
     private final FirstMoveBar firstMove;
     private final WaysIn waysIn;
     private final Scene scene;
-    private final Wardrobe wardrobe = new Wardrobe();
+    private final WindowTheme wardrobe = new WindowTheme();
     private final Subscription changing;
     private final Dialogs dialogs;
     private final AnimationTimer timer = new AnimationTimer() {
@@ -173,7 +173,7 @@ public final class Bench implements AutoCloseable {
         StatusLine status = new StatusLine(desk, services, () -> actions.run("planes.seal"));
         var rail = new ShelfRail(desk, shelf);
         var cameraOrSeal = new StackPane();
-        Later.fill(cameraOrSeal, List.of(camera, seal));
+        LazyParts.fill(cameraOrSeal, List.of(camera, seal));
         layout = new BenchLayout(desk, rail, shelf, table, lens, cameraOrSeal, firstMove, lineUp, score);
         layout.setTop(top);
         layout.setBottom(status);
@@ -236,7 +236,7 @@ public final class Bench implements AutoCloseable {
         table.takeFocus();
     }
 
-    private Conform conform() {
+    private Refit conform() {
         return shelf.conform();
     }
 

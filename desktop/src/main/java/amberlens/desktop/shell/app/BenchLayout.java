@@ -1,11 +1,11 @@
 package amberlens.desktop.shell.app;
 
-import amberlens.desktop.desk.state.Arrangement;
 import amberlens.desktop.desk.state.Change;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Subscription;
 import amberlens.desktop.desk.state.Tools;
-import amberlens.desktop.shell.app.Seam.Part;
+import amberlens.desktop.desk.state.WindowLayout;
+import amberlens.desktop.shell.app.ResizableSplit.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -32,7 +32,7 @@ final class BenchLayout extends BorderPane implements Subscription {
     private static final double UPPER = 0.46;
     private static final double SMALL_VIEW = 0.48;
 
-    private record Shape(Arrangement arrangement, boolean shelf, boolean lens, double text) {}
+    private record Shape(WindowLayout arrangement, boolean shelf, boolean lens, double text) {}
 
     private final Desk desk;
     private final ShelfRail rail;
@@ -65,7 +65,7 @@ final class BenchLayout extends BorderPane implements Subscription {
         camera.getStyleClass().add("camera-column");
         VBox.setVgrow(score, Priority.ALWAYS);
         VBox lower = new VBox(guide, lineUp, score);
-        var seam = new Seam(
+        var seam = new ResizableSplit(
                 desk.preferences(),
                 "score",
                 Orientation.VERTICAL,
@@ -100,7 +100,7 @@ final class BenchLayout extends BorderPane implements Subscription {
             return;
         }
         shown = wanted;
-        if (upper.getCenter() instanceof Seam old) {
+        if (upper.getCenter() instanceof ResizableSplit old) {
             old.empty();
         }
         List<Part> parts = new ArrayList<>();
@@ -125,20 +125,20 @@ final class BenchLayout extends BorderPane implements Subscription {
         String name = wanted.arrangement().name().toLowerCase(Locale.ROOT)
                 + (wanted.shelf() ? "-shelf" : "")
                 + (lensHere ? "" : "-alone");
-        upper.setCenter(new Seam(desk.preferences(), name, Orientation.HORIZONTAL, parts));
+        upper.setCenter(new ResizableSplit(desk.preferences(), name, Orientation.HORIZONTAL, parts));
         rail.show(wanted.shelf());
     }
 
     /** Several frames at once, or how two differ, take the room of the Table while the Lens is small. */
-    private Arrangement arrangement() {
-        Arrangement chosen = desk.preferences().arrangement();
+    private WindowLayout arrangement() {
+        WindowLayout chosen = desk.preferences().arrangement();
         boolean several = desk.tools().lensShow() != Tools.LensShow.NOW;
-        return !lensHere ? Arrangement.TABLE : chosen == Arrangement.TABLE && several ? Arrangement.LENS : chosen;
+        return !lensHere ? WindowLayout.TABLE : chosen == WindowLayout.TABLE && several ? WindowLayout.LENS : chosen;
     }
 
     /** A small view above the Camera. */
-    private Seam above(Region small, String name) {
-        return new Seam(
+    private ResizableSplit above(Region small, String name) {
+        return new ResizableSplit(
                 desk.preferences(),
                 name + "-side",
                 Orientation.VERTICAL,

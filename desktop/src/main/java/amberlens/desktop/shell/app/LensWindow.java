@@ -1,6 +1,6 @@
 package amberlens.desktop.shell.app;
 
-import amberlens.desktop.kit.style.Wardrobe;
+import amberlens.desktop.kit.style.WindowTheme;
 import java.util.function.Consumer;
 import javafx.event.EventHandler;
 import javafx.scene.Scene;
@@ -19,7 +19,7 @@ final class LensWindow {
 
     private final Region lens;
     private final Scene bench;
-    private final Wardrobe wardrobe;
+    private final WindowTheme wardrobe;
     private final EventHandler<KeyEvent> pressed;
     private final EventHandler<KeyEvent> released;
     private final Consumer<Boolean> home;
@@ -34,7 +34,7 @@ final class LensWindow {
     LensWindow(
             Region lens,
             Scene bench,
-            Wardrobe wardrobe,
+            WindowTheme wardrobe,
             EventHandler<KeyEvent> pressed,
             EventHandler<KeyEvent> released,
             Consumer<Boolean> home) {

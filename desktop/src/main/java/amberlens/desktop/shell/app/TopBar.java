@@ -4,11 +4,11 @@ import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.actions.Actions;
 import amberlens.desktop.desk.menu.Menus;
-import amberlens.desktop.desk.state.Arrangement;
 import amberlens.desktop.desk.state.Change;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Selection;
 import amberlens.desktop.desk.state.Subscription;
+import amberlens.desktop.desk.state.WindowLayout;
 import amberlens.desktop.dialogs.delivery.ShapeChip;
 import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.kit.style.FittingBar;
@@ -49,7 +49,7 @@ public final class TopBar extends FittingBar implements Subscription {
     private final Button exports;
     private final Button check;
     private final Button export;
-    private final Map<Arrangement, ToggleButton> words = new EnumMap<>(Arrangement.class);
+    private final Map<WindowLayout, ToggleButton> words = new EnumMap<>(WindowLayout.class);
     private final Subscription subscription;
 
     public TopBar(Desk desk, Services services, Actions actions, Menus menus) {
@@ -71,7 +71,7 @@ public final class TopBar extends FittingBar implements Subscription {
         exports.setMinWidth(USE_PREF_SIZE);
         HBox arrangements = new HBox();
         arrangements.getStyleClass().add("arrangements");
-        for (Arrangement arrangement : Arrangement.values()) {
+        for (WindowLayout arrangement : WindowLayout.values()) {
             ToggleButton word = actions.bind(
                     new ToggleButton(arrangement.words()),
                     "arrange." + arrangement.name().toLowerCase(Locale.ROOT));

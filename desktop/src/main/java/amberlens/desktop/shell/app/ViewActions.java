@@ -5,9 +5,9 @@ import amberlens.desktop.desk.actions.Action.Menu;
 import amberlens.desktop.desk.actions.Actions;
 import amberlens.desktop.desk.actions.Needs;
 import amberlens.desktop.desk.commands.DeskNeeds;
-import amberlens.desktop.desk.state.Arrangement;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Tools;
+import amberlens.desktop.desk.state.WindowLayout;
 import amberlens.desktop.picture.table.TablePane;
 import java.util.Locale;
 import java.util.Optional;
@@ -24,7 +24,7 @@ final class ViewActions {
     static void addTo(Actions actions, Desk desk, java.util.function.Supplier<TablePane> table) {
         Tools viewing = desk.tools();
         Needs shot = DeskNeeds.shot(desk);
-        for (Arrangement arrangement : Arrangement.values()) {
+        for (WindowLayout arrangement : WindowLayout.values()) {
             actions.add(
                     Menu.VIEW,
                     "arrange." + arrangement.name().toLowerCase(Locale.ROOT),

@@ -21,7 +21,7 @@ public final class FirstMoveBar extends HBox implements Subscription {
     private final Label words = new Label();
     private final Button help = new Button();
     private final Button leave = new Button("Leave");
-    private @Nullable Progress progress;
+    private @Nullable StepProgress progress;
     private final Subscription subscription;
 
     public FirstMoveBar(Desk desk, Actions actions) {
@@ -56,7 +56,7 @@ public final class FirstMoveBar extends HBox implements Subscription {
 
     /** Begins, with what is there already done. */
     public void begin() {
-        progress = new Progress(desk);
+        progress = new StepProgress(desk);
         setVisible(true);
         refresh();
     }
@@ -68,7 +68,7 @@ public final class FirstMoveBar extends HBox implements Subscription {
     }
 
     private void refresh() {
-        Progress now = progress;
+        StepProgress now = progress;
         if (now == null) {
             return;
         }

@@ -7,15 +7,15 @@ import amberlens.core.motion.property.Properties;
 import amberlens.core.motion.property.Property;
 import amberlens.core.motion.property.Unit;
 import amberlens.desktop.desk.actions.Actions;
-import amberlens.desktop.desk.state.Arrangement;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Preferences;
-import amberlens.desktop.kit.style.Appearance;
+import amberlens.desktop.desk.state.WindowLayout;
 import amberlens.desktop.kit.style.Choices;
 import amberlens.desktop.kit.style.DialogPanel;
 import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.kit.style.NumberField;
 import amberlens.desktop.kit.style.TextSizes;
+import amberlens.desktop.kit.style.ThemeChoice;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -177,13 +177,13 @@ public final class SettingsPanel extends DialogPanel {
     }
 
     private Section appearance() {
-        ComboBox<Appearance> appearance = Choices.of(
-                Arrays.asList(Appearance.values()), Appearance::words, now().appearance(), "setting-appearance");
+        ComboBox<ThemeChoice> appearance = Choices.of(
+                Arrays.asList(ThemeChoice.values()), ThemeChoice::words, now().appearance(), "setting-appearance");
         appearance.setOnAction(_ -> desk.prefer(to -> to.setAppearance(appearance.getValue())));
         ComboBox<Integer> text = Choices.of(TEXT_SIZES, size -> size + " %", nearestText(), "setting-text");
         text.setOnAction(_ -> desk.prefer(to -> to.setTextPercent(text.getValue())));
-        ComboBox<Arrangement> arrangement = Choices.of(
-                Arrays.asList(Arrangement.values()), Arrangement::words, now().arrangement(), "setting-arrangement");
+        ComboBox<WindowLayout> arrangement = Choices.of(
+                Arrays.asList(WindowLayout.values()), WindowLayout::words, now().arrangement(), "setting-arrangement");
         arrangement.setOnAction(_ -> desk.prefer(to -> to.setArrangement(arrangement.getValue())));
         Label about = DialogParts.quiet("of the system's text size");
         return new Section("appearance")

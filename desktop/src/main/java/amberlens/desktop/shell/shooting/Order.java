@@ -1,8 +1,8 @@
 package amberlens.desktop.shell.shooting;
 
 import amberlens.core.base.geometry.Size;
-import amberlens.desktop.desk.state.Arrangement;
-import amberlens.desktop.kit.style.Appearance;
+import amberlens.desktop.desk.state.WindowLayout;
+import amberlens.desktop.kit.style.ThemeChoice;
 import java.nio.file.Path;
 import java.util.Optional;
 
@@ -20,7 +20,7 @@ public record Order(
         Optional<Path> file,
         int frame,
         Size size,
-        Arrangement arrangement,
+        WindowLayout arrangement,
         boolean shelf,
         int text,
-        Appearance appearance) {}
+        ThemeChoice appearance) {}

@@ -108,7 +108,7 @@ final class Staging {
                 .select(Selection.shot(found.id())));
     }
 
-    /** The shot of a picture in planes, soon after it begins, with its nearest plane at hand. */
+    /** The shot of a picture in planes, soon after it begins, with its nearest plane available. */
     private static void planes(Bench bench) {
         Desk desk = bench.desk();
         Project project = desk.document().project();
@@ -119,7 +119,7 @@ final class Staging {
         });
     }
 
-    /** The selected shot leans, sealed, with its depth at hand. */
+    /** The selected shot leans, sealed, with its depth available. */
     private static void lean(Bench bench) {
         Desk desk = bench.desk();
         desk.tools().showDepth(true);
@@ -139,7 +139,7 @@ final class Staging {
         });
     }
 
-    /** The selected shot with an old print's look that clears and a spotlight, its looks at hand. */
+    /** The selected shot with an old print's look that clears and a spotlight, its looks available. */
     private static void dress(Bench bench) {
         Desk desk = bench.desk();
         desk.tools().show(Group.LOOK);
@@ -153,7 +153,7 @@ final class Staging {
         });
     }
 
-    /** The title that is seen, its words at hand in the Camera and in the Lens. */
+    /** The title that is seen, its words available in the Camera and in the Lens. */
     private static void write(Bench bench) {
         Desk desk = bench.desk();
         Project project = desk.document().project();

@@ -5,8 +5,8 @@ import amberlens.core.edit.edits.Edit;
 import amberlens.core.edit.edits.ReadyEdits;
 import amberlens.core.edit.edits.RigEdits;
 import amberlens.core.edit.edits.ShotEdits.Timing;
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.ReadyMove;
-import amberlens.core.edit.ready.Wish;
 import amberlens.core.material.sound.BeatGrid;
 import amberlens.core.material.sound.SoundClip;
 import amberlens.core.model.hearing.LineUpBeats;
@@ -137,7 +137,7 @@ public final class BeatActions {
     private void give(ReadyMove move) {
         Project project = desk.document().settled();
         take(ReadyEdits.plan(
-                project, chosen(), move, Wish.USUAL, desk.preferences().limitPercent(), store.beats(project)));
+                project, chosen(), move, MoveWish.USUAL, desk.preferences().limitPercent(), store.beats(project)));
     }
 
     private void take(ReadyEdits.Plan plan) {
@@ -161,7 +161,7 @@ public final class BeatActions {
                             rigged,
                             Set.of(rig.id()),
                             ReadyMove.PULSE,
-                            Wish.USUAL,
+                            MoveWish.USUAL,
                             desk.preferences().limitPercent(),
                             heard);
                     desk.document().apply(Edit.all("rig on beats", List.of(RigEdits.lay(chosen()), plan.edit())));

@@ -11,9 +11,9 @@ import amberlens.core.motion.curve.Channel;
 import amberlens.core.motion.curve.Key;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Selection;
+import amberlens.desktop.kit.style.Arithmetic;
 import amberlens.desktop.kit.style.FormPanel;
 import amberlens.desktop.kit.style.Overlay;
-import amberlens.desktop.kit.style.Sums;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -96,7 +96,7 @@ final class LevelPanel extends FormPanel {
     protected void take() {
         double wanted = level.getText().strip().equalsIgnoreCase("silent")
                 ? Level.SILENT
-                : Sums.value(level.getText().replace('−', '-'));
+                : Arithmetic.value(level.getText().replace('−', '-'));
         Level.PROPERTY.refusal(wanted).ifPresent(why -> {
             throw new IllegalArgumentException(why);
         });
@@ -124,7 +124,7 @@ final class LevelPanel extends FormPanel {
     }
 
     private static Seconds fade(TextField field) {
-        double seconds = Sums.value(field.getText());
+        double seconds = Arithmetic.value(field.getText());
         if (!(seconds >= 0 && seconds <= LONGEST_FADE)) {
             throw new IllegalArgumentException("A fade lasts 0 to 3600 seconds.");
         }

@@ -100,7 +100,7 @@ public final class SoundActions {
                         "sounds on two tracks",
                         () -> SoundEdits.tracks(desk.document().project()) > 1),
                 () -> new DuckPanel(desk, store, background, overlay).open());
-        actions.add(Menu.LINE_UP, "sound.even", "Match loudness…", "", sound, () -> new EvenPanel(
+        actions.add(Menu.LINE_UP, "sound.even", "Match loudness…", "", sound, () -> new EvenLoudnessPanel(
                         desk, store, background, overlay)
                 .open());
         actions.add(

@@ -1,4 +1,4 @@
-/** Sounds at hand in the background, and heard. */
+/** Sounds made ready in the background, and heard. */
 @NullMarked
 package amberlens.desktop.time.hearing;
 

@@ -8,10 +8,10 @@ import amberlens.core.material.layering.BlendMode;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.property.Properties;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.kit.style.Arithmetic;
 import amberlens.desktop.kit.style.Choices;
 import amberlens.desktop.kit.style.FormPanel;
 import amberlens.desktop.kit.style.Overlay;
-import amberlens.desktop.kit.style.Sums;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.CheckBox;
@@ -48,7 +48,7 @@ final class BlendPanel extends FormPanel {
 
     @Override
     protected void take() {
-        double percent = Sums.value(opacity.getText());
+        double percent = Arithmetic.value(opacity.getText());
         List<Edit> steps = new ArrayList<>();
         steps.add(LayeringEdits.setBlend(shot.id(), mode.getValue()));
         steps.add(CameraEdits.setValue(

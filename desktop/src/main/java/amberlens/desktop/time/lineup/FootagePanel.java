@@ -8,10 +8,10 @@ import amberlens.core.material.footage.Source;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.property.Properties;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.kit.style.Arithmetic;
 import amberlens.desktop.kit.style.Choices;
 import amberlens.desktop.kit.style.FormPanel;
 import amberlens.desktop.kit.style.Overlay;
-import amberlens.desktop.kit.style.Sums;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -73,12 +73,12 @@ final class FootagePanel extends FormPanel {
     @Override
     protected void take() {
         Footage footage = desk.document().project().mediaOf(shot).footage().orElseThrow();
-        double place = Sums.value(in.getText());
+        double place = Arithmetic.value(in.getText());
         if (!(place >= 0 && place <= footage.last())) {
             throw new IllegalArgumentException(
                     "The footage has the frames 0 to " + footage.last() + ", not " + place + ".");
         }
-        double percent = Sums.value(speed.getText());
+        double percent = Arithmetic.value(speed.getText());
         List<Edit> steps = new ArrayList<>();
         steps.add(FootageEdits.setTied(shot.id(), tied.isSelected()));
         steps.add(FootageEdits.setConversion(shot.id(), conversion.getValue()));

@@ -4,7 +4,7 @@ import amberlens.core.edit.edits.MarkerEdits;
 import amberlens.core.model.project.Marker;
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.commands.ShotLength;
-import amberlens.desktop.desk.menu.Spot;
+import amberlens.desktop.desk.menu.MenuTarget;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Selection;
 import amberlens.desktop.kit.style.Gesture;
@@ -71,14 +71,14 @@ final class LineUpHands {
     }
 
     /** Selects what is at a place, unless it is selected already: a shot or a clip of sound. */
-    Optional<Spot> pointAt(double x, double y) {
+    Optional<MenuTarget> pointAt(double x, double y) {
         if (sounds.serve(y)) {
-            return sounds.pointAt(x, y) ? Optional.of(Spot.SOUND) : Optional.empty();
+            return sounds.pointAt(x, y) ? Optional.of(MenuTarget.SOUND) : Optional.empty();
         }
         Optional<Shot> shot = surface.plan().shotAt(x, y);
         shot.filter(found -> !desk.cursor().selection().includes(found.id()))
                 .ifPresent(found -> desk.cursor().select(Selection.shot(found.id())));
-        return shot.map(_ -> Spot.SHOT);
+        return shot.map(_ -> MenuTarget.SHOT);
     }
 
     private Optional<? extends Gesture> choose(MouseEvent press) {

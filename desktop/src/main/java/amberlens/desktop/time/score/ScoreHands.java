@@ -6,7 +6,7 @@ import amberlens.core.model.project.Shot;
 import amberlens.core.motion.keys.KeyRef;
 import amberlens.core.motion.keys.KeySet;
 import amberlens.core.motion.property.Lane;
-import amberlens.desktop.desk.menu.Spot;
+import amberlens.desktop.desk.menu.MenuTarget;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Selection;
 import amberlens.desktop.kit.style.Gesture;
@@ -138,7 +138,7 @@ final class ScoreHands {
     }
 
     /** What is pointed at becomes selected, unless it is already among what is selected. */
-    Optional<Spot> pointAt(double x, double y) {
+    Optional<MenuTarget> pointAt(double x, double y) {
         ScoreLayout plan = surface.plan();
         return desk.cursor()
                 .selectedShot()
@@ -152,15 +152,15 @@ final class ScoreHands {
                             : Optional.empty();
                     if (framing.isPresent()) {
                         pointAt(KeySet.at(shot.camera(), framing.get()), new Selection.Framing(framing.get()));
-                        return Spot.FRAMING;
+                        return MenuTarget.FRAMING;
                     }
                     if (leg.isPresent()) {
                         desk.cursor().select(new Selection.LegFrom(leg.get()));
-                        return Spot.LEG;
+                        return MenuTarget.LEG;
                     }
                     bead.map(found -> KeySet.of(found.key()))
                             .ifPresent(keys -> pointAt(keys, new Selection.Keys(keys)));
-                    return bead.isPresent() ? Spot.KEYS : Spot.TIME;
+                    return bead.isPresent() ? MenuTarget.KEYS : MenuTarget.TIME;
                 });
     }
 

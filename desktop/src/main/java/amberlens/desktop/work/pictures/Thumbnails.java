@@ -3,8 +3,8 @@ package amberlens.desktop.work.pictures;
 import amberlens.core.base.colour.Colour;
 import amberlens.core.base.geometry.Mirror;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.judge.edges.Conform;
-import amberlens.core.material.look.Appearance;
+import amberlens.core.judge.edges.Refit;
+import amberlens.core.material.look.AppliedLooks;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
@@ -38,7 +38,7 @@ public final class Thumbnails {
      * @param media what has a file tells its pixels by the frame
      */
     private record Wanted(
-            Media media, int frameOfMedia, Pose pose, Mirror mirror, Appearance looks, Size frame, Size size) {}
+            Media media, int frameOfMedia, Pose pose, Mirror mirror, AppliedLooks looks, Size frame, Size size) {}
 
     private final Map<Wanted, Image> known = new LinkedHashMap<>(16, 0.75f, true) {
         @Override
@@ -76,7 +76,7 @@ public final class Thumbnails {
         Media media = project.mediaOf(shot);
         int source = project.sourceFrames(shot, frame).first();
         Size device = Pictures.onDevice(size, deviceScale);
-        Appearance looks = Appearance.of(shot.looks(), shot.camera(), frame);
+        AppliedLooks looks = AppliedLooks.of(shot.looks(), shot.camera(), frame);
         return find(new Wanted(
                 media,
                 source,
@@ -90,9 +90,9 @@ public final class Thumbnails {
     /** The whole of a picture, or of the first frame of footage, filling a small size, if that is ready. */
     public Optional<Image> whole(Media media, Size size) {
         Size device = Pictures.onDevice(size, deviceScale);
-        Conform how = media.title().isPresent() ? Conform.FIT : Conform.FILL;
+        Refit how = media.title().isPresent() ? Refit.FIT : Refit.FILL;
         return find(
-                new Wanted(media, 0, how.pose(media.size(), device), Mirror.NONE, Appearance.PLAIN, device, device));
+                new Wanted(media, 0, how.pose(media.size(), device), Mirror.NONE, AppliedLooks.PLAIN, device, device));
     }
 
     private Optional<Image> find(Wanted wanted) {

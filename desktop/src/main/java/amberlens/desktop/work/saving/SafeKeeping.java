@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * every few seconds. What is saved, or given up, is forgotten there. Lives on the interface thread; writes on the saving thread.
  */
 public final class SafeKeeping implements AutoCloseable {
-    /** Draws a small picture of a frame of a project, or of none when its pictures are not at hand. */
+    /** Draws a small picture of a frame of a project, or of none when its pictures are not available. */
     @FunctionalInterface
     public interface Picture {
         byte @Nullable [] of(Project project, int frame);

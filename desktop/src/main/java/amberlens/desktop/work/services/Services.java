@@ -131,7 +131,7 @@ public final class Services implements AutoCloseable {
         return left;
     }
 
-    /** A small picture of a frame, as far as its pixels are at hand. */
+    /** A small picture of a frame, as far as its pixels are available. */
     private byte @Nullable [] picture(Project project, int frame) {
         Size size = project.frameSize().fittedInto(PICTURE_SIZE, PICTURE_SIZE);
         var layers = LineUpFrame.layers(project, frame, size, (media, of) -> Picture.without(media)

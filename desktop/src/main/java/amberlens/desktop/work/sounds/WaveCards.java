@@ -2,8 +2,8 @@ package amberlens.desktop.work.sounds;
 
 import amberlens.core.base.geometry.Size;
 import amberlens.core.model.project.Media;
-import amberlens.desktop.kit.style.Appearance;
 import amberlens.desktop.kit.style.Palette;
+import amberlens.desktop.kit.style.ThemeChoice;
 import java.util.Optional;
 import javafx.scene.image.Image;
 
@@ -26,7 +26,7 @@ public final class WaveCards {
                     0,
                     size.width(),
                     size.height(),
-                    Palette.SEA.in(Appearance.DARK),
+                    Palette.SEA.in(ThemeChoice.DARK),
                     column -> column * perColumn,
                     _ -> 1);
         });

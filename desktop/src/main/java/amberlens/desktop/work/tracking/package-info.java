@@ -1,4 +1,4 @@
-/** Footage looked through behind the bench: subjects tracked, and the ground found that holds it still. */
+/** Footage looked through in the background: subjects tracked, and the ground found that holds it still. */
 @NullMarked
 package amberlens.desktop.work.tracking;
 

@@ -21,7 +21,7 @@ public final class MenuIds {
     public static List<String> everywhere() {
         return Stream.concat(
                         Stream.of(Action.Menu.values()).map(MenuPlan::of),
-                        Stream.of(Spot.values()).map(MenuPlan::of))
+                        Stream.of(MenuTarget.values()).map(MenuPlan::of))
                 .flatMap(MenuIds::of)
                 .toList();
     }

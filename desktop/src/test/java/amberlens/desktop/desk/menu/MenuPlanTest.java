@@ -31,7 +31,7 @@ class MenuPlanTest {
         for (Action.Menu menu : Action.Menu.values()) {
             assertThat(MenuIds.of(MenuPlan.of(menu)).toList()).as(menu.word()).doesNotHaveDuplicates();
         }
-        for (Spot spot : Spot.values()) {
+        for (MenuTarget spot : MenuTarget.values()) {
             assertThat(MenuIds.of(MenuPlan.of(spot)).toList()).as(spot.name()).doesNotHaveDuplicates();
         }
     }

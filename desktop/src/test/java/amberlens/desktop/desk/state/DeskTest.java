@@ -9,7 +9,7 @@ import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ProjectEdits;
 import amberlens.core.edit.edits.SettingsEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.judge.seal.SealResult;
 import amberlens.core.model.lineup.Laying;
 import amberlens.core.model.project.Media;
@@ -35,8 +35,8 @@ class DeskTest {
     @BeforeEach
     void load() {
         Project project = MediaEdits.add(PLAN).apply(Project.empty("Fernhollow"));
-        project = ShotEdits.add(PLAN, Conform.FILL, 1)
-                .apply(ShotEdits.add(PLAN, Conform.FILL, 0).apply(project));
+        project = ShotEdits.add(PLAN, Refit.FILL, 1)
+                .apply(ShotEdits.add(PLAN, Refit.FILL, 0).apply(project));
         desk.document().load(project, Optional.empty());
         desk.subscribe(told::add);
     }

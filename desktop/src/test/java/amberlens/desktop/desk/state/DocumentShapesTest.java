@@ -8,7 +8,7 @@ import amberlens.core.edit.delivery.DeliveryEdits;
 import amberlens.core.edit.edits.CameraEdits;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.Delivery;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
@@ -29,7 +29,7 @@ class DocumentShapesTest {
     void load() {
         Media plan = Media.photo("m1", "/archive/plan.jpg", new Size(6000, 4000));
         Project project =
-                ShotEdits.add(plan, Conform.FILL, 0).apply(MediaEdits.add(plan).apply(Project.empty("Fernhollow")));
+                ShotEdits.add(plan, Refit.FILL, 0).apply(MediaEdits.add(plan).apply(Project.empty("Fernhollow")));
         document.load(DeliveryEdits.add("", SQUARE).apply(project), Optional.empty());
         document.lookAt(Optional.of("d1"));
         desk.subscribe(changes ->

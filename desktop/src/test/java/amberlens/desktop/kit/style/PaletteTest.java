@@ -40,8 +40,8 @@ class PaletteTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Appearance.class)
-    void words_can_be_read_on_every_ground(Appearance appearance) {
+    @EnumSource(ThemeChoice.class)
+    void words_can_be_read_on_every_ground(ThemeChoice appearance) {
         for (Palette words : WORDS) {
             for (Palette ground : GROUNDS) {
                 assertThat(contrast(words.in(appearance), ground.in(appearance)))
@@ -52,15 +52,15 @@ class PaletteTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Appearance.class)
-    void the_main_action_can_be_read(Appearance appearance) {
+    @EnumSource(ThemeChoice.class)
+    void the_main_action_can_be_read(ThemeChoice appearance) {
         assertThat(contrast(Palette.GROUND.in(appearance), Palette.AMBER.in(appearance)))
                 .isGreaterThanOrEqualTo(4.5);
     }
 
     @ParameterizedTest
-    @EnumSource(Appearance.class)
-    void an_open_edge_stands_out_as_a_mark_must(Appearance appearance) {
+    @EnumSource(ThemeChoice.class)
+    void an_open_edge_stands_out_as_a_mark_must(ThemeChoice appearance) {
         // WCAG 2.2, 1.4.11: 3 : 1 for graphical objects
         for (Palette ground : GROUNDS) {
             assertThat(contrast(Palette.VERMILION.in(appearance), ground.in(appearance)))
@@ -71,13 +71,13 @@ class PaletteTest {
 
     @Test
     void what_lies_over_pictures_is_painted_in_the_dark_colours_in_any_appearance() {
-        Palette.wear(Appearance.LIGHT);
+        Palette.wear(ThemeChoice.LIGHT);
         try {
-            Palette.paint(true, () -> assertThat(Palette.AMBER.colour()).isEqualTo(Palette.AMBER.in(Appearance.DARK)));
+            Palette.paint(true, () -> assertThat(Palette.AMBER.colour()).isEqualTo(Palette.AMBER.in(ThemeChoice.DARK)));
             Palette.paint(
-                    false, () -> assertThat(Palette.AMBER.colour()).isEqualTo(Palette.AMBER.in(Appearance.LIGHT)));
+                    false, () -> assertThat(Palette.AMBER.colour()).isEqualTo(Palette.AMBER.in(ThemeChoice.LIGHT)));
         } finally {
-            Palette.wear(Appearance.DARK);
+            Palette.wear(ThemeChoice.DARK);
         }
     }
 }

@@ -7,7 +7,7 @@ import java.util.Base64;
 import org.junit.jupiter.api.Test;
 
 class StylesheetTest {
-    private static String text(Appearance appearance, double size) {
+    private static String text(ThemeChoice appearance, double size) {
         String address = Stylesheet.of(appearance, size);
         return new String(
                 Base64.getDecoder().decode(address.substring(address.indexOf(',') + 1)), StandardCharsets.UTF_8);
@@ -15,8 +15,8 @@ class StylesheetTest {
 
     @Test
     void fonts_and_sizes_grow_with_the_text_and_paddings_do_not() {
-        String usual = text(Appearance.DARK, 1);
-        String large = text(Appearance.DARK, 1.5);
+        String usual = text(ThemeChoice.DARK, 1);
+        String large = text(ThemeChoice.DARK, 1.5);
         assertThat(usual).contains("-fx-font-size: 13.00px", "-fx-min-height: 40.00");
         assertThat(large).contains("-fx-font-size: 19.50px", "-fx-min-height: 60.00");
         assertThat(usual).contains("-fx-padding: 4 10 4 12");
@@ -25,7 +25,7 @@ class StylesheetTest {
 
     @Test
     void every_colour_that_the_file_names_is_given_in_both_appearances() {
-        for (Appearance appearance : Appearance.values()) {
+        for (ThemeChoice appearance : ThemeChoice.values()) {
             String sheet = text(appearance, 1);
             sheet.lines()
                     .flatMap(line -> java.util.regex.Pattern.compile("-amber-[a-z-]+")
@@ -36,6 +36,6 @@ class StylesheetTest {
                     .distinct()
                     .forEach(name -> assertThat(sheet).as(name).contains(name + ": #"));
         }
-        assertThat(text(Appearance.LIGHT, 1)).contains("-amber-text: #241e18ff");
+        assertThat(text(ThemeChoice.LIGHT, 1)).contains("-amber-text: #241e18ff");
     }
 }

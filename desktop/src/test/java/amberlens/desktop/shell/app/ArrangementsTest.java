@@ -7,12 +7,12 @@ import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.FramingEdits;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
-import amberlens.desktop.desk.state.Arrangement;
 import amberlens.desktop.desk.state.Selection;
 import amberlens.desktop.desk.state.Tools;
+import amberlens.desktop.desk.state.WindowLayout;
 import java.nio.file.Path;
 import java.util.Optional;
 import javafx.geometry.Point2D;
@@ -36,7 +36,7 @@ class ArrangementsTest extends BenchInteraction {
         Path picture = DrawnPictures.quarters(folder, "four-beds.png", 3000, 2000);
         Media plan = Media.photo("m1", picture.toString(), new Size(3000, 2000));
         Project project = MediaEdits.add(plan).apply(Project.empty("Fernhollow"));
-        Project shot = ShotEdits.add(plan, Conform.FILL, 0).apply(project);
+        Project shot = ShotEdits.add(plan, Refit.FILL, 0).apply(project);
         Project moved =
                 FramingEdits.add("s1", 80).apply(FramingEdits.add("s1", 0).apply(shot));
         at(() -> {
@@ -51,7 +51,7 @@ class ArrangementsTest extends BenchInteraction {
         return at(() -> lookup(id).<Region>query().getWidth());
     }
 
-    private void arrange(KeyCode key, Arrangement wanted) {
+    private void arrange(KeyCode key, WindowLayout wanted) {
         keys(key, KeyCode.ALT);
         waitUntil("arrangement " + wanted, () -> bench.desk().preferences().arrangement() == wanted);
         settle();
@@ -59,19 +59,19 @@ class ArrangementsTest extends BenchInteraction {
 
     @Test
     void three_arrangements_are_one_key_away_and_the_words_in_the_top_bar() {
-        arrange(KeyCode.DIGIT1, Arrangement.TABLE);
+        arrange(KeyCode.DIGIT1, WindowLayout.TABLE);
         assertThat(width("#table-surface")).isGreaterThan(1.2 * width("#lens-surface"));
-        arrange(KeyCode.DIGIT3, Arrangement.LENS);
+        arrange(KeyCode.DIGIT3, WindowLayout.LENS);
         assertThat(width("#lens-surface")).isGreaterThan(1.2 * width("#table-surface"));
         clickOn("#arrange-both");
-        waitUntil("both", () -> bench.desk().preferences().arrangement() == Arrangement.BOTH);
+        waitUntil("both", () -> bench.desk().preferences().arrangement() == WindowLayout.BOTH);
         settle();
         assertThat(width("#lens-surface")).isCloseTo(width("#table-surface"), within(12.0));
     }
 
     @Test
     void several_frames_at_once_take_the_room_of_the_table_while_the_lens_is_small() {
-        arrange(KeyCode.DIGIT1, Arrangement.TABLE);
+        arrange(KeyCode.DIGIT1, WindowLayout.TABLE);
         double small = width("#lens-surface");
         type(KeyCode.W);
         waitUntil("the ends", () -> bench.desk().tools().lensShow() == Tools.LensShow.ENDS);
@@ -105,8 +105,8 @@ class ArrangementsTest extends BenchInteraction {
         dragTo(divider, divider.add(90, 0));
         double wide = width("#table-surface");
         assertThat(wide).isGreaterThan(width("#lens-surface") + 100);
-        arrange(KeyCode.DIGIT3, Arrangement.LENS);
-        arrange(KeyCode.DIGIT2, Arrangement.BOTH);
+        arrange(KeyCode.DIGIT3, WindowLayout.LENS);
+        arrange(KeyCode.DIGIT2, WindowLayout.BOTH);
         assertThat(width("#table-surface")).isCloseTo(wide, within(3.0));
     }
 

@@ -9,7 +9,7 @@ import amberlens.core.edit.edits.FramingEdits;
 import amberlens.core.edit.edits.MarkerEdits;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.sound.SoundClip;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
@@ -18,8 +18,8 @@ import amberlens.core.motion.curve.Channel;
 import amberlens.core.motion.curve.ValueKinds;
 import amberlens.core.motion.property.Group;
 import amberlens.desktop.desk.actions.Action;
-import amberlens.desktop.desk.state.Arrangement;
 import amberlens.desktop.desk.state.Selection;
+import amberlens.desktop.desk.state.WindowLayout;
 import amberlens.files.Folders;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -113,8 +113,8 @@ class BenchBoundsTest {
         Media plan = Media.photo("m1", folder.resolve("not-there.png").toString(), new Size(6000, 4000));
         Project project = DeliveryEdits.add("", new Size(1080, 1920))
                 .apply(MediaEdits.add(plan).apply(Project.empty("Fernhollow")));
-        Project two = ShotEdits.add(plan, Conform.FILL, 0)
-                .apply(ShotEdits.add(plan, Conform.FILL, 0).apply(project));
+        Project two = ShotEdits.add(plan, Refit.FILL, 0)
+                .apply(ShotEdits.add(plan, Refit.FILL, 0).apply(project));
         Project one = two.mapShot("s1", BenchBoundsTest::turned);
         return FramingEdits.add("s1", 60).apply(FramingEdits.add("s1", 0).apply(one));
     }
@@ -124,7 +124,7 @@ class BenchBoundsTest {
         return shot.withCamera(shot.camera().withRotation(Channel.constant(ValueKinds.NUMBER, 5.0)));
     }
 
-    private static Bench opened(int width, int height, Arrangement arrangement, boolean shelf, int text) {
+    private static Bench opened(int width, int height, WindowLayout arrangement, boolean shelf, int text) {
         Bench bench = onInterface(() -> {
             var files = new AnsweredFiles();
             files.folder = Optional.of(folder);
@@ -171,7 +171,7 @@ class BenchBoundsTest {
         "1920, 1080, TABLE, true, 150"
     })
     void nothing_overlaps_sticks_out_or_is_cut(
-            int width, int height, Arrangement arrangement, boolean shelf, int text) {
+            int width, int height, WindowLayout arrangement, boolean shelf, int text) {
         Bench bench = opened(width, height, arrangement, shelf, text);
         onInterface(() -> {
             bench.actions().run("help.first-move");
@@ -252,7 +252,7 @@ class BenchBoundsTest {
         Set<String> seen = new TreeSet<>();
         Set<String> asking = new TreeSet<>();
         for (Opened opened : Opened.values()) {
-            Bench bench = opened(width, height, Arrangement.BOTH, false, text);
+            Bench bench = opened(width, height, WindowLayout.BOTH, false, text);
             onInterface(() -> {
                 opened.on(bench);
                 return null;

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.desktop.desk.state.Selection;
@@ -42,7 +42,7 @@ class BenchNamesTest {
         Toolkit.start();
         Media plan = Media.photo("m1", folder.resolve("plan.png").toString(), new Size(6000, 4000));
         Project empty = MediaEdits.add(plan).apply(Project.empty("Fernhollow"));
-        Project project = ShotEdits.add(plan, Conform.FILL, 0).apply(empty);
+        Project project = ShotEdits.add(plan, Refit.FILL, 0).apply(empty);
         bench = WaitForAsyncUtils.waitForAsyncFx(120_000, () -> {
             var made = new Bench(new AnsweredFiles(), Folders.below(folder), 1280, 800);
             made.desk().document().load(project, Optional.empty());

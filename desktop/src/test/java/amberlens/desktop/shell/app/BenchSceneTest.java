@@ -6,7 +6,7 @@ import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.FramingEdits;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.desktop.desk.actions.Action;
@@ -56,7 +56,7 @@ class BenchSceneTest {
         Media plan = Media.photo("m1", folder.resolve("not-there.png").toString(), new Size(6000, 4000));
         Project project = MediaEdits.add(plan).apply(Project.empty("Fernhollow"));
         return FramingEdits.add("s1", 0)
-                .apply(ShotEdits.add(plan, Conform.FILL, 0).apply(project));
+                .apply(ShotEdits.add(plan, Refit.FILL, 0).apply(project));
     }
 
     @Test
@@ -134,7 +134,7 @@ class BenchSceneTest {
         onInterface(() -> {
             var desk = bench.desk();
             Project two =
-                    ShotEdits.add(oneShot().media().getFirst(), Conform.FIT, 1).apply(oneShot());
+                    ShotEdits.add(oneShot().media().getFirst(), Refit.FIT, 1).apply(oneShot());
             desk.document().load(two, Optional.empty());
             desk.cursor().select(Selection.shot("s2"));
             assertThat(desk.cursor().playhead()).isZero();

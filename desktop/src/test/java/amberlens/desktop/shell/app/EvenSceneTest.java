@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.Scale;
-import amberlens.core.edit.edits.Gist;
+import amberlens.core.edit.edits.MoveSummary;
 import amberlens.core.judge.edges.EdgeReport;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.curve.Channel;
@@ -47,12 +47,12 @@ class EvenSceneTest extends ThreeShotsInteraction {
         clickOn("#even-course").clickOn("all as the first");
         waitUntil("what would come of it", () -> text("#even-note").startsWith("3 moves would be alike"));
         clickOn("Even out");
-        double first = Gist.of(project(), shot("s1")).across();
+        double first = MoveSummary.of(project(), shot("s1")).across();
         for (String id : List.of("s1", "s2", "s3")) {
-            assertThat(Gist.of(project(), shot(id)).across()).isBetween(first - 1e-6, first + 1e-6);
+            assertThat(MoveSummary.of(project(), shot(id)).across()).isBetween(first - 1e-6, first + 1e-6);
             assertThat(EdgeReport.of(project().take(shot(id))).isSealed()).isTrue();
         }
         keys(KeyCode.Z, KeyCode.CONTROL);
-        assertThat(Gist.of(project(), shot("s3")).across()).isPositive();
+        assertThat(MoveSummary.of(project(), shot("s3")).across()).isPositive();
     }
 }

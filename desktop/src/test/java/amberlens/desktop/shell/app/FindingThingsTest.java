@@ -6,7 +6,7 @@ import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.FramingEdits;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.motion.camera.Framings;
@@ -14,7 +14,7 @@ import amberlens.core.motion.curve.Ease;
 import amberlens.core.motion.property.Lane;
 import amberlens.core.motion.property.Properties;
 import amberlens.desktop.desk.state.Selection;
-import amberlens.desktop.kit.style.Appearance;
+import amberlens.desktop.kit.style.ThemeChoice;
 import amberlens.desktop.picture.table.TableProbe;
 import amberlens.desktop.time.lineup.LineUpProbe;
 import amberlens.desktop.time.score.ScoreProbe;
@@ -41,8 +41,8 @@ class FindingThingsTest extends BenchInteraction {
         String plan = DrawnPictures.quarters(folder, "plan.png", 1500, 1000).toString();
         Media media = Media.photo("m1", plan, new Size(1500, 1000));
         Project project = MediaEdits.add(media).apply(Project.empty("Fernhollow"));
-        project = ShotEdits.add(media, Conform.FILL, 0).apply(project);
-        project = ShotEdits.add(media, Conform.FILL, 1).apply(project);
+        project = ShotEdits.add(media, Refit.FILL, 0).apply(project);
+        project = ShotEdits.add(media, Refit.FILL, 1).apply(project);
         Project moved =
                 FramingEdits.add("s1", 80).apply(FramingEdits.add("s1", 0).apply(project));
         at(() -> {
@@ -108,7 +108,7 @@ class FindingThingsTest extends BenchInteraction {
                 () -> lookup("#project-name").<Labeled>query().getFont().getSize() > 1.4 * before);
         clickOn("#setting-appearance");
         type(KeyCode.END, KeyCode.ENTER);
-        waitUntil("the light appearance", () -> bench.desk().preferences().appearance() == Appearance.LIGHT);
+        waitUntil("the light appearance", () -> bench.desk().preferences().appearance() == ThemeChoice.LIGHT);
         type(KeyCode.ESCAPE);
         Region bar = lookup(".top-bar").query();
         assertThat(at(() -> bar.getBackground().getFills().getFirst().getFill()))
@@ -120,7 +120,7 @@ class FindingThingsTest extends BenchInteraction {
                 .isOne();
         at(() -> {
             bench.desk().prefer(to -> {
-                to.setAppearance(Appearance.DARK);
+                to.setAppearance(ThemeChoice.DARK);
                 to.setTextPercent(100);
             });
             return null;

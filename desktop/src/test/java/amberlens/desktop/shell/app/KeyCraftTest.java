@@ -28,8 +28,8 @@ import amberlens.core.motion.property.Lane;
 import amberlens.core.motion.property.PoseProperty;
 import amberlens.core.motion.property.Properties;
 import amberlens.core.motion.property.Property;
-import amberlens.desktop.desk.state.Arrangement;
 import amberlens.desktop.desk.state.Selection;
+import amberlens.desktop.desk.state.WindowLayout;
 import amberlens.desktop.picture.lens.LensProbe;
 import amberlens.desktop.picture.table.TableProbe;
 import amberlens.desktop.time.lineup.LineUpProbe;
@@ -575,11 +575,11 @@ class KeyCraftTest extends BenchInteraction {
         type(KeyCode.F1);
         write("lens arrangement");
         type(KeyCode.ENTER);
-        waitUntil("the arrangement", () -> bench.desk().preferences().arrangement() == Arrangement.LENS);
+        waitUntil("the arrangement", () -> bench.desk().preferences().arrangement() == WindowLayout.LENS);
         type(KeyCode.F1);
         write("table arr");
         clickOn("#do-arrange-table");
-        waitUntil("the other one", () -> bench.desk().preferences().arrangement() == Arrangement.TABLE);
+        waitUntil("the other one", () -> bench.desk().preferences().arrangement() == WindowLayout.TABLE);
         keys(KeyCode.DIGIT2, KeyCode.ALT);
     }
 

@@ -9,8 +9,8 @@ import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.check.ShotCheck;
 import amberlens.core.edit.edits.ReadyEdits;
+import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.ReadyMove;
-import amberlens.core.edit.ready.Wish;
 import amberlens.core.material.planes.Fill;
 import amberlens.core.material.planes.Plane;
 import amberlens.core.model.project.Media;
@@ -210,7 +210,7 @@ class PlanesSceneTest extends ThreeShotsInteraction {
     void ready_moves_past_and_through_it_are_sealed() {
         lasso();
         for (ReadyMove move : new ReadyMove[] {ReadyMove.SLIDE_PAST, ReadyMove.PUSH_THROUGH}) {
-            Project moved = ReadyEdits.plan(project(), Set.of("s1"), move, Wish.USUAL, 200)
+            Project moved = ReadyEdits.plan(project(), Set.of("s1"), move, MoveWish.USUAL, 200)
                     .edit()
                     .apply(project());
             ShotCheck check = ShotCheck.of(moved, moved.shot("s1").orElseThrow());

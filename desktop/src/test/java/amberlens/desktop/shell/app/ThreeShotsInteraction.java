@@ -4,7 +4,7 @@ import amberlens.core.base.colour.Colour;
 import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameRate;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.footage.Footage;
 import amberlens.core.model.lineup.Laying;
 import amberlens.core.model.project.FrameFormat;
@@ -71,7 +71,7 @@ abstract class ThreeShotsInteraction extends BenchInteraction {
     }
 
     private static Shot shot(String id, String name, Media media, int start, int length) {
-        CameraTrack camera = CameraTrack.still(Conform.FILL.pose(media.size(), FRAME));
+        CameraTrack camera = CameraTrack.still(Refit.FILL.pose(media.size(), FRAME));
         return new Shot(id, name, media.id(), 1, start, length, true, camera, Extras.NONE);
     }
 

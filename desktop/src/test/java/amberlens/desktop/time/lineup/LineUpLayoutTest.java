@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import java.util.Optional;
@@ -16,7 +16,7 @@ class LineUpLayoutTest {
         Media plan = Media.photo("m1", "/archive/plan.jpg", new Size(6000, 4000));
         Project project = MediaEdits.add(plan).apply(Project.empty("Fernhollow"));
         for (int i = 0; i < 3; i++) {
-            project = ShotEdits.add(plan, Conform.FILL, i).apply(project);
+            project = ShotEdits.add(plan, Refit.FILL, i).apply(project);
         }
         return new LineUpLayout(project, 1280, 62);
     }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.desktop.desk.state.Desk;
@@ -31,7 +31,7 @@ class PlaybackTest {
         desk.document()
                 .load(
                         ShotEdits.setLength("s1", 50, ShotEdits.Timing.KEEP)
-                                .apply(ShotEdits.add(plan, Conform.FILL, 0).apply(project)),
+                                .apply(ShotEdits.add(plan, Refit.FILL, 0).apply(project)),
                         Optional.empty());
     }
 

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.judge.edges.Conform;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.planes.Fill;
 import amberlens.core.material.planes.Plane;
 import amberlens.core.model.project.Media;
@@ -32,7 +32,7 @@ class PlaneFactsTest {
         Media gate = Media.photo("m1", "gate.jpg", PICTURE)
                 .withPlanes(List.of(new Plane("p1", "Post", outline, 0.5, 4, Fill.NONE, Extras.NONE)));
         Project empty = Project.empty("Gate");
-        CameraTrack camera = CameraTrack.still(Conform.FILL.pose(PICTURE, empty.frameSize()));
+        CameraTrack camera = CameraTrack.still(Refit.FILL.pose(PICTURE, empty.frameSize()));
         return empty.withMedia(List.of(gate))
                 .withShots(List.of(new Shot("s1", "Gate", "m1", 1, 0, 5, true, camera, Extras.NONE)));
     }
