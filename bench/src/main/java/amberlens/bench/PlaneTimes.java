@@ -2,7 +2,6 @@ package amberlens.bench;
 
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.check.ShotPlanes;
-import amberlens.core.material.planes.Cutouts;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
@@ -11,12 +10,15 @@ import amberlens.core.pixels.sampling.Pyramid;
 import amberlens.core.render.frame.Compositor;
 import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.media.WorkPool;
 import amberlens.media.pixels.PixelKey;
 import amberlens.media.pixels.PixelLoader;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 /**
  * A picture in planes against the same picture in one: frames of the same move at 1920 × 1080, all pictures ready; and the proof of a whole
@@ -39,9 +41,11 @@ record PlaneTimes(int planes, double deepMs, double flatMs, double proofMs, int 
                 deep.media().stream().map(item -> item.withPlanes(List.of())).toList());
         try (var rows = WorkPool.ofCores();
                 var pixels = new PixelLoader(rows)) {
-            List<Pyramid> pictures = new ArrayList<>();
-            for (int number = 0; number <= Cutouts.last(media.planes()); number++) {
-                pictures.add(Pyramid.of(pixels.load(PixelKey.of(media, number)), rows));
+            Map<PictureRef, Pyramid> pictures = new HashMap<>();
+            List<PictureRef> refs = new ArrayList<>(PictureRef.cutOuts(media));
+            refs.add(PictureRef.of(flat.mediaOf(shot), 0));
+            for (PictureRef ref : refs) {
+                pictures.put(ref, Pyramid.of(pixels.load(PixelKey.of(ref)), rows));
             }
             double inPlanes = Double.POSITIVE_INFINITY;
             double inOne = Double.POSITIVE_INFINITY;
@@ -53,13 +57,13 @@ record PlaneTimes(int planes, double deepMs, double flatMs, double proofMs, int 
         }
     }
 
-    private static double millis(Project project, Shot shot, List<Pyramid> pictures, WorkPool rows) {
+    private static double millis(Project project, Shot shot, Map<PictureRef, Pyramid> pictures, WorkPool rows) {
         Size output = new Size(1920, 1080);
         int frames = 0;
         long start = System.nanoTime();
         for (int at = 0; at < shot.length(); at += 8, frames++) {
             var layers = LineUpFrame.layers(
-                    project, shot.start() + at, output, (_, number) -> new Picture.Pixels(pictures.get(number)));
+                    project, shot.start() + at, output, ref -> new Picture.Pixels(pictures.get(ref)));
             Compositor.compose(layers, project.frame().background(), output, rows);
         }
         return (System.nanoTime() - start) / 1e6 / frames;

@@ -5,7 +5,6 @@ import amberlens.core.edit.check.ShotCheck;
 import amberlens.core.material.sound.Loudness;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.LineUp;
-import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.pixels.raster.LinearRaster;
@@ -122,7 +121,7 @@ enum Kind {
 
     private static void frame(Project project, Shot shot) {
         int at = shot.start() + shot.length() / 2;
-        var layers = LineUpFrame.layers(project, at, SMALL, (Media _, int _) -> GREY);
+        var layers = LineUpFrame.layers(project, at, SMALL, _ -> GREY);
         Compositor.compose(layers, project.frame().background(), SMALL, Rows.ALONE);
     }
 

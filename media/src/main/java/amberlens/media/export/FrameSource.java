@@ -3,11 +3,8 @@ package amberlens.media.export;
 import amberlens.core.base.colour.Colour;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameSpan;
-import amberlens.core.material.footage.SourceFrames;
-import amberlens.core.material.planes.Cutouts;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.LineUp;
-import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.pixels.raster.Rows;
@@ -16,9 +13,9 @@ import amberlens.core.render.frame.DeepRaster;
 import amberlens.core.render.frame.FrameRaster;
 import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.core.render.frame.Seen;
 import amberlens.media.pixels.PixelCache;
-import amberlens.media.pixels.PixelKey;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
@@ -44,9 +41,9 @@ public final class FrameSource {
      */
     public boolean check(FrameSpan span, BooleanSupplier goesOn) throws FileProblem {
         for (Shot shot : LineUp.inTime(project)) {
-            boolean seen =
-                    shot.onLineUp().from() <= span.to() && shot.onLineUp().to() >= span.from();
-            if (seen && !pictureOf(shot, Math.max(0, span.from() - shot.start()), goesOn)) {
+            int first = Math.max(span.from(), shot.onLineUp().from());
+            boolean seen = first <= Math.min(span.to(), shot.onLineUp().to());
+            if (seen && !await(shot, LineUpFrame.reads(project, first).getOrDefault(shot, List.of()), goesOn)) {
                 return false;
             }
         }
@@ -75,38 +72,28 @@ public final class FrameSource {
     }
 
     private List<Seen> layers(double frame, Size output) throws FileProblem {
-        for (Shot shot : LineUp.at(project, (int) Math.floor(frame))) {
-            pictureOf(shot, frame - shot.start(), () -> true);
+        var reads = LineUpFrame.reads(project, frame);
+        pictures.pin(this, reads.values().stream().flatMap(List::stream).toList());
+        for (var shot : reads.entrySet()) {
+            await(shot.getKey(), shot.getValue(), () -> true);
         }
         return LineUpFrame.layers(project, frame, output, this::awaited);
     }
 
-    private boolean pictureOf(Shot shot, double shotFrame, BooleanSupplier goesOn) throws FileProblem {
+    private boolean await(Shot shot, List<PictureRef> refs, BooleanSupplier goesOn) throws FileProblem {
         try {
-            Media media = project.mediaOf(shot);
-            if (!media.hasPixels()) {
-                return true;
+            boolean there = true;
+            for (int i = 0; there && i < refs.size(); i++) {
+                there = pictures.await(refs.get(i), goesOn);
             }
-            SourceFrames source = project.sourceFrames(shot, shotFrame);
-            return pictures.await(PixelKey.of(media, source.first()), goesOn)
-                    && pictures.await(PixelKey.of(media, source.second()), goesOn)
-                    && (project.parallax(shot, shotFrame) == 0 || cutouts(media, goesOn));
+            return there;
         } catch (FileProblem e) {
             throw new FileProblem("Shot \"" + shot.name() + "\" (" + shot.id() + "): " + e.getMessage(), e);
         }
     }
 
-    private boolean cutouts(Media media, BooleanSupplier goesOn) throws FileProblem {
-        boolean there = true;
-        for (int number = Cutouts.GROUND; there && number <= Cutouts.last(media.planes()); number++) {
-            there = pictures.await(PixelKey.of(media, number), goesOn);
-        }
-        return there;
-    }
-
-    private Picture awaited(Media media, int frame) {
-        return Picture.without(media)
-                .orElseGet(() -> new Picture.Pixels(
-                        pictures.request(PixelKey.of(media, frame)).join()));
+    private Picture awaited(PictureRef ref) {
+        return Picture.without(ref.media())
+                .orElseGet(() -> new Picture.Pixels(pictures.request(ref).join()));
     }
 }

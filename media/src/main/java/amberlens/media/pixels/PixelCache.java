@@ -5,24 +5,30 @@ import amberlens.core.model.project.Media;
 import amberlens.core.pixels.raster.Raster;
 import amberlens.core.pixels.raster.Rows;
 import amberlens.core.pixels.sampling.Pyramid;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.files.FileWords;
 import java.nio.file.Path;
+import java.util.Collection;
 import java.util.HashMap;
-import java.util.Iterator;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedSet;
+import java.util.WeakHashMap;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Decoded pictures and frames of footage with their pyramids, the least recently used given up first when they outgrow a budget
- * in bytes. Safe for use from several threads.
+ * in bytes, but for those that somebody needs together. Safe for use from several threads.
  */
 public final class PixelCache implements AutoCloseable {
     /** The most that is kept however much memory there is, in bytes, so that a shelf full of large pictures stays modest. */
@@ -33,6 +39,9 @@ public final class PixelCache implements AutoCloseable {
 
     private static final long HINTS_APART_NANOS = 1_000_000_000;
 
+    /** So long after there was too little memory for a picture it is tried again. */
+    private static final long MEMORY_AGAIN_NANOS = 10_000_000_000L;
+
     private final long budget;
     private final Executor decoding;
     private final Rows rows;
@@ -42,6 +51,8 @@ public final class PixelCache implements AutoCloseable {
     private long hinted = System.nanoTime() - HINTS_APART_NANOS;
     private final Map<PixelKey, CompletableFuture<Pyramid>> pictures = new LinkedHashMap<>(16, 0.75f, true);
     private final Map<Path, FileProblem> problems = new HashMap<>();
+    private final Map<PixelKey, Long> shortOfMemory = new HashMap<>();
+    private final Map<Object, Set<PixelKey>> pinned = new WeakHashMap<>();
 
     /**
      * @param budget bytes that ready pictures may hold together; the newest one is kept even if it is larger alone
@@ -70,23 +81,59 @@ public final class PixelCache implements AutoCloseable {
         return Math.min(MOST, Runtime.getRuntime().maxMemory() / 5 * 2);
     }
 
-    /** The pixels, now or later; fails with a {@link FileProblem} as the cause. */
-    public CompletableFuture<Pyramid> request(PixelKey key) {
+    /**
+     * The pixels, now or later; fails with a {@link FileProblem} as the cause. All that a picture is cut into comes from reading it once.
+     */
+    public CompletableFuture<Pyramid> request(PictureRef ref) {
+        PixelKey key = PixelKey.of(ref);
+        List<PixelKey> together = ref instanceof PictureRef.CutOut
+                ? PictureRef.cutOuts(ref.media()).stream().map(PixelKey::of).toList()
+                : List.of(key);
+        var missing = new LinkedHashMap<PixelKey, CompletableFuture<Pyramid>>();
         CompletableFuture<Pyramid> wanted;
         synchronized (pictures) {
-            CompletableFuture<Pyramid> known = pictures.get(key);
+            CompletableFuture<Pyramid> known = known(key);
             if (known != null) {
                 return known;
             }
-            wanted = new CompletableFuture<>();
-            pictures.put(key, wanted);
+            for (PixelKey one : together) {
+                if (known(one) == null) {
+                    var pixels = new CompletableFuture<Pyramid>();
+                    pictures.put(one, pixels);
+                    missing.put(one, pixels);
+                }
+            }
+            wanted = missing.get(key);
         }
-        decoding.execute(() -> decode(key, wanted));
+        decoding.execute(() -> decode(missing));
         return wanted;
     }
 
+    /** What there is of pixels; nothing where there was too little memory for them some time ago, which may be better now. */
+    private @Nullable CompletableFuture<Pyramid> known(PixelKey key) {
+        Long failed = shortOfMemory.get(key);
+        if (failed != null && System.nanoTime() - failed > MEMORY_AGAIN_NANOS) {
+            shortOfMemory.remove(key);
+            pictures.remove(key);
+        }
+        return pictures.get(key);
+    }
+
+    /**
+     * Keeps pixels from being given up as long as somebody needs them together, in place of those that were kept for the same one before.
+     *
+     * @param who no longer counts when nothing else refers to it
+     */
+    public void pin(Object who, Collection<PictureRef> refs) {
+        Set<PixelKey> keys = refs.stream().map(PixelKey::of).collect(Collectors.toSet());
+        synchronized (pictures) {
+            pinned.put(who, keys);
+        }
+    }
+
     /** The pixels if they are ready; otherwise nothing, without waiting. */
-    public Optional<Pyramid> ready(PixelKey key) {
+    public Optional<Pyramid> ready(PictureRef ref) {
+        PixelKey key = PixelKey.of(ref);
         synchronized (pictures) {
             CompletableFuture<Pyramid> known = pictures.get(key);
             return known == null || !known.isDone() || known.isCompletedExceptionally()
@@ -108,9 +155,10 @@ public final class PixelCache implements AutoCloseable {
     }
 
     /** Why these very pixels cannot be had, if that is known: what is cut out of a picture may fail where the picture does not. */
-    public Optional<FileProblem> problem(PixelKey key) {
+    public Optional<FileProblem> problem(PictureRef ref) {
+        PixelKey key = PixelKey.of(ref);
         synchronized (pictures) {
-            CompletableFuture<Pyramid> known = pictures.get(key);
+            CompletableFuture<Pyramid> known = known(key);
             return known != null && known.isCompletedExceptionally()
                     ? Optional.of(problemOf(key.path(), known.exceptionNow()))
                     : Optional.empty();
@@ -128,8 +176,8 @@ public final class PixelCache implements AutoCloseable {
      * @param goesOn asked about ten times a second whether to go on waiting
      * @return whether they are there
      */
-    public boolean await(PixelKey key, BooleanSupplier goesOn) throws FileProblem {
-        CompletableFuture<Pyramid> wanted = request(key);
+    public boolean await(PictureRef ref, BooleanSupplier goesOn) throws FileProblem {
+        CompletableFuture<Pyramid> wanted = request(ref);
         while (true) {
             try {
                 wanted.get(100, TimeUnit.MILLISECONDS);
@@ -142,7 +190,7 @@ public final class PixelCache implements AutoCloseable {
                 Thread.currentThread().interrupt();
                 return false;
             } catch (ExecutionException e) {
-                throw problemOf(key.path(), e.getCause() == null ? e : e.getCause());
+                throw problemOf(PixelKey.of(ref).path(), e.getCause() == null ? e : e.getCause());
             }
         }
     }
@@ -152,6 +200,7 @@ public final class PixelCache implements AutoCloseable {
         synchronized (pictures) {
             pictures.keySet().removeIf(key -> key.path().equals(path));
             problems.remove(path);
+            shortOfMemory.keySet().removeIf(key -> key.path().equals(path));
         }
         loader.forget(path);
     }
@@ -163,17 +212,22 @@ public final class PixelCache implements AutoCloseable {
         }
     }
 
-    private void decode(PixelKey key, CompletableFuture<Pyramid> wanted) {
+    /** All of one picture. */
+    private void decode(Map<PixelKey, CompletableFuture<Pyramid>> wanted) {
         try {
-            Raster picture = load(key);
-            synchronized (pictures) {
-                givenUp += Pyramid.bytes(picture); // about as much as that was needed to read it
+            PixelKey first = wanted.keySet().iterator().next();
+            Raster read = load(first);
+            for (var one : wanted.entrySet()) {
+                Raster picture = loader.cut(read, one.getKey());
+                synchronized (pictures) {
+                    givenUp += Pyramid.bytes(picture); // about as much as that was needed to read it
+                }
+                giveUpOldest(wanted.values(), budget - Pyramid.bytes(picture));
+                one.getValue().complete(pyramid(one.getKey(), picture));
+                giveUpOldest(wanted.values(), budget);
             }
-            giveUpOldest(wanted, budget - Pyramid.bytes(picture));
-            wanted.complete(pyramid(key, picture));
-            giveUpOldest(wanted, budget);
         } catch (Throwable e) { // whoever waits has to hear of it, whatever it is
-            fail(key, wanted, problemOf(key.path(), e));
+            wanted.forEach((key, pixels) -> fail(key, pixels, e));
         }
     }
 
@@ -189,15 +243,19 @@ public final class PixelCache implements AutoCloseable {
         }
         watch.begins(key.path());
         try {
-            return loader.load(key);
+            return key.cutout().isPresent() ? loader.whole(key) : loader.load(key);
         } finally {
             watch.ends(key.path());
         }
     }
 
-    private void fail(PixelKey key, CompletableFuture<Pyramid> wanted, FileProblem problem) {
-        if (key.isWhole()) {
-            synchronized (pictures) {
+    /** That there is too little memory says nothing of the file. */
+    private void fail(PixelKey key, CompletableFuture<Pyramid> wanted, Throwable e) {
+        FileProblem problem = problemOf(key.path(), e);
+        synchronized (pictures) {
+            if (problem.getCause() instanceof OutOfMemoryError) {
+                shortOfMemory.put(key, System.nanoTime());
+            } else if (key.isWhole()) {
                 problems.put(key.path(), problem);
             }
         }
@@ -205,21 +263,26 @@ public final class PixelCache implements AutoCloseable {
     }
 
     /** Gives up pictures until the others hold no more than so many bytes. */
-    private void giveUpOldest(CompletableFuture<Pyramid> newest, long most) {
+    private void giveUpOldest(Collection<CompletableFuture<Pyramid>> newest, long most) {
         synchronized (pictures) {
             long before = bytes();
             long held = before;
-            Iterator<CompletableFuture<Pyramid>> oldest = pictures.values().iterator();
+            var oldest = pictures.entrySet().iterator();
             while (held > most && oldest.hasNext()) {
-                CompletableFuture<Pyramid> candidate = oldest.next();
-                if (candidate != newest && bytes(candidate) > 0) {
-                    held -= bytes(candidate);
+                var candidate = oldest.next();
+                long bytes = bytes(candidate.getValue());
+                if (bytes > 0 && !newest.contains(candidate.getValue()) && !isPinned(candidate.getKey())) {
+                    held -= bytes;
                     oldest.remove();
                 }
             }
             givenUp += before - held;
         }
         giveBack();
+    }
+
+    private boolean isPinned(PixelKey key) {
+        return pinned.values().stream().anyMatch(keys -> keys.contains(key));
     }
 
     /**

@@ -1,8 +1,8 @@
 package amberlens.media.pixels;
 
-import amberlens.core.material.planes.Cutouts;
 import amberlens.core.model.project.Media;
 import amberlens.core.pixels.drawing.DrawnWindow;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.media.planes.Cutout;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -20,21 +20,24 @@ public record PixelKey(Media.Kind kind, Path path, int frame, Optional<Cutout> c
         this(kind, path, frame, Optional.empty(), Optional.empty());
     }
 
-    public static PixelKey photo(Path path) {
-        return new PixelKey(Media.Kind.PHOTO, path, 0);
+    /** Those that a frame reads. */
+    public static PixelKey of(PictureRef ref) {
+        Media media = ref.media();
+        Path path = Path.of(media.path());
+        int page = media.page() - 1;
+        return switch (ref) {
+            case PictureRef.FootageFrame footage -> new PixelKey(media.kind(), path, footage.frame());
+            case PictureRef.Whole _ -> new PixelKey(media.kind(), path, page);
+            case PictureRef.CutOut part ->
+                new PixelKey(media.kind(), path, page, Optional.of(Cutout.of(part)), Optional.empty());
+            case PictureRef.DrawnPart part ->
+                new PixelKey(media.kind(), path, page, Optional.empty(), Optional.of(part.window()));
+        };
     }
 
-    /**
-     * Those that a shot asks for.
-     *
-     * @param frame of footage; of a still picture in planes the number of the picture that it is cut into, see {@link Cutouts}, and of
-     *     a drawing that of a window, see {@link DrawnWindow}
-     */
+    /** Those of a still picture, or of a frame of footage. */
     public static PixelKey of(Media media, int frame) {
-        Path path = Path.of(media.path());
-        return media.moves()
-                ? new PixelKey(media.kind(), path, frame)
-                : new PixelKey(media.kind(), path, media.page() - 1, Cutout.of(media, frame), DrawnWindow.of(frame));
+        return of(PictureRef.of(media, frame));
     }
 
     /** Whether they are all there is, and not a part that is made of it. */

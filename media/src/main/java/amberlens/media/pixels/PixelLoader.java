@@ -37,11 +37,16 @@ public final class PixelLoader implements AutoCloseable {
                     PictureReader.window(key.path(), key.window().get(), rows);
             return window.isPresent() ? window.get() : whole(key);
         }
-        Raster whole = whole(key);
+        return cut(whole(key), key);
+    }
+
+    /** What of a picture that was read a key names. */
+    Raster cut(Raster whole, PixelKey key) {
         return key.cutout().map(cutout -> CutPixels.of(whole, cutout, rows)).orElse(whole);
     }
 
-    private Raster whole(PixelKey key) throws FileProblem {
+    /** All of the picture of which a key names a part. */
+    Raster whole(PixelKey key) throws FileProblem {
         return switch (key.kind()) {
             case PHOTO -> picture(key, key.path(), key.frame() + 1);
             case FILM -> films.frame(key.path(), key.frame());

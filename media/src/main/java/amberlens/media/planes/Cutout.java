@@ -4,7 +4,7 @@ import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.material.planes.Cutouts;
 import amberlens.core.material.planes.Fill;
 import amberlens.core.material.planes.Plane;
-import amberlens.core.model.project.Media;
+import amberlens.core.render.frame.PictureRef;
 import java.util.List;
 import java.util.Optional;
 
@@ -33,22 +33,16 @@ public record Cutout(Optional<Piece> own, List<Piece> nearer) {
         nearer = List.copyOf(nearer);
     }
 
-    /**
-     * @param number as {@link Cutouts} counts them
-     * @return empty for the whole picture as it is
-     */
-    public static Optional<Cutout> of(Media media, int number) {
-        List<Plane> planes = Cutouts.inOrder(media.planes());
-        if (number <= Cutouts.WHOLE || number > Cutouts.last(planes)) {
-            return Optional.empty();
-        }
-        int own = number - Cutouts.ofPlane(0);
+    /** What a picture in planes is cut into there. */
+    public static Cutout of(PictureRef.CutOut part) {
+        List<Plane> planes = Cutouts.inOrder(part.media().planes());
+        int own = part.number() - Cutouts.ofPlane(0);
         List<Piece> nearer =
                 planes.subList(own + 1, planes.size()).stream().map(Piece::of).toList();
-        return Optional.of(new Cutout(
+        return new Cutout(
                 own < 0
                         ? Optional.empty()
                         : Optional.of(Piece.of(planes.get(own).withFill(Fill.NONE))),
-                nearer));
+                nearer);
     }
 }

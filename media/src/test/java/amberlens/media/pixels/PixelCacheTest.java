@@ -3,20 +3,30 @@ package amberlens.media.pixels;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import amberlens.core.base.colour.Colour;
 import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.planes.Cutouts;
 import amberlens.core.material.planes.Fill;
 import amberlens.core.material.planes.Plane;
 import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.FrameFormat;
 import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.pixels.raster.Rows;
+import amberlens.core.render.frame.PictureRef;
+import amberlens.media.export.FrameSource;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -31,6 +41,102 @@ class PixelCacheTest {
         return file;
     }
 
+    private static PictureRef whole(Path file) {
+        return new PictureRef.Whole(Media.photo("m1", file.toString(), new Size(100, 100)));
+    }
+
+    /** How often a file is read. */
+    private static final class Reads implements ReadingWatch {
+        private int count;
+
+        @Override
+        public Optional<FileProblem> refusal(PixelKey key) {
+            return Optional.empty();
+        }
+
+        @Override
+        public void begins(Path file) {
+            count++;
+        }
+
+        @Override
+        public void ends(Path file) {}
+    }
+
+    private static Media inPlanes(Path file) {
+        var left = List.of(new PicturePoint(10, 20), new PicturePoint(40, 20), new PicturePoint(20, 70));
+        var right = List.of(new PicturePoint(60, 20), new PicturePoint(90, 20), new PicturePoint(70, 70));
+        return Media.photo("m1", file.toString(), new Size(100, 100))
+                .withPlanes(List.of(
+                        new Plane("p1", "Gate", left, 0.5, 0, Fill.NONE, Extras.NONE),
+                        new Plane("p2", "Post", right, 0.7, 0, Fill.NONE, Extras.NONE)));
+    }
+
+    @Test
+    void all_that_a_picture_is_cut_into_comes_from_reading_it_once() throws IOException, FileProblem {
+        var reads = new Reads();
+        var cache = new PixelCache(1 << 20, Runnable::run, Rows.ALONE, reads);
+        for (PictureRef part : PictureRef.cutOuts(inPlanes(picture("gate.png")))) {
+            assertThat(cache.await(part, () -> true)).isTrue();
+        }
+        assertThat(reads.count).isEqualTo(1);
+    }
+
+    @Test
+    void what_is_needed_together_stays_however_small_the_budget() throws IOException, FileProblem {
+        var reads = new Reads();
+        var cache = new PixelCache(10, Runnable::run, Rows.ALONE, reads);
+        List<PictureRef> parts = PictureRef.cutOuts(inPlanes(picture("gate.png")));
+        var frame = new Object();
+        cache.pin(frame, parts);
+        for (int round = 0; round < 3; round++) {
+            for (PictureRef part : parts) {
+                cache.await(part, () -> true);
+            }
+        }
+        assertThat(reads.count).isEqualTo(1);
+        cache.pin(frame, List.of(whole(picture("b.png"))));
+        cache.await(whole(picture("b.png")), () -> true);
+        assertThat(cache.ready(parts.getFirst())).as("nobody needs it any more").isEmpty();
+    }
+
+    @Test
+    void the_frames_of_a_picture_in_planes_read_it_once_and_never_as_a_whole() throws IOException, FileProblem {
+        var reads = new Reads();
+        var cache = new PixelCache(10, Runnable::run, Rows.ALONE, reads);
+        Media gate = inPlanes(picture("gate.png"));
+        Project empty =
+                Project.empty("Gate").withFrame(new FrameFormat(new Size(64, 36), FrameRate.of(25), Colour.BLACK));
+        CameraTrack camera = CameraTrack.still(Refit.FILL.pose(gate.size(), empty.frameSize()));
+        Project project = empty.withMedia(List.of(gate))
+                .withShots(List.of(new Shot("s1", "Gate", "m1", 1, 0, 6, true, camera, Extras.NONE)));
+        var source = new FrameSource(project, cache, Rows.ALONE);
+        for (int frame = 0; frame < 6; frame++) {
+            source.frame(frame, empty.frameSize());
+        }
+        assertThat(reads.count).isEqualTo(1);
+        assertThat(cache.ready(new PictureRef.Whole(gate))).isEmpty();
+    }
+
+    @Test
+    void too_little_memory_says_nothing_of_the_file() throws IOException {
+        var cache = new PixelCache(1 << 20, Runnable::run, Rows.ALONE, new ReadingWatch() {
+            @Override
+            public Optional<FileProblem> refusal(PixelKey key) {
+                throw new OutOfMemoryError("as if");
+            }
+
+            @Override
+            public void begins(Path file) {}
+
+            @Override
+            public void ends(Path file) {}
+        });
+        PictureRef large = whole(picture("large.png"));
+        assertThatThrownBy(() -> cache.await(large, () -> true)).hasMessageContaining("memory");
+        assertThat(cache.problem(large.media())).isEmpty();
+    }
+
     @Test
     void the_least_recently_used_picture_goes_when_the_budget_is_spent() throws IOException, FileProblem {
         Path a = picture("a.png");
@@ -38,13 +144,13 @@ class PixelCacheTest {
         Path c = picture("c.png");
         long one = 4 * 100 * 100 + 4 * 50 * 50 + 4 * 25 * 25 + 4 * 13 * 13;
         var cache = new PixelCache(2 * one, Runnable::run, Rows.ALONE);
-        cache.await(PixelKey.photo(a), () -> true);
-        cache.await(PixelKey.photo(b), () -> true);
-        cache.await(PixelKey.photo(a), () -> true);
+        cache.await(whole(a), () -> true);
+        cache.await(whole(b), () -> true);
+        cache.await(whole(a), () -> true);
         assertThat(cache.bytes()).isEqualTo(2 * one);
-        cache.await(PixelKey.photo(c), () -> true);
-        assertThat(cache.ready(PixelKey.photo(b))).isEmpty();
-        assertThat(cache.ready(PixelKey.photo(a))).isPresent();
+        cache.await(whole(c), () -> true);
+        assertThat(cache.ready(whole(b))).isEmpty();
+        assertThat(cache.ready(whole(a))).isPresent();
         assertThat(cache.bytes()).isLessThanOrEqualTo(2 * one);
     }
 
@@ -52,10 +158,10 @@ class PixelCacheTest {
     void a_picture_larger_than_the_budget_is_kept_while_it_is_the_newest() throws IOException, FileProblem {
         var cache = new PixelCache(10, Runnable::run, Rows.ALONE);
         Path a = picture("a.png");
-        cache.await(PixelKey.photo(a), () -> true);
-        assertThat(cache.ready(PixelKey.photo(a))).isPresent();
-        cache.await(PixelKey.photo(picture("b.png")), () -> true);
-        assertThat(cache.ready(PixelKey.photo(a))).isEmpty();
+        cache.await(whole(a), () -> true);
+        assertThat(cache.ready(whole(a))).isPresent();
+        cache.await(whole(picture("b.png")), () -> true);
+        assertThat(cache.ready(whole(a))).isEmpty();
     }
 
     @Test
@@ -65,14 +171,14 @@ class PixelCacheTest {
         var outline = List.of(new PicturePoint(20, 20), new PicturePoint(60, 20), new PicturePoint(40, 70));
         Media gate = Media.photo("m1", file.toString(), new Size(100, 100))
                 .withPlanes(List.of(new Plane("p1", "Gate", outline, 0.5, 0, Fill.NONE, Extras.NONE)));
-        cache.await(PixelKey.of(gate, Cutouts.WHOLE), () -> true);
+        cache.await(new PictureRef.Whole(gate), () -> true);
         Files.writeString(file, "no picture any more");
-        PixelKey ground = PixelKey.of(gate, Cutouts.GROUND);
+        var ground = new PictureRef.CutOut(gate, Cutouts.GROUND);
         assertThatThrownBy(() -> cache.await(ground, () -> true)).isInstanceOf(FileProblem.class);
         assertThat(cache.problem(ground))
                 .hasValueSatisfying(why -> assertThat(why).hasMessageContaining("gate.png"));
         assertThat(cache.problem(gate)).isEmpty();
-        assertThat(cache.ready(PixelKey.of(gate, Cutouts.WHOLE))).isPresent();
+        assertThat(cache.ready(new PictureRef.Whole(gate))).isPresent();
         picture("gate.png");
         cache.forget(file);
         assertThat(cache.await(ground, () -> true)).isTrue();
@@ -82,12 +188,12 @@ class PixelCacheTest {
     void a_problem_is_remembered_until_the_file_is_forgotten() throws IOException, FileProblem {
         var cache = new PixelCache(1 << 20, Runnable::run, Rows.ALONE);
         Path late = folder.resolve("late.png");
-        assertThatThrownBy(() -> cache.await(PixelKey.photo(late), () -> true))
+        assertThatThrownBy(() -> cache.await(whole(late), () -> true))
                 .isInstanceOf(FileProblem.class)
                 .hasMessageContaining("late.png");
         assertThat(cache.problem(late)).isPresent();
         picture("late.png");
         cache.forget(late);
-        assertThat(cache.request(PixelKey.photo(late)).join().size().width()).isEqualTo(100);
+        assertThat(cache.request(whole(late)).join().size().width()).isEqualTo(100);
     }
 }

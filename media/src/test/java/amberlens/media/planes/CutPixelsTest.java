@@ -1,6 +1,7 @@
 package amberlens.media.planes;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import amberlens.core.base.colour.Srgb;
@@ -16,6 +17,7 @@ import amberlens.core.pixels.raster.Light;
 import amberlens.core.pixels.raster.LinearRaster;
 import amberlens.core.pixels.raster.Raster;
 import amberlens.core.pixels.raster.Rows;
+import amberlens.core.render.frame.PictureRef;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -65,7 +67,7 @@ class CutPixelsTest {
     }
 
     private static Raster cut(Raster picture, Media media, int number) {
-        return CutPixels.of(picture, Cutout.of(media, number).orElseThrow(), Rows.ALONE);
+        return CutPixels.of(picture, Cutout.of(new PictureRef.CutOut(media, number)), Rows.ALONE);
     }
 
     private static int code(double light) {
@@ -182,8 +184,8 @@ class CutPixelsTest {
     void howFarAPlaneLiesChangesNoPixels() {
         Media media = media(2, Fill.whole(Fill.Kind.SPREAD));
         Plane nearer = media.planes().getFirst().withDistance(0.3).withName("Lamp");
-        assertThat(Cutout.of(media.withPlanes(List.of(nearer)), Cutouts.GROUND))
-                .isEqualTo(Cutout.of(media, Cutouts.GROUND));
-        assertThat(Cutout.of(media, Cutouts.WHOLE)).isEmpty();
+        assertThat(Cutout.of(new PictureRef.CutOut(media.withPlanes(List.of(nearer)), Cutouts.GROUND)))
+                .isEqualTo(Cutout.of(new PictureRef.CutOut(media, Cutouts.GROUND)));
+        assertThatThrownBy(() -> new PictureRef.CutOut(media, 0)).isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -12,7 +12,6 @@ import amberlens.core.base.time.FrameRate;
 import amberlens.core.edit.check.ShotCheck;
 import amberlens.core.edit.edits.CarryEdits;
 import amberlens.core.edit.edits.PlaneSeal;
-import amberlens.core.material.planes.Cutouts;
 import amberlens.core.material.planes.Fill;
 import amberlens.core.material.planes.Plane;
 import amberlens.core.material.planes.PlaneReport;
@@ -34,6 +33,7 @@ import amberlens.core.render.frame.Compositor;
 import amberlens.core.render.frame.FrameRaster;
 import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
+import amberlens.core.render.frame.PictureRef;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -115,17 +115,14 @@ class PlanesInFramesTest {
     private static Map<Integer, Integer> magenta(Project project) {
         Media media = project.media().getFirst();
         CodeRaster whole = grey();
-        Map<Integer, Pyramid> pictures = new HashMap<>(Map.of(Cutouts.WHOLE, Pyramid.onDemand(whole)));
-        for (int number = Cutouts.GROUND; number <= Cutouts.last(media.planes()); number++) {
-            pictures.put(
-                    number,
-                    Pyramid.onDemand(
-                            CutPixels.of(whole, Cutout.of(media, number).orElseThrow(), Rows.ALONE)));
+        Map<PictureRef, Pyramid> pictures = new HashMap<>(Map.of(new PictureRef.Whole(media), Pyramid.onDemand(whole)));
+        for (PictureRef part : PictureRef.cutOuts(media)) {
+            Cutout cutout = Cutout.of((PictureRef.CutOut) part);
+            pictures.put(part, Pyramid.onDemand(CutPixels.of(whole, cutout, Rows.ALONE)));
         }
         Map<Integer, Integer> seen = new HashMap<>();
         for (int at = 0; at < LENGTH; at++) {
-            var layers =
-                    LineUpFrame.layers(project, at, FRAME, (_, number) -> new Picture.Pixels(pictures.get(number)));
+            var layers = LineUpFrame.layers(project, at, FRAME, ref -> new Picture.Pixels(pictures.get(ref)));
             FrameRaster frame = Compositor.compose(layers, project.frame().background(), FRAME, Rows.ALONE);
             int count = 0;
             for (int argb : frame.argb()) {

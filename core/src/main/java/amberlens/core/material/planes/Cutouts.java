@@ -7,11 +7,10 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * The pictures that a picture in planes is cut into. They are asked for by number, as the frames of footage are: 0 is the whole picture as
- * it is, 1 its ground with what is filled behind the planes, and then come the planes, the furthest first.
+ * The pictures that a picture in planes is cut into, by number: 1 is its ground with what is filled behind the planes, and then come the
+ * planes, the furthest first.
  */
 public final class Cutouts {
-    public static final int WHOLE = 0;
     public static final int GROUND = 1;
 
     private Cutouts() {}
@@ -28,9 +27,9 @@ public final class Cutouts {
         return GROUND + 1 + place;
     }
 
-    /** The number of the nearest plane's picture; that of the whole where there are none. */
+    /** The number of the nearest plane's picture; 0 where there are none. */
     public static int last(List<Plane> planes) {
-        return planes.isEmpty() ? WHOLE : ofPlane(planes.size() - 1);
+        return planes.isEmpty() ? 0 : ofPlane(planes.size() - 1);
     }
 
     /** The part of the picture that holds all of a plane with its soft edge. */

@@ -96,20 +96,4 @@ public record DrawnWindow(boolean tall, int level, int column, int row) {
                         Math.min(2 * stepAcross(), picture.width() - left),
                         Math.min(2 * stepDown(), picture.height() - top)));
     }
-
-    /** It as the number of a picture that is asked for, below 0: what a drawing has instead of frames. */
-    public int number() {
-        return -1 - (((tall ? FINEST + 1 + level : level) * MOST + row) * MOST + column);
-    }
-
-    /** The window of such a number; empty for any other. */
-    public static Optional<DrawnWindow> of(int number) {
-        if (number >= 0) {
-            return Optional.empty();
-        }
-        int code = -1 - number;
-        int levels = code / MOST / MOST;
-        boolean tall = levels > FINEST;
-        return Optional.of(new DrawnWindow(tall, tall ? levels - FINEST - 1 : levels, code % MOST, code / MOST % MOST));
-    }
 }

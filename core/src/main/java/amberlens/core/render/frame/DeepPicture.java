@@ -24,15 +24,18 @@ record DeepPicture(Size size, Pyramid ground, List<Cut> planes) {
     /** A plane and its pixels, which begin somewhere in the picture. */
     record Cut(Plane plane, Pyramid pixels, PictureArea area) {}
 
-    /** Empty while they are not all there. */
+    /** Empty while they are not all there, and where a picture lies in no planes. */
     static Optional<DeepPicture> of(Media media, LineUpFrame.Pictures pictures) {
-        if (!(pictures.of(media, Cutouts.GROUND) instanceof Picture.Pixels ground)) {
+        if (media.planes().isEmpty()) {
+            return Optional.empty();
+        }
+        if (!(pictures.of(new PictureRef.CutOut(media, Cutouts.GROUND)) instanceof Picture.Pixels ground)) {
             return Optional.empty();
         }
         List<Cut> cuts = new ArrayList<>();
         List<Plane> planes = Cutouts.inOrder(media.planes());
         for (int i = 0; i < planes.size(); i++) {
-            if (!(pictures.of(media, Cutouts.ofPlane(i)) instanceof Picture.Pixels pixels)) {
+            if (!(pictures.of(new PictureRef.CutOut(media, Cutouts.ofPlane(i))) instanceof Picture.Pixels pixels)) {
                 return Optional.empty();
             }
             cuts.add(new Cut(planes.get(i), pixels.pyramid(), Cutouts.area(planes.get(i), media.size())));

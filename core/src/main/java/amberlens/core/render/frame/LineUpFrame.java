@@ -13,14 +13,16 @@ import amberlens.core.material.layering.BlendMode;
 import amberlens.core.material.layering.Fade;
 import amberlens.core.material.look.AppliedLooks;
 import amberlens.core.model.project.LineUp;
-import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.pose.Pose;
 import amberlens.core.pixels.sampling.Pyramid;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.SequencedMap;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
@@ -28,14 +30,12 @@ import org.jspecify.annotations.Nullable;
 public final class LineUpFrame {
     /** Where the pictures of media come from. */
     public interface Pictures {
-        /**
-         * The picture, or null while there is none; then it is left out.
-         *
-         * @param frame of footage; 0 for a still picture, and for what is made of one its number by {@link
-         *     amberlens.core.material.planes.Cutouts} or {@link amberlens.core.pixels.drawing.DrawnWindow}
-         */
+        /** The picture, or null while there is none; then it is left out. */
         @Nullable
-        Picture of(Media media, int frame);
+        Picture of(PictureRef ref);
+
+        /** Told before a frame is put together what it reads, so that all of it can be kept until the next frame. */
+        default void reads(Collection<PictureRef> refs) {}
     }
 
     private final Project project;
@@ -82,7 +82,20 @@ public final class LineUpFrame {
                 .toList();
     }
 
+    /** What the shots that are seen in a frame read, the lowest first: all that has to be there for it. */
+    public static SequencedMap<Shot, List<PictureRef>> reads(Project project, double frame) {
+        var reads = new LinkedHashMap<Shot, List<PictureRef>>();
+        for (Shot shot : LineUp.at(project, (int) Math.floor(frame))) {
+            if (!project.isRig(shot)) {
+                reads.put(shot, ShotSeen.reads(project, shot, frame - shot.start()));
+            }
+        }
+        return reads;
+    }
+
     private List<Seen> at(double frame) {
+        pictures.reads(
+                reads(project, frame).values().stream().flatMap(List::stream).toList());
         List<Seen> seen = new ArrayList<>();
         List<Shot> shots = LineUp.at(project, (int) Math.floor(frame));
         for (int i = 0; i < shots.size(); i++) {

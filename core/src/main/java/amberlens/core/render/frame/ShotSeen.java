@@ -44,20 +44,24 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
     Optional<Seen> seen(double at, boolean lowest, double shown, UnaryOperator<Seen> passing) {
         Media media = project.mediaOf(shot);
         SourceFrames source = project.sourceFrames(shot, at);
-        Picture picture = pictures.of(media, source.first());
+        Optional<DeepPicture> deep = isDeep(project, shot, at) ? DeepPicture.of(media, pictures) : Optional.empty();
+        Picture picture = deep.isPresent() && !blurs(project, shot)
+                ? new Picture.Pixels(deep.get().ground())
+                : pictures.of(PictureRef.of(media, source.first()));
         if (picture == null) {
             return Optional.empty();
         }
-        Picture second = source.part() > 0 ? pictures.of(media, source.second()) : null;
+        Picture second = source.part() > 0 ? pictures.of(PictureRef.of(media, source.second())) : null;
         List<Seen> instants = new ArrayList<>();
         boolean visible = false;
         for (double moment : moments(at)) {
             Pose pose = pose(moment);
             AppliedLooks looks = AppliedLooks.of(shot.looks(), shot.camera(), moment);
-            Seen placed = placed(picture, pose, looks, moment);
+            Seen placed = placed(picture, deep, pose, looks, moment);
             visible |= isVisible(placed);
-            Seen shownPicture =
-                    second == null ? placed : new Seen.Mix(placed, placed(second, pose, looks, moment), source.part());
+            Seen shownPicture = second == null
+                    ? placed
+                    : new Seen.Mix(placed, placed(second, deep, pose, looks, moment), source.part());
             instants.add(dressing(looks, picture.size(), pose).of(shownPicture));
         }
         List<Seen> parts = new ArrayList<>();
@@ -78,6 +82,40 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
         Seen light = passing.apply(parts.size() == 1 ? parts.getFirst() : new Seen.Group(parts, 1, BlendMode.NORMAL));
         boolean plain = opacity == 1 && blend == BlendMode.NORMAL;
         return Optional.of(plain ? light : new Seen.Group(List.of(light), opacity, blend));
+    }
+
+    /** What a shot reads in one of its frames: not the whole of a picture of which only planes are seen. */
+    static List<PictureRef> reads(Project project, Shot shot, double at) {
+        Media media = project.mediaOf(shot);
+        if (!media.hasPixels()) {
+            return List.of();
+        }
+        List<PictureRef> reads = new ArrayList<>();
+        boolean deep = isDeep(project, shot, at);
+        if (deep) {
+            reads.addAll(PictureRef.cutOuts(media));
+        }
+        if (!deep || blurs(project, shot)) {
+            SourceFrames source = project.sourceFrames(shot, at);
+            reads.add(PictureRef.of(media, source.first()));
+            if (source.part() > 0) {
+                reads.add(PictureRef.of(media, source.second()));
+            }
+        }
+        return reads;
+    }
+
+    private static boolean isDeep(Project project, Shot shot, double at) {
+        return !project.mediaOf(shot).planes().isEmpty() && project.parallax(shot, at) != 0;
+    }
+
+    /** Whether the picture as it is may stand blurred behind itself. */
+    private static boolean blurs(Project project, Shot shot) {
+        return switch (shot.settings().backdrop()) {
+            case Backdrop.Blurred _ -> true;
+            case Backdrop.Below _ -> project.frame().blurred();
+            default -> false;
+        };
     }
 
     /** The blurred picture behind a shot has its tones, and whatever stands there its vignettes. */
@@ -122,9 +160,9 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
                 : Optional.empty();
     }
 
-    private Seen placed(Picture picture, Pose pose, AppliedLooks looks, double at) {
+    private Seen placed(Picture picture, Optional<DeepPicture> deep, Pose pose, AppliedLooks looks, double at) {
         return switch (picture) {
-            case Picture.Pixels pixels -> pixels(pixels.pyramid(), pose, looks, at);
+            case Picture.Pixels pixels -> pixels(pixels.pyramid(), deep, pose, looks, at);
             case Picture.Letters letters ->
                 dressing(looks, letters.size(), pose)
                         .lettered(LineUpFrame.written(
@@ -133,21 +171,18 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
     }
 
     /** A picture, in planes where it lies in some. */
-    private Seen pixels(Pyramid picture, Pose pose, AppliedLooks looks, double at) {
-        double strength = project.parallax(shot, at);
-        Optional<DeepPicture> planes =
-                strength == 0 ? Optional.empty() : DeepPicture.of(project.mediaOf(shot), pictures);
-        return planes.<Seen>map(deep -> {
+    private Seen pixels(Pyramid picture, Optional<DeepPicture> deep, Pose pose, AppliedLooks looks, double at) {
+        return deep.<Seen>map(planes -> {
                     Size frame = project.frameSize();
                     Mirror mirror = shot.settings().mirror();
-                    return deep.over(
-                            layer(deep.ground(), pose, looks, at),
+                    return planes.over(
+                            layer(planes.ground(), pose, looks, at),
                             Parallax.of(
-                                    LineUpFrame.toOutput(deep.size(), pose, mirror, frame, frame),
-                                    deep.size(),
+                                    LineUpFrame.toOutput(planes.size(), pose, mirror, frame, frame),
+                                    planes.size(),
                                     frame,
-                                    strength),
-                            LineUpFrame.toOutput(deep.size(), pose, mirror, frame, output),
+                                    project.parallax(shot, at)),
+                            LineUpFrame.toOutput(planes.size(), pose, mirror, frame, output),
                             looks.left());
                 })
                 .orElseGet(() -> finer(layer(picture, pose, looks, at)));
@@ -167,7 +202,7 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
     private Optional<Pyramid> drawn(Media media, DrawnWindow window) {
         Size part = window.area(media.size()).size();
         Size wanted = new Size(part.width() * window.times(), part.height() * window.times());
-        return pictures.of(media, window.number()) instanceof Picture.Pixels pixels
+        return pictures.of(new PictureRef.DrawnPart(media, window)) instanceof Picture.Pixels pixels
                         && pixels.size().equals(wanted)
                 ? Optional.of(pixels.pyramid())
                 : Optional.empty();

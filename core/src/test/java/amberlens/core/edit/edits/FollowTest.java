@@ -299,7 +299,7 @@ class FollowTest {
         DepthProperty<Double> pitch = Properties.PITCH;
         CameraTrack camera = CameraTrack.still(leaning).with(pitch, Channel.constant(pitch.kind(), 10.0));
         assertThatThrownBy(() -> follow(project(camera, track), new FollowWish(CENTRE, 0, 0, false)))
-                .hasMessageContaining("leans");
+                .hasMessageContaining("pitch");
         assertThatThrownBy(() -> new FollowWish(CENTRE, 1.2, 0, false)).isInstanceOf(IllegalArgumentException.class);
     }
 

@@ -155,7 +155,7 @@ class SteadyTest {
     @Test
     void what_leans_or_is_stretched_is_left_alone_with_a_reason() {
         CameraTrack leaning = filling().with(Properties.PITCH, Channel.constant(Properties.PITCH.kind(), 10.0));
-        assertThatThrownBy(() -> steady(project(leaning))).hasMessageContaining("leans");
+        assertThatThrownBy(() -> steady(project(leaning))).hasMessageContaining("pitch");
         CameraTrack wide = filling().withScale(Channel.constant(ValueKinds.SCALE, new Scale(120, 100)));
         assertThatThrownBy(() -> steady(project(wide))).hasMessageContaining("stretched");
     }

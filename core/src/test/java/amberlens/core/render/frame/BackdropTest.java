@@ -42,7 +42,7 @@ class BackdropTest {
                 .withMedia(List.of(Media.photo("m1", "/bed.png", PICTURE)))
                 .withShots(List.of(shot.withSettings(shot.settings().withBackdrop(backdrop))));
         Pyramid picture = picture();
-        var layers = LineUpFrame.layers(project, 0, FRAME, (_, _) -> new Picture.Pixels(picture));
+        var layers = LineUpFrame.layers(project, 0, FRAME, _ -> new Picture.Pixels(picture));
         return Compositor.compose(layers, project.frame().background(), FRAME, ROWS)
                 .argb();
     }

@@ -50,7 +50,7 @@ class DegenerateViewsTest {
         Shot shot = project.shots().getFirst();
         assertThat(ShotCheck.of(project, shot).enlargement().percent()).isPositive();
         FrameRaster raster = Compositor.compose(
-                LineUpFrame.layers(project, 1, FRAME, (_, _) -> new Picture.Pixels(GREY)), GROUND, FRAME, Rows.ALONE);
+                LineUpFrame.layers(project, 1, FRAME, _ -> new Picture.Pixels(GREY)), GROUND, FRAME, Rows.ALONE);
         return TestPictures.ofMagenta(raster, FRAME);
     }
 

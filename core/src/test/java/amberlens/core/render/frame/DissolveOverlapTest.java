@@ -53,10 +53,7 @@ class DissolveOverlapTest {
     private static boolean showsGround(Project project, int frame) {
         var picture = TestPictures.pyramid(PICTURE, (_, _) -> 0.5);
         FrameRaster raster = Compositor.compose(
-                LineUpFrame.layers(project, frame, FRAME, (_, _) -> new Picture.Pixels(picture)),
-                GROUND,
-                FRAME,
-                Rows.ALONE);
+                LineUpFrame.layers(project, frame, FRAME, _ -> new Picture.Pixels(picture)), GROUND, FRAME, Rows.ALONE);
         return TestPictures.ofMagenta(raster, FRAME) > 0;
     }
 

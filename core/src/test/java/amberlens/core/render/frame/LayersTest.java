@@ -41,7 +41,7 @@ class LayersTest {
             .withMedia(List.of(Media.photo("a", "a.png", FRAME), Media.photo("b", "b.png", FRAME)));
 
     private static final LineUpFrame.Pictures PICTURES =
-            (media, _) -> new Picture.Pixels(Pyramid.plain(media.id().equals("a") ? LOWER : UPPER));
+            ref -> new Picture.Pixels(Pyramid.plain(ref.media().id().equals("a") ? LOWER : UPPER));
 
     private static Shot shot(String id, String media, int track, int start, int length) {
         return new Shot(
@@ -179,7 +179,10 @@ class LayersTest {
                 .withShots(List.of(new Shot("s1", "Film", "f", 1, 0, 30, true, camera, Extras.NONE)
                         .withSource(new Source(0, Source.Conversion.BLEND, false))));
         var seen = LineUpFrame.layers(
-                project, 1, FRAME, (_, frame) -> new Picture.Pixels(Pyramid.plain(frame == 0 ? LOWER : UPPER)));
+                project,
+                1,
+                FRAME,
+                ref -> new Picture.Pixels(Pyramid.plain(ref.equals(PictureRef.of(ref.media(), 0)) ? LOWER : UPPER)));
         int rgb = Compositor.compose(seen, Colour.BLACK, FRAME, Rows.ALONE).rgb(8, 4);
         assertMixed(rgb, 0.4);
     }

@@ -63,7 +63,7 @@ class LooksRenderingTest {
     private static FrameRaster frame(Project project, double at, DoubleBinaryOperator light) {
         Pyramid picture = TestPictures.pyramid(PICTURE, light);
         return Compositor.compose(
-                LineUpFrame.layers(project, at, FRAME, (_, _) -> new Picture.Pixels(picture)),
+                LineUpFrame.layers(project, at, FRAME, _ -> new Picture.Pixels(picture)),
                 Colour.BLACK,
                 FRAME,
                 Rows.ALONE);
@@ -241,7 +241,7 @@ class LooksRenderingTest {
         var size = new Size(70, 40);
         Pyramid picture = TestPictures.pyramid(PICTURE, light);
         FrameRaster part = Compositor.compose(
-                LineUpFrame.layers(project, 0, FRAME, 1, 90, 50, (_, _) -> new Picture.Pixels(picture)),
+                LineUpFrame.layers(project, 0, FRAME, 1, 90, 50, _ -> new Picture.Pixels(picture)),
                 Colour.BLACK,
                 size,
                 Rows.ALONE);

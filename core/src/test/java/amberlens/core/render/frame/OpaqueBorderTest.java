@@ -52,7 +52,7 @@ class OpaqueBorderTest {
                 .withMedia(List.of(Media.photo("m1", "cut-out.png", size)))
                 .withShots(List.of(new Shot("s1", "Cut-out", "m1", 1, 0, 5, true, camera, Extras.NONE)));
         project = SettingsEdits.judgeOpaque("s1", bounds).apply(project);
-        var seen = LineUpFrame.layers(project, 0, FRAME, (_, _) -> new Picture.Pixels(picture));
+        var seen = LineUpFrame.layers(project, 0, FRAME, _ -> new Picture.Pixels(picture));
         FrameRaster frame = Compositor.compose(seen, project.frame().background(), FRAME, Rows.ALONE);
         assertThat(frame.argb()).containsOnly(0xFFFFFFFF);
     }

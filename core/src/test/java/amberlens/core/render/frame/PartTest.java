@@ -46,12 +46,12 @@ class PartTest {
                 .withShots(List.of(new Shot("s1", "Bed", "m1", 1, 0, 5, true, camera, Extras.NONE)));
         Size output = new Size(640, 360);
         var whole = Compositor.compose(
-                LineUpFrame.layers(project, 0, output, (_, _) -> new Picture.Pixels(picture)),
+                LineUpFrame.layers(project, 0, output, _ -> new Picture.Pixels(picture)),
                 Colour.BLACK,
                 output,
                 Rows.ALONE);
         var part = Compositor.compose(
-                LineUpFrame.layers(project, 0, output, 64, 200, 90, (_, _) -> new Picture.Pixels(picture)),
+                LineUpFrame.layers(project, 0, output, 64, 200, 90, _ -> new Picture.Pixels(picture)),
                 Colour.BLACK,
                 new Size(120, 80),
                 Rows.ALONE);

@@ -52,10 +52,7 @@ class RigCutsTest {
     private static long ground(Project project) {
         var picture = TestPictures.pyramid(PICTURE, (_, _) -> 0.5);
         FrameRaster raster = Compositor.compose(
-                LineUpFrame.layers(project, 0, FRAME, (_, _) -> new Picture.Pixels(picture)),
-                GROUND,
-                FRAME,
-                Rows.ALONE);
+                LineUpFrame.layers(project, 0, FRAME, _ -> new Picture.Pixels(picture)), GROUND, FRAME, Rows.ALONE);
         return TestPictures.ofMagenta(raster, FRAME);
     }
 

@@ -56,7 +56,7 @@ class ShutterTest {
 
     private static double[] middleRow(Project project, int frame) {
         FrameRaster raster = Compositor.compose(
-                LineUpFrame.layers(project, frame, FRAME, (_, _) -> new Picture.Pixels(DISC)),
+                LineUpFrame.layers(project, frame, FRAME, _ -> new Picture.Pixels(DISC)),
                 Colour.BLACK,
                 FRAME,
                 Rows.ALONE);

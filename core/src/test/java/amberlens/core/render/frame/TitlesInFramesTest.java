@@ -63,7 +63,7 @@ class TitlesInFramesTest {
     }
 
     private static FrameRaster frame(Project project, double at, Size output) {
-        LineUpFrame.Pictures none = (media, _) -> Picture.without(media).orElse(null);
+        LineUpFrame.Pictures none = ref -> Picture.without(ref.media()).orElse(null);
         return Compositor.compose(
                 LineUpFrame.layers(project, at, output, none), project.frame().background(), output, Rows.ALONE);
     }

@@ -8,6 +8,7 @@ import amberlens.core.judge.seal.SealWay;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.Framings;
 import amberlens.core.render.frame.Picture;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.desk.actions.Action.Menu;
 import amberlens.desktop.desk.actions.Actions;
 import amberlens.desktop.desk.actions.Needs;
@@ -183,7 +184,8 @@ public final class EdgeActions {
             desk.document().apply(SettingsEdits.judgeWhole(shot.id()));
             return;
         }
-        Picture picture = services.ready().of(desk.document().project().mediaOf(shot), 0);
+        Picture picture =
+                services.ready().of(PictureRef.of(desk.document().project().mediaOf(shot), 0));
         if (!(picture instanceof Picture.Pixels pixels)) {
             desk.say("The picture is still loading. Try again in a moment.");
             return;

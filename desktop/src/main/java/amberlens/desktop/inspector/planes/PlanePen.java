@@ -4,6 +4,7 @@ import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Shot;
 import amberlens.core.pixels.sampling.Pyramid;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.PlaneTools;
 import amberlens.desktop.desk.state.Tools.Tool;
@@ -11,7 +12,6 @@ import amberlens.desktop.kit.style.Gesture;
 import amberlens.desktop.work.background.Round;
 import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
-import amberlens.media.pixels.PixelKey;
 import amberlens.media.planes.Outlines;
 import amberlens.media.planes.SmartEdge;
 import java.util.ArrayList;
@@ -171,7 +171,8 @@ public final class PlanePen {
         int number = ++newest;
         tools().setLooking(true);
         var look = Work.<Boolean>watched(
-                work -> lookIn(services.cache().request(PixelKey.of(media, 0)).get(), media, source, work),
+                work -> lookIn(
+                        services.cache().request(new PictureRef.Whole(media)).get(), media, source, work),
                 _ -> {},
                 _ -> desk.say("No contours were found in this picture. The outline is straight from point to point."));
         looking.startOnly(look.atEnd(() -> {

@@ -6,6 +6,7 @@ import amberlens.core.material.planes.Fill;
 import amberlens.core.material.planes.Plane;
 import amberlens.core.material.planes.PlaneReport;
 import amberlens.core.model.project.Shot;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.desk.actions.Actions;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Choices;
@@ -13,7 +14,6 @@ import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.kit.style.FormRows;
 import amberlens.desktop.kit.style.NumberField;
 import amberlens.desktop.work.services.Services;
-import amberlens.media.pixels.PixelKey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -260,7 +260,7 @@ public final class PlanesForm extends VBox {
 
     /** Why the picture cannot be cut here, if it cannot. */
     private Optional<String> problem(Shot shot) {
-        PixelKey ground = PixelKey.of(PlaneCuts.media(desk, shot), Cutouts.GROUND);
+        PictureRef ground = new PictureRef.CutOut(PlaneCuts.media(desk, shot), Cutouts.GROUND);
         return services.cache().problem(ground).map(why -> "Shown as one plane: " + why.getMessage());
     }
 

@@ -6,6 +6,7 @@ import amberlens.core.base.geometry.Size;
 import amberlens.core.model.project.LineUp;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.pose.Pose;
+import amberlens.core.render.frame.LineUpFrame;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Tools;
 import amberlens.desktop.kit.style.Brush;
@@ -13,6 +14,7 @@ import amberlens.desktop.kit.style.Fonts;
 import amberlens.desktop.kit.style.Palette;
 import amberlens.desktop.picture.path.PathGrip;
 import amberlens.desktop.work.services.Services;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
@@ -132,20 +134,18 @@ final class LensMarks {
         pen.strokeLine(a.x(), a.y(), b.x(), b.y());
     }
 
+    /** Whether something that the shot shows now has not been read yet. */
+    private boolean isAwaited(Shot shot) {
+        return LineUpFrame.reads(desk.document().project(), desk.cursor().playhead())
+                .getOrDefault(shot, List.of())
+                .stream()
+                .anyMatch(ref -> services.ready().of(ref) == null);
+    }
+
     void notice(GraphicsContext pen) {
         Optional<Shot> shot =
                 LineUp.topAt(desk.document().project(), desk.cursor().playhead());
-        String notice = shot.filter(found -> !desk.document().project().isRig(found)
-                        && services.ready()
-                                        .of(
-                                                desk.document().project().mediaOf(found),
-                                                desk.document()
-                                                        .project()
-                                                        .sourceFrames(
-                                                                found,
-                                                                desk.cursor().playhead() - found.start())
-                                                        .first())
-                                == null)
+        String notice = shot.filter(this::isAwaited)
                 .map(desk.document().project()::mediaOf)
                 .map(media -> services.ready().problem(media).isPresent()
                         ? "Picture missing: " + media.fileName()

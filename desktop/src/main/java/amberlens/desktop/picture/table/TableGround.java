@@ -13,6 +13,7 @@ import amberlens.core.model.project.Shot;
 import amberlens.core.motion.pose.Pose;
 import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Palette;
 import amberlens.desktop.kit.style.Pictures;
@@ -62,7 +63,7 @@ final class TableGround {
             double height,
             double scale) {
         var size = new Size((int) Math.max(1, width), (int) Math.max(1, height));
-        Picture shown = services.ready().of(media, frame);
+        Picture shown = services.ready().of(PictureRef.of(media, frame));
         var ground = new Ground(media, mirror, view, Pictures.onDevice(size, scale), scale, shown);
         if (shown != null && !ground.equals(asked)) {
             asked = ground;

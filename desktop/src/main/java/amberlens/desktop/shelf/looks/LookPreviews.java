@@ -41,7 +41,7 @@ final class LookPreviews {
         Work.Compute<Image> made = () -> {
             Project dressed = LookEdits.add(Set.of(shot.id()), set).apply(project.only(shot));
             int frame = shot.start() + (int) Math.round(at * shot.lastFrame());
-            var seen = LineUpFrame.layers(dressed, frame, SIZE, 1, (_, _) -> picture);
+            var seen = LineUpFrame.layers(dressed, frame, SIZE, 1, _ -> picture);
             return Pictures.image(Compositor.compose(seen, project.frame().background(), SIZE, Rows.ALONE));
         };
         round.start(Work.of(made, receiver, _ -> {})); // a card without a picture says enough

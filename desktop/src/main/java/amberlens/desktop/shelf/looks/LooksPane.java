@@ -9,6 +9,7 @@ import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.property.Group;
 import amberlens.core.render.frame.Picture;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Hint;
 import amberlens.desktop.work.services.KeptFiles;
@@ -187,7 +188,7 @@ public final class LooksPane extends BorderPane {
         }
         Project project = desk.document().project();
         Shot shot = desk.cursor().selectedShot().orElse(null);
-        Picture picture = shot == null ? null : services.ready().of(project.mediaOf(shot), 0);
+        Picture picture = shot == null ? null : services.ready().of(PictureRef.of(project.mediaOf(shot), 0));
         if (shot == previewed && Objects.equals(picture, previewedOn)) {
             return;
         }

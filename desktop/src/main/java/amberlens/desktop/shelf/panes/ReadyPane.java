@@ -10,6 +10,7 @@ import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.render.frame.Picture;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Tools.Tool;
 import amberlens.desktop.kit.style.Hint;
@@ -258,8 +259,8 @@ final class ReadyPane extends BorderPane {
         }
         showSuitable();
         Optional<Shot> shot = desk.cursor().selectedShot();
-        Picture picture = shot.map(
-                        found -> services.ready().of(desk.document().project().mediaOf(found), 0))
+        Picture picture = shot.map(found -> services.ready()
+                        .of(PictureRef.of(desk.document().project().mediaOf(found), 0)))
                 .orElse(null);
         if (shot.isEmpty() || picture == null) {
             if (previewed.isPresent()) {

@@ -1,17 +1,16 @@
 package amberlens.desktop.shell.shooting;
 
 import amberlens.core.base.geometry.Size;
-import amberlens.core.material.planes.Cutouts;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Project;
 import amberlens.core.render.frame.FrameRaster;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.shell.app.AmberLens;
 import amberlens.desktop.shell.app.Bench;
 import amberlens.desktop.time.hearing.Listening;
 import amberlens.files.FileWords;
 import amberlens.files.Folders;
 import amberlens.media.film.StillFile;
-import amberlens.media.pixels.PixelKey;
 import amberlens.project.ProjectFile;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -23,7 +22,6 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -134,8 +132,7 @@ public final class Shooting {
     private static void whenPicturesAreThere(Bench bench, Runnable then) {
         var all = bench.desk().document().project().media().stream()
                 .filter(media -> media.hasPixels())
-                .flatMap(media -> IntStream.rangeClosed(0, Cutouts.last(media.planes()))
-                        .mapToObj(number -> PixelKey.of(media, number)))
+                .flatMap(media -> Stream.concat(Stream.of(PictureRef.of(media, 0)), PictureRef.cutOuts(media).stream()))
                 .map(bench.services().cache()::request)
                 .toArray(CompletableFuture[]::new);
         bench.services().background().whenEnded(CompletableFuture.allOf(all), then);

@@ -2,9 +2,9 @@ package amberlens.desktop.work.pictures;
 
 import amberlens.core.model.project.Media;
 import amberlens.core.pixels.sampling.Pyramid;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.work.background.Background;
 import amberlens.media.pixels.PixelCache;
-import amberlens.media.pixels.PixelKey;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.BooleanSupplier;
@@ -25,7 +25,9 @@ final class FootageAhead {
     private final Runnable onArrival;
     private int wanted;
     private boolean busy;
-    private @Nullable Pyramid last;
+
+    /** The frame that was shown last, as long as it is not given up; −1 before the first. */
+    private int last = -1;
 
     FootageAhead(Media media, PixelCache cache, Background background, BooleanSupplier playing, Runnable onArrival) {
         this.media = media;
@@ -38,10 +40,17 @@ final class FootageAhead {
     @Nullable
     Pyramid at(int frame) {
         wanted = frame;
-        Optional<Pyramid> ready = cache.ready(PixelKey.of(media, frame));
-        ready.ifPresent(pixels -> last = pixels);
+        Optional<Pyramid> ready = cache.ready(frameAt(frame));
         decodeNext();
-        return ready.orElse(last);
+        if (ready.isPresent()) {
+            last = frame;
+            return ready.get();
+        }
+        return last < 0 ? null : cache.ready(frameAt(last)).orElse(null);
+    }
+
+    private PictureRef frameAt(int frame) {
+        return PictureRef.of(media, frame);
     }
 
     private void decodeNext() {
@@ -49,7 +58,7 @@ final class FootageAhead {
                 ? Math.min(wanted + AHEAD, media.footage().orElseThrow().last())
                 : wanted;
         for (int frame = wanted; frame <= end && !busy; frame++) {
-            if (cache.ready(PixelKey.of(media, frame)).isEmpty()) {
+            if (cache.ready(frameAt(frame)).isEmpty()) {
                 decode(frame);
             }
         }
@@ -57,7 +66,7 @@ final class FootageAhead {
 
     private void decode(int frame) {
         busy = true;
-        CompletableFuture<Pyramid> decoded = cache.request(PixelKey.of(media, frame));
+        CompletableFuture<Pyramid> decoded = cache.request(frameAt(frame));
         background.whenEnded(decoded, () -> {
             busy = false;
             if (decoded.isCompletedExceptionally() || frame == wanted || !playing.getAsBoolean()) {

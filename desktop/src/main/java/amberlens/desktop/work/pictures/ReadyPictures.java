@@ -5,9 +5,10 @@ import amberlens.core.model.project.Media;
 import amberlens.core.pixels.sampling.Pyramid;
 import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.work.background.Background;
 import amberlens.media.pixels.PixelCache;
-import amberlens.media.pixels.PixelKey;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -25,7 +26,7 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
     private final Background background;
     private final BooleanSupplier playing;
     private final Runnable onArrival;
-    private final Set<PixelKey> expected = new HashSet<>();
+    private final Set<PictureRef> expected = new HashSet<>();
     private final Map<Media, FootageAhead> footage = new HashMap<>();
 
     /**
@@ -39,30 +40,36 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
     }
 
     @Override
-    public @Nullable Picture of(Media media, int frame) {
+    public @Nullable Picture of(PictureRef ref) {
+        Media media = ref.media();
         if (!media.hasPixels()) {
             return Picture.without(media).orElse(null);
         }
-        Pyramid pixels = problem(media).isPresent() ? null : pixels(media, frame);
+        Pyramid pixels = problem(media).isPresent() ? null : pixels(ref);
         return pixels == null ? null : new Picture.Pixels(pixels);
     }
 
-    private @Nullable Pyramid pixels(Media media, int frame) {
-        if (media.moves()) {
+    /** What a frame reads stays while it is looked at. */
+    @Override
+    public void reads(Collection<PictureRef> refs) {
+        cache.pin(this, refs);
+    }
+
+    private @Nullable Pyramid pixels(PictureRef ref) {
+        if (ref instanceof PictureRef.FootageFrame(Media media, int frame)) {
             return footage.computeIfAbsent(
                             media, found -> new FootageAhead(found, cache, background, playing, onArrival))
                     .at(frame);
         }
-        PixelKey key = PixelKey.of(media, frame);
-        Optional<Pyramid> ready = cache.ready(key);
-        if (ready.isEmpty() && cache.problem(key).isEmpty() && expected.add(key)) {
-            background.whenEnded(cache.request(key), () -> arrived(key));
+        Optional<Pyramid> ready = cache.ready(ref);
+        if (ready.isEmpty() && cache.problem(ref).isEmpty() && expected.add(ref)) {
+            background.whenEnded(cache.request(ref), () -> arrived(ref));
         }
         return ready.orElse(null);
     }
 
-    private void arrived(PixelKey key) {
-        expected.remove(key);
+    private void arrived(PictureRef ref) {
+        expected.remove(ref);
         onArrival.run();
     }
 

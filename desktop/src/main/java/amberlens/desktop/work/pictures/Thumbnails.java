@@ -14,11 +14,11 @@ import amberlens.core.render.frame.Compositor;
 import amberlens.core.render.frame.FrameRaster;
 import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.kit.style.Pictures;
 import amberlens.desktop.work.background.Background;
 import amberlens.desktop.work.background.Work;
 import amberlens.media.pixels.PixelCache;
-import amberlens.media.pixels.PixelKey;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -104,7 +104,7 @@ public final class Thumbnails {
         if (image == null && underWay.add(wanted)) {
             CompletableFuture<Picture> picture = Picture.without(media)
                     .map(CompletableFuture::completedFuture)
-                    .orElseGet(() -> pictures.request(PixelKey.of(media, wanted.frameOfMedia))
+                    .orElseGet(() -> pictures.request(PictureRef.of(media, wanted.frameOfMedia))
                             .thenApply(Picture.Pixels::new));
             background.whenEnded(picture, () -> make(wanted, picture));
         }

@@ -23,7 +23,6 @@ import amberlens.desktop.work.tracking.SubjectTracks;
 import amberlens.media.WorkPool;
 import amberlens.media.film.StillFile;
 import amberlens.media.pixels.PixelCache;
-import amberlens.media.pixels.PixelKey;
 import amberlens.project.safe.EarlierVersions;
 import amberlens.project.safe.Safe;
 import java.nio.file.Path;
@@ -134,8 +133,8 @@ public final class Services implements AutoCloseable {
     /** A small picture of a frame, as far as its pixels are available. */
     private byte @Nullable [] picture(Project project, int frame) {
         Size size = project.frameSize().fittedInto(PICTURE_SIZE, PICTURE_SIZE);
-        var layers = LineUpFrame.layers(project, frame, size, (media, of) -> Picture.without(media)
-                .or(() -> cache.ready(PixelKey.of(media, of)).map(Picture.Pixels::new))
+        var layers = LineUpFrame.layers(project, frame, size, ref -> Picture.without(ref.media())
+                .or(() -> cache.ready(ref).map(Picture.Pixels::new))
                 .orElse(null));
         return layers.isEmpty()
                 ? null

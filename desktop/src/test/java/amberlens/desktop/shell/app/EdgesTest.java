@@ -28,6 +28,7 @@ import amberlens.core.motion.curve.Leg;
 import amberlens.core.motion.curve.ValueKinds;
 import amberlens.core.motion.pose.Pose;
 import amberlens.core.motion.property.Properties;
+import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.desk.state.Tools;
 import amberlens.desktop.picture.lens.LensProbe;
 import amberlens.desktop.picture.table.TableProbe;
@@ -428,7 +429,10 @@ class EdgesTest extends BenchInteraction {
         assertThat(shot().settings().backdrop()).isEqualTo(Backdrop.BLURRED);
         waitUntil(
                 "the picture",
-                () -> bench.services().ready().of(project().media().getFirst(), 0) != null);
+                () -> bench.services()
+                                .ready()
+                                .of(PictureRef.of(project().media().getFirst(), 0))
+                        != null);
         onFx(() -> bench.actions().run("edges.opaque"));
         waitUntil("the bounds", () -> shot().settings().opaqueOnly());
         assertThat(project().media().getFirst().opaque()).isPresent();
