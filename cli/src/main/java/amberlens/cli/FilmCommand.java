@@ -47,7 +47,7 @@ final class FilmCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FOLDER", description = "Where the pictures are.")
     private Path folder = Path.of("");
 
-    @Option(names = "-o", required = true, paramLabel = "OUT", description = "The film; its ending tells the format.")
+    @Option(names = "-o", required = true, paramLabel = "OUT", description = "The film; its ending sets the format.")
     private Path output = Path.of("");
 
     @Option(
@@ -155,7 +155,7 @@ final class FilmCommand implements Callable<Integer> {
                 && !FilmRemark.in(output).equals(Optional.of(REMARK))) {
             throw new FileProblem(
                     output
-                            + " lies in the folder that the film is made of and was not made of it; it is not overwritten. Choose another name.");
+                            + " is in the source folder and is not a film made from it, so it is not overwritten. Choose another name.");
         }
     }
 

@@ -150,10 +150,10 @@ final class FollowCommand implements Callable<Integer> {
                 && point.x() <= media.size().width()
                 && point.y() <= media.size().height();
         if (!inside) {
-            throw new ParameterException(line, "--point lies in the footage, which is " + media.size());
+            throw new ParameterException(line, "--point must be inside the footage, which is " + media.size());
         }
         if (!(calm >= 0 && calm <= 100) || !(lead >= 0 && lead <= 100 * FollowWish.MOST_LEAD)) {
-            throw new ParameterException(line, "--calm goes from 0 to 100 and --lead from 0 to 30");
+            throw new ParameterException(line, "--calm is 0 to 100 and --lead 0 to 30");
         }
         if (around != null && !(around > 0)) {
             throw new ParameterException(line, "--around takes a number of pixels above 0");

@@ -49,7 +49,8 @@ final class InfoCommand implements Callable<Integer> {
     private void print(Path file) throws FileProblem {
         boolean heard = MediaProbe.isSound(file) || MediaProbe.isFilm(file);
         if (json && !heard) {
-            throw new FileProblem(file + ": --json tells of sounds; without it info tells of pictures and films.");
+            throw new FileProblem(
+                    file + ": --json is for sounds only; without it, info also describes pictures and films.");
         }
         if (beats || json || MediaProbe.isSound(file)) {
             new SoundText(spec.commandLine().getOut(), beats, json).print(file);

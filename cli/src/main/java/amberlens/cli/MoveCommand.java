@@ -21,7 +21,7 @@ import picocli.CommandLine.Parameters;
 @Command(
         name = "move",
         description = {
-            "Writes the move of a shot in a format that other programs know: where its picture lies in every frame. Legs that the format does"
+            "Writes the move of a shot in a format for other programs: where its picture is in every frame. Legs that the format does"
                     + " not know are sampled to within 0.1 px. Looks, fades and opacity are not part of a move.",
             "css: a web page; svg: an SVG animation; lottie: a Lottie animation; csv: pose and map of every frame; ffmpeg: a filter script;"
                     + " otio: an OpenTimelineIO timeline, of the whole line-up when no shot is named."

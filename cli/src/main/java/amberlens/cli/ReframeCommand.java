@@ -32,7 +32,7 @@ import picocli.CommandLine.Parameters;
         description = {
             "Finds framings of every shot for another shape of the frame and writes the project: as much of the picture as the shot shows, around"
                     + " its subject, or else its middle, and sealed. Shots that have framings of their own there keep them.",
-            "Exit code 3: no framings were found for a shot; there it goes on following its one move."
+            "Exit code 3: no framings were found for a shot; it keeps following its main move there."
         },
         mixinStandardHelpOptions = true)
 final class ReframeCommand implements Callable<Integer> {

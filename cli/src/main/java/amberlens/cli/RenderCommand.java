@@ -308,7 +308,7 @@ final class RenderCommand implements Callable<Integer> {
         return chosen.orElseThrow(() -> new ParameterException(
                 spec.commandLine(),
                 codec == null
-                        ? output + " has no ending that tells the format; end it in " + names(ExportFormat::ending)
+                        ? output + " has no ending that sets the format; end it in " + names(ExportFormat::ending)
                                 + " or give --codec"
                         : "--codec is one of " + names(ExportFormat::codec) + ", not " + codec));
     }

@@ -19,7 +19,7 @@ final class SizeArgument {
         int width = Integer.parseInt(match.group(1));
         int height = Integer.parseInt(match.group(2));
         if (width < 1 || height < 1 || width > FrameFormat.LARGEST || height > FrameFormat.LARGEST) {
-            throw new TypeConversionException("a size lies between 1x1 and 16384x16384, not \"" + text + "\"");
+            throw new TypeConversionException("a size is between 1x1 and 16384x16384, not \"" + text + "\"");
         }
         return new Size(width, height);
     }

@@ -65,7 +65,7 @@ final class PlaneMembers {
     private static Plane plane(JsonNode node) {
         JsonNode numbers = node.get("outline");
         if (numbers.size() % 2 == 1) {
-            throw new IllegalArgumentException("an outline says how far across and down each of its points is");
+            throw new IllegalArgumentException("an outline has an x and a y for each of its points");
         }
         List<PicturePoint> outline = new ArrayList<>();
         for (int i = 0; i < numbers.size(); i += 2) {

@@ -193,8 +193,8 @@ public final class LineUpOf {
         String name = event.clues().isEmpty()
                 ? event.name()
                 : NearbyFiles.fileName(event.clues().getFirst());
-        remarks.add(
-                event.name() + ": no file called \"" + name + "\" was found near " + file + "; the shot waits for it.");
+        remarks.add(event.name() + ": no file called \"" + name + "\" was found near " + file
+                + "; the shot is kept until you find it.");
         Path parent = file.toAbsolutePath().getParent();
         return missing(id, parent == null ? name : parent.resolve(safe(name)).toString(), event);
     }

@@ -206,7 +206,7 @@ public final class EditList {
         char kind = line.transition.charAt(0);
         if (kind == 'W') {
             remarks.add("Event " + line.number
-                    + " is a wipe, which is not known here; a dissolve of its length stands for it.");
+                    + " is a wipe, which is not known here; a dissolve of the same length replaces it.");
         }
         if (kind == 'K') {
             remarks.add("Event " + line.number + " is keyed over others, which is not known here; it is on track 2.");

@@ -144,7 +144,7 @@ public final class TimelineReader {
             String kind = transition.path("transition_type").asText(Timeline.DISSOLVE);
             if (!kind.equals(Timeline.DISSOLVE)) {
                 remarks.add("A transition of the kind \"" + kind
-                        + "\" is not known here; a dissolve of its length stands for it.");
+                        + "\" is not known here; a dissolve of the same length replaces it.");
             }
             before = frames(Otio.seconds(transition.path("in_offset")));
             int after = frames(Otio.seconds(transition.path("out_offset")));
@@ -301,7 +301,7 @@ public final class TimelineReader {
             double from = ours.path("from").asDouble(0);
             return Optional.of(new KeptMove(ClipText.read(ours.path("move").toString()), mirror, from));
         } catch (FileProblem e) {
-            remarks.add(name + ": its move cannot be read; it stands still. " + e.getMessage());
+            remarks.add(name + ": its move cannot be read; it has no move. " + e.getMessage());
             return Optional.empty();
         }
     }

@@ -41,8 +41,7 @@ record MoveShot(String name, Size frame, FrameRate rate, int length, Mirror mirr
      * @throws FileProblem when no picture is known, or it cannot be read
      */
     Taken of(Optional<Path> picture, Optional<Size> known, Probe probe, On on) throws FileProblem {
-        Path path = picture.orElseThrow(
-                () -> new FileProblem("it names no picture; say whose move it is (--media PICTURE)"));
+        Path path = picture.orElseThrow(() -> new FileProblem("it names no picture; add --media PICTURE"));
         boolean there = Files.isRegularFile(path);
         if (!there && known.isEmpty()) {
             throw new FileProblem(path + " is not there; it may have been moved or renamed.");
@@ -56,7 +55,8 @@ record MoveShot(String name, Size frame, FrameRate rate, int length, Mirror mirr
         Project project = Project.empty(name)
                 .withFrame(new FrameFormat(frame, rate, Colour.BLACK))
                 .with(List.of(media), List.of(shot));
-        return new Taken(project, there ? List.of() : List.of(path + " is not there; the shot waits for it."));
+        return new Taken(
+                project, there ? List.of() : List.of(path + " is not there; the shot is kept until you find it."));
     }
 
     /** A move made for one picture and frame, with the same look on others. */

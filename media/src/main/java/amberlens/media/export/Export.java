@@ -234,7 +234,7 @@ public final class Export {
                 .toList();
         List<String> remarks = new ArrayList<>(soundRemarks);
         if (!damage.isEmpty()) {
-            remarks.add(String.join("; ", damage) + "; what could be decoded stands in there.");
+            remarks.add(String.join("; ", damage) + "; what could be decoded is used there.");
         }
         return remarks.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", remarks));
     }

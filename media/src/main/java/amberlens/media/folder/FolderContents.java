@@ -128,7 +128,7 @@ public record FolderContents(
             }
             return Optional.of(Files.readString(text).strip()).filter(words -> !words.isEmpty());
         } catch (MalformedInputException e) {
-            throw new FileProblem(text + " is no text in UTF-8; its picture goes without it.", e);
+            throw new FileProblem(text + " is not UTF-8 text; its picture has no title.", e);
         } catch (IOException e) {
             throw new FileProblem(text + " cannot be read: " + FileWords.reason(e) + ".", e);
         }

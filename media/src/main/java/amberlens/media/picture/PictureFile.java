@@ -85,7 +85,7 @@ final class PictureFile {
         if (kind == PictureKind.JPEG_XL) {
             throw new FileProblem(
                     path
-                            + " is a JPEG XL picture, which nothing here can decode; convert it to PNG or AVIF, which keep its quality.");
+                            + " is a JPEG XL picture, which cannot be decoded; convert it to PNG or AVIF, which keep its quality.");
         }
         Source source = source(path, kind, tiff);
         budget.closing(source.stream);

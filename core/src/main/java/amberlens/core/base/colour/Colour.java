@@ -12,7 +12,8 @@ public record Colour(int rgb) {
 
     public Colour {
         if (rgb < 0 || rgb > 0xFFFFFF) {
-            throw new IllegalArgumentException("a colour lies in 000000 … FFFFFF, not " + Integer.toHexString(rgb));
+            throw new IllegalArgumentException(
+                    "a colour is between 000000 and FFFFFF, not " + Integer.toHexString(rgb));
         }
     }
 

@@ -18,7 +18,7 @@ public record Scale(double x, double y) {
 
     public Scale {
         if (!(x > 0 && x <= LARGEST && y > 0 && y <= LARGEST)) {
-            throw new IllegalArgumentException("a scale lies above 0 % and at most at 1000000 %, not " + x + ", " + y);
+            throw new IllegalArgumentException("a scale is above 0 % and at most 1000000 %, not " + x + ", " + y);
         }
     }
 

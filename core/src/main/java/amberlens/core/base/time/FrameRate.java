@@ -35,7 +35,7 @@ public record FrameRate(int numerator, int denominator) {
                 || denominator > LARGEST
                 || numerator > (long) FASTEST * denominator) {
             throw new IllegalArgumentException(
-                    "a frame rate lies above 0 and at most at " + FASTEST + ", not " + numerator + "/" + denominator);
+                    "a frame rate is above 0 and at most " + FASTEST + ", not " + numerator + "/" + denominator);
         }
         int common = greatestCommonDivisor(numerator, denominator);
         numerator /= common;

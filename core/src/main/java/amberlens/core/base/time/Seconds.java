@@ -27,8 +27,8 @@ public record Seconds(long numerator, long denominator) implements Comparable<Se
         denominator /= common;
         if (denominator > FINEST || Math.abs((double) numerator / denominator) > LONGEST) {
             throw new IllegalArgumentException(
-                    "a time lies within 100 hours and is not finer than a millionth of a microsecond, not " + numerator
-                            + "/" + denominator);
+                    "a time is within 100 hours and no finer than a millionth of a microsecond, not " + numerator + "/"
+                            + denominator);
         }
     }
 

@@ -33,7 +33,7 @@ public final class BeatEdits {
 
         public Cuts {
             if (every < 0) {
-                throw new IllegalArgumentException("cuts come every so many beats, not every " + every);
+                throw new IllegalArgumentException("cuts are every 1 beat or more, not every " + every);
             }
         }
     }

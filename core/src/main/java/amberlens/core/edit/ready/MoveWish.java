@@ -22,7 +22,7 @@ public record MoveWish(
 
     public MoveWish {
         if (!(amount > 0 && amount <= MOST)) {
-            throw new IllegalArgumentException("an amount lies above 0 and at most at 500 %, not at " + amount);
+            throw new IllegalArgumentException("an amount is above 0 and at most 500 %, not at " + amount);
         }
         if (!(leave >= 0 && leave <= 1 && arrive >= 0 && arrive <= 1)) {
             throw new IllegalArgumentException("strengths lie in 0 … 1, not at " + leave + " and " + arrive);

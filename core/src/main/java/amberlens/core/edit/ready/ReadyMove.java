@@ -32,7 +32,7 @@ public enum ReadyMove {
     PAN_AND_ZOOM("Pan and zoom", "from one place to the subject", true, ReadyMove::panAndZoom),
     TUMBLE_IN("Wheel in", "from outside, turning, into its place", false, ReadyMove::tumbleIn),
     POSTCARD_IN("Print laid down", "a small picture flies in and rests", false, ReadyMove::postcardIn),
-    STACK("Stack", "onto the pile, a little askew", false, ReadyMove::stack),
+    STACK("Stack", "onto the pile, slightly rotated", false, ReadyMove::stack),
     LEAN_IN("Lean in", "from tilted back to level, moving closer", true, ReadyMove::leanIn),
     TURN_OVER("Turn over", "half a turn about its vertical axis", false, ReadyMove::turnOver),
     FOLD_OPEN("Fold open", "from folded over to square", false, ReadyMove::foldOpen),
@@ -40,8 +40,8 @@ public enum ReadyMove {
     PULSE("Pulse", "a small push on every beat", true, Pulses::beats),
     BAR_BY_BAR("Bar by bar", "a step closer with every bar", true, Pulses::bars),
     SETTLE("Settle", "a fast start and a long arrival", true, ReadyMove::settle),
-    SLIDE_PAST("Slide past", "to one side, past what stands in front", true, PlaneMoves::slidePast),
-    PUSH_THROUGH("Push through", "closer, until what stands in front has gone by", true, PlaneMoves::pushThrough),
+    SLIDE_PAST("Slide past", "to one side, past what is in front", true, PlaneMoves::slidePast),
+    PUSH_THROUGH("Push through", "closer, until what is in front has passed", true, PlaneMoves::pushThrough),
     SLIDE_IN("Slide in and rest", "from beyond the frame to its place", TitleMoves::slideIn, null, false),
     RISE("Rise", "up into its place, out of nothing", TitleMoves::rise, null, true),
     DRIFT_APART(
@@ -56,7 +56,7 @@ public enum ReadyMove {
             (stage, wish) -> TitleMoves.standing(stage),
             TitleMoves::settling,
             true),
-    STILL("Still", "the picture fills the frame and stands", true, (stage, wish) -> still(stage));
+    STILL("Still", "the picture fills the frame and stays", true, (stage, wish) -> still(stage));
 
     private static final double PUSH = 0.12;
     private static final double SLIDE_PART = 0.10;

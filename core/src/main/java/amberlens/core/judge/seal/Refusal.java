@@ -94,7 +94,7 @@ final class Refusal {
                     Math.ceil(Math.max(take.picture().height(), 2 * half.y() / most.factorY()))));
         }
         if (FillScale.of(pose, take.picture(), take.frame()) instanceof FillScale.None) {
-            ways.add("another anchor: it lies beyond a side that would have to be pushed out");
+            ways.add("another anchor: it is beyond a side that would have to be pushed out");
         }
         return ways;
     }

@@ -15,7 +15,7 @@ import java.util.TreeSet;
 public record SealTerms(double limitPercent, SortedSet<Integer> locked, boolean mayAddKey) {
     public SealTerms {
         if (!(limitPercent > 0)) {
-            throw new IllegalArgumentException("an enlargement limit lies above 0 %, not at " + limitPercent);
+            throw new IllegalArgumentException("an enlargement limit is above 0 %, not " + limitPercent);
         }
         locked = Collections.unmodifiableSortedSet(new TreeSet<>(locked));
     }

@@ -135,7 +135,7 @@ public final class LookKinds {
     public static final LookKind TONE =
             kind("tone", "Tone", "light and colour", List.of(), EXPOSURE, CONTRAST, SATURATION, WARMTH, TINT);
     public static final LookKind SOFTNESS = kind("softness", "Softness", "out of focus", List.of(), SIGMA);
-    public static final LookKind CALM = kind("calm", "Calm", "quiets the twitter of fine lines", List.of(), CALM_SIGMA);
+    public static final LookKind CALM = kind("calm", "Calm", "reduces flicker of fine lines", List.of(), CALM_SIGMA);
     public static final LookKind MASK = new LookKind(
             "mask",
             "Mask",

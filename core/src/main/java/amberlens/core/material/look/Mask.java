@@ -65,7 +65,7 @@ public record Mask(
         public Point {
             if (!(Math.abs(x) <= FURTHEST && Math.abs(y) <= FURTHEST)) {
                 throw new IllegalArgumentException(
-                        "a corner lies at most " + (int) FURTHEST + " % from the centre, not at " + x + ", " + y);
+                        "a corner is at most " + (int) FURTHEST + " % from the centre, not at " + x + ", " + y);
             }
         }
     }

@@ -55,7 +55,7 @@ public enum StockLook {
             on.add(LookKinds.SOFTNESS).change(LookKinds.SIGMA, frame.width() / 110.0, 0.0, 0.05, 0.45);
         }
     },
-    SOFT_END("Soft end", "holds, then goes soft and dark") {
+    SOFT_END("Soft end", "holds, then turns soft and dark") {
         @Override
         void draft(LookDraft on, Size picture, Size frame) {
             on.add(LookKinds.TONE)
@@ -106,7 +106,7 @@ public enum StockLook {
                     .set(LookKinds.SHADOW_OPACITY, 55.0);
         }
     },
-    QUIET_LINES("Quiet lines", "against the twitter of fine lines") {
+    QUIET_LINES("Quiet lines", "reduces flicker of fine lines") {
         @Override
         void draft(LookDraft on, Size picture, Size frame) {
             on.add(LookKinds.CALM).set(LookKinds.CALM_SIGMA, 0.7);

@@ -33,7 +33,7 @@ public record Plane(
         }
         if (!(distance >= NEAREST && distance <= FURTHEST)) {
             throw new IllegalArgumentException(
-                    "a plane lies at " + NEAREST + " to " + FURTHEST + " of the ground's distance, not at " + distance);
+                    "a plane is at " + NEAREST + " to " + FURTHEST + " of the ground's distance, not at " + distance);
         }
         if (!(soft >= 0 && soft <= SOFTEST)) {
             throw new IllegalArgumentException(

@@ -55,7 +55,7 @@ public record SoundClip(
             throw new IllegalArgumentException("a sound has an id and media");
         }
         if (track < 1 || track > MOST_TRACKS) {
-            throw new IllegalArgumentException("a sound lies on a track from 1 to 1000, not on " + track);
+            throw new IllegalArgumentException("a sound is on a track from 1 to 1000, not " + track);
         }
         if (start.compareTo(Seconds.ZERO) < 0 || in.compareTo(Seconds.ZERO) < 0) {
             throw new IllegalArgumentException("a sound begins at 0 or later, on the line-up and in its file");

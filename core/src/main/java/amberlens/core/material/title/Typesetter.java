@@ -36,7 +36,7 @@ public interface Typesetter {
     final class Found {
         private static final Typesetter ONE = ServiceLoader.load(Typesetter.class)
                 .findFirst()
-                .orElseThrow(() -> new IllegalStateException("this program has nothing that sets titles"));
+                .orElseThrow(() -> new IllegalStateException("this program cannot set titles"));
 
         private Found() {}
     }

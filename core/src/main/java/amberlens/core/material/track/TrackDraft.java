@@ -58,7 +58,7 @@ public final class TrackDraft {
      */
     public Spot give(int frame, PicturePoint at) {
         if (frame < spots.firstKey() - 1 || frame > spots.lastKey() + 1) {
-            throw new IllegalArgumentException("a point is given in a frame that was looked at, or in the next one");
+            throw new IllegalArgumentException("a point is given in a frame that was examined, or in the next one");
         }
         var floor = spots.floorEntry(frame);
         Spot there = floor != null ? floor.getValue() : spots.firstEntry().getValue();

@@ -17,7 +17,7 @@ public record Marker(int at, String name, Extras extras) {
 
     public Marker {
         if (at < 0 || at > LATEST) {
-            throw new IllegalArgumentException("a marker stands at a frame from 0 to 100000000, not at " + at);
+            throw new IllegalArgumentException("a marker is at a frame from 0 to 100000000, not at " + at);
         }
     }
 

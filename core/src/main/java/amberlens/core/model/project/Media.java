@@ -69,7 +69,7 @@ public record Media(
         planes = List.copyOf(planes);
         requireTracks(tracks, footage);
         if (!planes.isEmpty() && kind != Kind.PHOTO) {
-            throw new IllegalArgumentException("only a still picture lies in planes");
+            throw new IllegalArgumentException("only a still picture can have planes");
         }
         PlaneLimits.problem(planes, size).ifPresent(problem -> {
             throw new IllegalArgumentException(problem);

@@ -77,7 +77,7 @@ public record Project(
         }
         requireHeard(media, sounds);
         if (!(soundLevel >= Level.LEAST && soundLevel <= Level.MOST)) {
-            throw new IllegalArgumentException("a level lies between -1000 and 12 dB, not at " + soundLevel);
+            throw new IllegalArgumentException("a level is between -1000 and 12 dB, not " + soundLevel);
         }
         var shotIds = new HashSet<String>();
         for (Shot shot : shots) {

@@ -58,7 +58,7 @@ public record Shot(
         }
         if (track < 1 || track > MOST_TRACKS || start < 0 || start > 100 * LONGEST) {
             throw new IllegalArgumentException(
-                    "a shot lies on a track from 1 to 1000 and starts at a frame from 0, not on " + track + " at "
+                    "a shot is on a track from 1 to 1000 and starts at a frame from 0, not on " + track + " at "
                             + start);
         }
         if (length < 1 || length > LONGEST) {

@@ -25,7 +25,7 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys, boole
         for (Key<V> key : keys) {
             check(kind, key.value());
             if (!(key.handles().reach() <= LARGEST)) {
-                throw new IllegalArgumentException("a handle lies within a thousand million pixels of its key");
+                throw new IllegalArgumentException("a handle is within a thousand million pixels of its key");
             }
         }
         for (int i = 1; i < keys.size(); i++) {

@@ -168,7 +168,7 @@ public class Property<V> implements Comparable<Property<?>> {
                 ? Optional.empty()
                 : Optional.of(String.format(
                         Locale.ROOT,
-                        "%s lies in %s … %s %s, not at %s",
+                        "%s is between %s and %s %s, not %s",
                         word,
                         plain(range.least()),
                         plain(range.most()),

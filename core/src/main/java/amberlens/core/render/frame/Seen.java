@@ -190,7 +190,7 @@ public sealed interface Seen
 
         @Override
         public Seen moved(Zoom zoom) {
-            throw new IllegalStateException("what stands ready for one output is not for another");
+            throw new IllegalStateException("what is ready for one output is not for another");
         }
     }
 }

@@ -58,8 +58,8 @@ interface SeenWindows {
             case Seen.Tinted tinted -> new OfTinted(tinted, loops);
             case Seen.Worked worked -> new OfWorked(worked, loops, patches);
             case Seen.Ready ready -> new OfReady(ready, loops);
-            case Seen.Soft _ -> throw new IllegalStateException("what is soft is made ready before windows are");
-            case Written _ -> throw new IllegalStateException("what is written is drawn before windows are");
+            case Seen.Soft _ -> throw new IllegalStateException("soft parts are prepared before windows");
+            case Written _ -> throw new IllegalStateException("text is drawn before windows");
         };
     }
 

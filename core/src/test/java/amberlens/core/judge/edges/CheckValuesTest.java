@@ -65,7 +65,7 @@ class CheckValuesTest {
         assertThat(room.down()).isCloseTo(54, within(1e-9));
     }
 
-    /** Common practice: a lateral slide at 1.5 × fill, and a diagonal one at 2 × fill, end exactly at the side. */
+    /** Worked example: a lateral slide at 1.5 × fill, and a diagonal one at 2 × fill, end exactly at the side. */
     @Test
     void slides_end_exactly_at_the_side() {
         assertExact(150, new FramePoint(0.75 * 1920, 540), new FramePoint(0.25 * 1920, 540));
@@ -92,7 +92,7 @@ class CheckValuesTest {
         assertThat(room.left()).isCloseTo(0, within(1e-9));
     }
 
-    /** Common practice: how far a square picture of 2400 px can go in a full-HD frame. */
+    /** Worked example: how far a square picture of 2400 px can go in a full-HD frame. */
     @ParameterizedTest
     @CsvSource({"100, -120, 1200", "90, 0, 1080"})
     void a_square_picture_goes_so_far(double percent, double lowest, double highest) {

@@ -30,8 +30,7 @@ final class MoveOutPanel extends FormPanel {
         TextSizes.maxWidth(words, WORDS_WIDTH);
         format.valueProperty().subscribe(value -> words.setText(words(value)));
         row("Format", format);
-        explain(
-                "Where the picture lies in every frame goes along, with what rigs add. Looks, fades and opacity do not.");
+        explain("Exports where the picture is in every frame, rigs included, without looks, fades and opacity.");
         body(words);
     }
 

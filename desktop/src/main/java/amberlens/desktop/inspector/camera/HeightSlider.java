@@ -31,7 +31,7 @@ final class HeightSlider extends HBox {
         slider.setAccessibleText("Height of the flight");
         Hint.of(
                 slider,
-                "How high it flies: low goes straight across, high goes far out first. 1.42 is usual. With keep inside on it stays in the picture");
+                "Height of the flight: low moves straight across, high moves far out first; 1.42 is usual. Keep inside limits it to the picture");
         number.getStyleClass().add("unit");
         TextSizes.minWidth(number, 28);
         slider.valueProperty().addListener((_, _, now) -> moved(now.doubleValue()));

@@ -123,7 +123,7 @@ final class LookBox extends VBox {
             return look.kind().purpose();
         }
         if (!look.on()) {
-            return "put aside";
+            return "off";
         }
         if (look.kind().equals(LookKinds.MASK)) {
             return look.get(LookKinds.SHAPE).name().toLowerCase(Locale.ROOT)

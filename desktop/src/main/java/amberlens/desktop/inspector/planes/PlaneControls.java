@@ -59,7 +59,7 @@ final class PlaneControls extends HBox {
                 .refusing(typed -> typed < WHOLE * Plane.NEAREST || typed > WHOLE * Plane.FURTHEST
                         ? Optional.of(String.format(
                                 Locale.ROOT,
-                                "a plane lies at %.0f to %.0f %% of the ground's distance",
+                                "a plane is at %.0f to %.0f %% of the background's distance",
                                 WHOLE * Plane.NEAREST,
                                 WHOLE * Plane.FURTHEST))
                         : Optional.empty());

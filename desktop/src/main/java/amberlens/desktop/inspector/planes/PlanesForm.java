@@ -39,7 +39,7 @@ public final class PlanesForm extends VBox {
     private final VBox rows = new VBox();
     private final VBox atHand = new VBox();
     private final Label nothing = new Label(
-            "This picture is one plane. Outline what stands nearer: moves then show depth, and the gap behind is filled.");
+            "This picture is one plane. Outline what is nearer: moves then show depth, and the gap behind is filled.");
     private final Label found = DialogParts.sentence("");
     private final Button mend = new Button("Mend");
     private final CheckBox snapping = new CheckBox("Snap to contours");
@@ -135,7 +135,7 @@ public final class PlanesForm extends VBox {
     private NumberField number(String id, String hint, double most, ByNumber<Plane> change) {
         var field = new NumberField(1, hint, typed -> PlaneCuts.change(desk, "plane", plane -> change.of(plane, typed)))
                 .refusing(typed -> typed < 0 || typed > most
-                        ? Optional.of(String.format(Locale.ROOT, "it lies in 0 … %.0f px", most))
+                        ? Optional.of(String.format(Locale.ROOT, "it is between 0 and %.0f px", most))
                         : Optional.empty());
         field.setId(id);
         field.setPrefColumnCount(5);

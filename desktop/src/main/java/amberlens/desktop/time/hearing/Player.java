@@ -127,7 +127,7 @@ final class Player implements AutoCloseable {
         }
         long played = device.played();
         if (now.pace().stands(played)) {
-            fail(new DeviceProblem("the sound device stands still", null));
+            fail(new DeviceProblem("the sound device does not respond", null));
             return OptionalDouble.empty();
         }
         return OptionalDouble.of((double) (now.from() + Math.max(0, played - now.played())) / Samples.RATE);
@@ -255,7 +255,7 @@ final class Player implements AutoCloseable {
         if (!silent) {
             silent = true;
             running = null;
-            LOG.debug("playing goes on without sound", problem);
+            LOG.debug("playback continues without sound", problem);
             gone.accept(problem.getMessage());
         }
     }

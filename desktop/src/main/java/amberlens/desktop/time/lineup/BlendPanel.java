@@ -28,7 +28,7 @@ final class BlendPanel extends FormPanel {
     private final CheckBox inset = new CheckBox("Inset: need not fill the frame");
 
     BlendPanel(Desk desk, Overlay overlay, Shot shot) {
-        super("How \"" + shot.name() + "\" lies over what is below", "Set", overlay::close);
+        super("Blending of \"" + shot.name() + "\"", "Set", overlay::close);
         this.desk = desk;
         this.overlay = overlay;
         this.shot = shot;

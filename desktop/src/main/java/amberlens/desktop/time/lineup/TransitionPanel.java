@@ -25,7 +25,7 @@ final class TransitionPanel extends FormPanel {
     private enum Way {
         CUT("cut"),
         DISSOLVE("dissolve with its neighbour"),
-        FADE("fade over what lies below"),
+        FADE("fade over what is below"),
         COLOUR("fade through a colour"),
         DIP("dip: both through a colour");
 
@@ -49,7 +49,7 @@ final class TransitionPanel extends FormPanel {
     private final ColourField colour;
 
     TransitionPanel(Desk desk, Overlay overlay, Shot shot) {
-        super("How \"" + shot.name() + "\" comes and goes", "Set", overlay::close);
+        super("Transitions of \"" + shot.name() + "\"", "Set", overlay::close);
         this.desk = desk;
         this.overlay = overlay;
         this.shot = shot;
