@@ -5,7 +5,7 @@ import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.time.FrameSpan;
 import amberlens.core.base.words.Counted;
 import amberlens.core.base.words.Figures;
-import amberlens.core.edit.edits.CarryEdits;
+import amberlens.core.edit.delivery.DeliveryEdits;
 import amberlens.core.edit.edits.Edit;
 import amberlens.core.edit.edits.Follow;
 import amberlens.core.edit.edits.FollowWish;
@@ -127,7 +127,7 @@ final class FollowCommand implements Callable<Integer> {
                     List.of(
                             TrackEdits.keep(media.id(), track),
                             ShotEdits.setCamera("follow subject", shot.id(), following.camera())));
-            ProjectArgument.save(CarryEdits.apply(follow, opened), output.or(file));
+            ProjectArgument.save(DeliveryEdits.applied(follow, Optional.empty(), opened), output.or(file));
             report(shot, track, following);
             return ExitCode.DONE;
         } catch (IllegalArgumentException e) {

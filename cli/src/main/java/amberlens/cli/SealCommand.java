@@ -139,7 +139,7 @@ final class SealCommand implements Callable<Integer> {
                 spec.commandLine().getOut().println(whose(shape, shot) + "  planes: " + found.words());
             }
         });
-        return planes.map(found -> CarryEdits.apply(DeliveryEdits.inAllShapes(found.edit(), delivery), project))
+        return planes.map(found -> DeliveryEdits.applied(found.edit(), delivery, project))
                 .orElse(project);
     }
 

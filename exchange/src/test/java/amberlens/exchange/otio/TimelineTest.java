@@ -308,7 +308,7 @@ class TimelineTest {
                 """);
         Taken taken = back(file);
         assertThat(taken.project().shots()).extracting(Shot::name).containsExactly("B");
-        assertThat(taken.remarks()).anyMatch(line -> line.contains("A lasts too long"));
+        assertThat(taken.remarks()).anyMatch(line -> line.contains("A is too long"));
         Files.writeString(folder.resolve("far.otio"), """
                 {"OTIO_SCHEMA": "Timeline.1", "tracks": {"OTIO_SCHEMA": "Stack.1", "children": [{"OTIO_SCHEMA": "Track.1", "kind": "Video", "children": [
                   {"OTIO_SCHEMA": "Clip.1", "name": "first", "source_range": {"start_time": {"rate": 25, "value": 0}, "duration": {"rate": 25, "value": 9}}},
@@ -316,7 +316,7 @@ class TimelineTest {
                   {"OTIO_SCHEMA": "Clip.1", "name": "near", "source_range": {"start_time": {"rate": 25, "value": 0}, "duration": {"rate": 25, "value": -5}}}]}]}}
                 """);
         assertThat(back(folder.resolve("far.otio")).remarks())
-                .anyMatch(line -> line.contains("far lasts too long"))
+                .anyMatch(line -> line.contains("far is too long"))
                 .anyMatch(line -> line.contains("near") && line.contains("no length"));
     }
 

@@ -31,11 +31,6 @@ public record Shutter(double angle) {
         return angle / 360;
     }
 
-    /** The exposure of one frame, in seconds. Source: the rotary-shutter rule of camera handbooks. */
-    public double openSeconds(FrameRate rate) {
-        return rate.seconds(open());
-    }
-
     /**
      * The middles of so many equal parts of the time it is open, in frames from the frame's own time, ascending.
      *

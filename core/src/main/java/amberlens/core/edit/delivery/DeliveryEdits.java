@@ -2,6 +2,7 @@ package amberlens.core.edit.delivery;
 
 import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.Size;
+import amberlens.core.edit.edits.CarryEdits;
 import amberlens.core.edit.edits.Edit;
 import amberlens.core.model.project.Delivery;
 import amberlens.core.model.project.FreshIds;
@@ -16,6 +17,15 @@ import java.util.TreeMap;
 /** Edits of the deliveries of a project, and of single shots in them. */
 public final class DeliveryEdits {
     private DeliveryEdits() {}
+
+    /**
+     * The project after an edit with all that follows from it: framings of deliveries, and moves that are linked to others.
+     *
+     * @param looked the id of the delivery it was made on; empty for the project's own frame
+     */
+    public static Project applied(Edit edit, Optional<String> looked, Project project) {
+        return CarryEdits.apply(inAllShapes(edit, looked), project);
+    }
 
     /**
      * Adds a delivery.

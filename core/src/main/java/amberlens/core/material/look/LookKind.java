@@ -3,7 +3,6 @@ package amberlens.core.material.look;
 import amberlens.core.motion.property.Property;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.function.Function;
 
 /** A kind of look, defined once: whatever reads, writes, shows or renders looks asks it here. Those that ship are in {@link LookKinds}. */
@@ -97,11 +96,6 @@ public final class LookKind {
     /** What can be keyed of it, as people read it; where places are counted from depends on what was chosen. */
     public List<Property<?>> amounts(LookChoices chosen) {
         return amounts.apply(chosen);
-    }
-
-    /** The choice with this name in files. */
-    public Optional<Choice<?>> choice(String name) {
-        return choices.stream().filter(choice -> choice.id().equals(name)).findFirst();
     }
 
     @Override

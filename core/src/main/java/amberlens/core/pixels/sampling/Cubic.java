@@ -34,14 +34,4 @@ final class Cubic {
     static int taps(double stretch) {
         return (int) Math.ceil(2 * RADIUS * stretch);
     }
-
-    /** The first of the {@link #taps} samples around a place given in pixels, where pixel i has its centre at i + 0.5. */
-    static int firstTap(double place, int taps) {
-        return (int) Math.floor(place - 0.5) + 1 - taps / 2 - (taps & 1) * oddShift(place);
-    }
-
-    private static int oddShift(double place) {
-        double fraction = place - 0.5 - Math.floor(place - 0.5);
-        return fraction < 0.5 ? 1 : 0;
-    }
 }

@@ -33,7 +33,7 @@ class FrameRateTest {
     /** Camera handbooks: a 180° shutter is open for half the frame time, 1/48 s at 24 frames per second. */
     @Test
     void a_half_turn_shutter_is_open_for_half_the_frame() {
-        assertThat(new Shutter(180).openSeconds(FrameRate.of(24))).isCloseTo(1 / 48.0, within(1e-15));
+        assertThat(FrameRate.of(24).seconds(new Shutter(180).open())).isCloseTo(1 / 48.0, within(1e-15));
         assertThatThrownBy(() -> new Shutter(Double.NaN)).hasMessageContaining("NaN");
     }
 

@@ -40,198 +40,197 @@ final class MenuPlan {
 
     static List<Entry> of(Menu menu) {
         return switch (menu) {
-            case PROJECT ->
-                groups(
-                        group(
-                                "project.new",
-                                "project.open",
-                                new Entry.Recent(),
-                                inner("Begin with", "project.film", "project.take")),
-                        group(
-                                "project.save",
-                                "project.save-as",
-                                inner("Earlier work", "project.versions", "project.kept")),
-                        group("media.add", inner("Missing and distrusted", "media.find", "media.trust")),
-                        group(
-                                "project.frame",
-                                inner(
-                                        "Deliveries",
-                                        "delivery.list",
-                                        "delivery.next",
-                                        "delivery.reframe",
-                                        "delivery.reframe-all",
-                                        "delivery.give-back"),
-                                "project.export",
-                                inner("Exports and proof", "project.exports", "project.proof")),
-                        group("settings.show"));
-            case EDIT ->
-                groups(
-                        group("edit.undo", "edit.redo", "edit.history"),
-                        group(
-                                "edit.cut",
-                                "edit.copy",
-                                "edit.copy-move",
-                                inner(
-                                        "Paste",
-                                        "edit.paste",
-                                        "edit.paste-values",
-                                        "edit.paste-eases",
-                                        "edit.paste-relative"),
-                                "edit.delete"),
-                        group("keys.all", "keys.here", "lineup.select-all"));
-            case SHOT ->
-                groups(
-                        group(
-                                "shot.name-and-length",
-                                inner(
-                                        "Length",
-                                        "shot.length-keep",
-                                        "shot.length-stretch",
-                                        "shot.longer",
-                                        "shot.shorter")),
-                        group(
-                                inner("Reset to", "shot.fill", "shot.fit", "shot.one_to_one"),
-                                inner(
-                                        "Background",
-                                        "shot.backdrop-below",
-                                        "shot.backdrop-blurred",
-                                        "shot.backdrop-colour"),
-                                "shot.mirror",
-                                inner("In planes", "planes.show", "planes.draw", "planes.away"),
-                                "lineup.footage"),
-                        group("title.add", "title.write"),
-                        group("shelf.lay", inner("Over others", "lineup.transition", "lineup.blend")),
-                        group(
-                                new Entry.Inner("Add a look", LOOKS),
-                                inner(
-                                        "Looks",
-                                        "look.aside",
-                                        "look.copy",
-                                        "look.flash",
-                                        "look.pulse",
-                                        "look.open",
-                                        "look.away")),
-                        group("shot.delete"));
-            case LINE_UP ->
-                groups(
-                        group("lineup.split", "lineup.join", "lineup.trim-start", "lineup.trim-end"),
-                        group(
-                                "lineup.copy",
-                                "lineup.lengths",
-                                "lineup.close-gaps",
-                                inner(
-                                        "Move and slip",
-                                        "lineup.earlier",
-                                        "lineup.later",
-                                        "lineup.up",
-                                        "lineup.down",
-                                        "lineup.slip-back",
-                                        "lineup.slip-on")),
-                        group(
-                                inner(
-                                        "Sound",
-                                        "sound.level",
-                                        "sound.key",
-                                        "sound.split",
-                                        "sound.copy",
-                                        "sound.earlier",
-                                        "sound.later",
-                                        "sound.mute",
-                                        "sound.mute-track",
-                                        "sound.solo",
-                                        "sound.solo-track",
-                                        "sound.duck",
-                                        "sound.even",
-                                        "sound.master",
-                                        "sound.heard",
-                                        "sound.detach"),
-                                inner(
-                                        "Beats",
-                                        "beats.cut",
-                                        "beats.end",
-                                        "beats.pulse",
-                                        "beats.bars",
-                                        "beats.rig",
-                                        "beats.tap",
-                                        "beats.edit",
-                                        "beats.half",
-                                        "beats.double",
-                                        "beats.first",
-                                        "beats.none",
-                                        "beats.found")),
-                        group("lineup.rig", "lineup.laying", "lineup.timeline"),
-                        group("lineup.show-all"));
-            case EDGES ->
-                groups(
-                        group("edges.seal", "edges.lift", "edges.lock"),
-                        group("edges.next", "edges.back", "edges.check-all"),
-                        group("edges.keep-inside", "edges.fills-frame", "edges.opaque", "edges.delivery"),
-                        group("edges.closest", "edges.sharpness"));
-            case MOVE ->
-                groups(
-                        group(
-                                "framing.add",
-                                new Entry.Inner("Ease", EASES),
-                                inner("Evenness", "move.gentle", "move.glide", "move.advice")),
-                        group(
-                                "aim.level",
-                                inner("Frame this", "aim.cover", "aim.inside", "aim.places"),
-                                inner(
-                                        "Subject",
-                                        "aim.subject",
-                                        "aim.hold",
-                                        "aim.hold-leg",
-                                        "aim.no-subject",
-                                        "follow.away"),
-                                inner("Footage", "follow.open", "follow.steady", "follow.stop")),
-                        group("move.carry", "move.free", inner("A whole set", "move.arrange", "move.even")),
-                        group(inner("Files", "move.out", "move.in", "move.open")),
-                        group(
-                                inner("Versions", "version.keep", "version.next", "version.forget"),
-                                "move.mute",
-                                inner("Reset", "move.reset-framing", "move.reset")));
-            case KEYS ->
-                groups(
-                        group(inner("Move in time", "keys.on", "keys.back", "keys.far-on", "keys.far-back")),
-                        group("keys.to-playhead", "keys.to-marker", "keys.to-end", "keys.reverse"),
-                        group("score.curves", "score.tall", "score.closer", "score.further"));
-            case VIEW ->
-                groups(
-                        group("arrange.table", "arrange.both", "arrange.lens"),
-                        group("shelf.fold", inner("On the Shelf", "shelf.ready", "shelf.looks"), "view.depth"),
-                        group(
-                                inner("Table", "view.fit-all", "view.fit-gate", "view.table-moment"),
-                                inner("Lens", "view.lens-zoom", "lens.full", "lens.window")),
-                        group("view.first", "view.last", "view.ends", "view.difference"),
-                        group(
-                                each("Guides", "guide.", Tools.Guide.values()),
-                                each("Delivery guide", "delivery.", DeliveryGuide.values())));
-            case PLAY ->
-                groups(
-                        group(
-                                "play.toggle",
-                                "play.loop",
-                                "play.loop-selection",
-                                "play.shuttle-on",
-                                "play.shuttle-back",
-                                "play.scrub-sound"),
-                        group(
-                                "go.time",
-                                inner("Frame", "go.on", "go.back", "go.far-on", "go.far-back"),
-                                inner("End", "go.first", "go.last", "go.start", "go.end"),
-                                inner(
-                                        "Framing or key",
-                                        "go.framing-on",
-                                        "go.framing-back",
-                                        "go.key-on",
-                                        "go.key-back")),
-                        group(
-                                "marker.shot",
-                                "marker.line-up",
-                                "marker.name",
-                                inner("Go to a marker", "go.marker-on", "go.marker-back")));
+            case PROJECT -> projectMenu();
+            case EDIT -> editMenu();
+            case SHOT -> shotMenu();
+            case LINE_UP -> lineUpMenu();
+            case EDGES -> edgesMenu();
+            case MOVE -> moveMenu();
+            case KEYS -> keysMenu();
+            case VIEW -> viewMenu();
+            case PLAY -> playMenu();
             case HELP -> groups(group("help.first-move", "help.guide"), group("help.keys"));
         };
+    }
+
+    private static List<Entry> projectMenu() {
+        return groups(
+                group(
+                        "project.new",
+                        "project.open",
+                        new Entry.Recent(),
+                        inner("Begin with", "project.film", "project.take")),
+                group("project.save", "project.save-as", inner("Earlier work", "project.versions", "project.kept")),
+                group("media.add", inner("Missing and distrusted", "media.find", "media.trust")),
+                group(
+                        "project.frame",
+                        inner(
+                                "Deliveries",
+                                "delivery.list",
+                                "delivery.next",
+                                "delivery.reframe",
+                                "delivery.reframe-all",
+                                "delivery.give-back"),
+                        "project.export",
+                        inner("Exports and proof", "project.exports", "project.proof")),
+                group("settings.show"));
+    }
+
+    private static List<Entry> editMenu() {
+        return groups(
+                group("edit.undo", "edit.redo", "edit.history"),
+                group(
+                        "edit.cut",
+                        "edit.copy",
+                        "edit.copy-move",
+                        inner("Paste", "edit.paste", "edit.paste-values", "edit.paste-eases", "edit.paste-relative"),
+                        "edit.delete"),
+                group("keys.all", "keys.here", "lineup.select-all"));
+    }
+
+    private static List<Entry> shotMenu() {
+        return groups(
+                group(
+                        "shot.name-and-length",
+                        inner("Length", "shot.length-keep", "shot.length-stretch", "shot.longer", "shot.shorter")),
+                group(
+                        inner("Reset to", "shot.fill", "shot.fit", "shot.one_to_one"),
+                        inner("Background", "shot.backdrop-below", "shot.backdrop-blurred", "shot.backdrop-colour"),
+                        "shot.mirror",
+                        inner("In planes", "planes.show", "planes.draw", "planes.away"),
+                        "lineup.footage"),
+                group("title.add", "title.write"),
+                group("shelf.lay", inner("Over others", "lineup.transition", "lineup.blend")),
+                group(
+                        new Entry.Inner("Add a look", LOOKS),
+                        inner(
+                                "Looks",
+                                "look.aside",
+                                "look.copy",
+                                "look.flash",
+                                "look.pulse",
+                                "look.open",
+                                "look.away")),
+                group("shot.delete"));
+    }
+
+    private static List<Entry> lineUpMenu() {
+        return groups(
+                group("lineup.split", "lineup.join", "lineup.trim-start", "lineup.trim-end"),
+                group(
+                        "lineup.copy",
+                        "lineup.lengths",
+                        "lineup.close-gaps",
+                        inner(
+                                "Move and slip",
+                                "lineup.earlier",
+                                "lineup.later",
+                                "lineup.up",
+                                "lineup.down",
+                                "lineup.slip-back",
+                                "lineup.slip-on")),
+                group(
+                        inner(
+                                "Sound",
+                                "sound.level",
+                                "sound.key",
+                                "sound.split",
+                                "sound.copy",
+                                "sound.earlier",
+                                "sound.later",
+                                "sound.mute",
+                                "sound.mute-track",
+                                "sound.solo",
+                                "sound.solo-track",
+                                "sound.duck",
+                                "sound.even",
+                                "sound.master",
+                                "sound.heard",
+                                "sound.detach"),
+                        inner(
+                                "Beats",
+                                "beats.cut",
+                                "beats.end",
+                                "beats.pulse",
+                                "beats.bars",
+                                "beats.rig",
+                                "beats.tap",
+                                "beats.edit",
+                                "beats.half",
+                                "beats.double",
+                                "beats.first",
+                                "beats.none",
+                                "beats.found")),
+                group("lineup.rig", "lineup.laying", "lineup.timeline"),
+                group("lineup.show-all"));
+    }
+
+    private static List<Entry> edgesMenu() {
+        return groups(
+                group("edges.seal", "edges.lift", "edges.lock"),
+                group("edges.next", "edges.back", "edges.check-all"),
+                group("edges.keep-inside", "edges.fills-frame", "edges.opaque", "edges.delivery"),
+                group("edges.closest", "edges.sharpness"));
+    }
+
+    private static List<Entry> moveMenu() {
+        return groups(
+                group(
+                        "framing.add",
+                        new Entry.Inner("Ease", EASES),
+                        inner("Evenness", "move.gentle", "move.glide", "move.advice")),
+                group(
+                        "aim.level",
+                        inner("Frame this", "aim.cover", "aim.inside", "aim.places"),
+                        inner("Subject", "aim.subject", "aim.hold", "aim.hold-leg", "aim.no-subject", "follow.away"),
+                        inner("Footage", "follow.open", "follow.steady", "follow.stop")),
+                group("move.carry", "move.free", inner("A whole set", "move.arrange", "move.even")),
+                group(inner("Files", "move.out", "move.in", "move.open")),
+                group(
+                        inner("Versions", "version.keep", "version.next", "version.forget"),
+                        "move.mute",
+                        inner("Reset", "move.reset-framing", "move.reset")));
+    }
+
+    private static List<Entry> keysMenu() {
+        return groups(
+                group(inner("Move in time", "keys.on", "keys.back", "keys.far-on", "keys.far-back")),
+                group("keys.to-playhead", "keys.to-marker", "keys.to-end", "keys.reverse"),
+                group("score.curves", "score.tall", "score.closer", "score.further"));
+    }
+
+    private static List<Entry> viewMenu() {
+        return groups(
+                group("arrange.table", "arrange.both", "arrange.lens"),
+                group("shelf.fold", inner("On the Shelf", "shelf.ready", "shelf.looks"), "view.depth"),
+                group(
+                        inner("Table", "view.fit-all", "view.fit-gate", "view.table-moment"),
+                        inner("Lens", "view.lens-zoom", "lens.full", "lens.window")),
+                group("view.first", "view.last", "view.ends", "view.difference"),
+                group(
+                        each("Guides", "guide.", Tools.Guide.values()),
+                        each("Delivery guide", "delivery.", DeliveryGuide.values())));
+    }
+
+    private static List<Entry> playMenu() {
+        return groups(
+                group(
+                        "play.toggle",
+                        "play.loop",
+                        "play.loop-selection",
+                        "play.shuttle-on",
+                        "play.shuttle-back",
+                        "play.scrub-sound"),
+                group(
+                        "go.time",
+                        inner("Frame", "go.on", "go.back", "go.far-on", "go.far-back"),
+                        inner("End", "go.first", "go.last", "go.start", "go.end"),
+                        inner("Framing or key", "go.framing-on", "go.framing-back", "go.key-on", "go.key-back")),
+                group(
+                        "marker.shot",
+                        "marker.line-up",
+                        "marker.name",
+                        inner("Go to a marker", "go.marker-on", "go.marker-back")));
     }
 
     /** What can be done with what is pointed at. */

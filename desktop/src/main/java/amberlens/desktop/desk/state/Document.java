@@ -2,7 +2,6 @@ package amberlens.desktop.desk.state;
 
 import amberlens.core.edit.delivery.DeliveryEdits;
 import amberlens.core.edit.delivery.DeliveryFilm;
-import amberlens.core.edit.edits.CarryEdits;
 import amberlens.core.edit.edits.Edit;
 import amberlens.core.edit.edits.History;
 import amberlens.core.model.project.Delivery;
@@ -212,7 +211,7 @@ public final class Document {
             edits++;
         }
         present();
-        project = film.of(CarryEdits.apply(DeliveryEdits.inAllShapes(gesture, shape), whole()));
+        project = film.of(DeliveryEdits.applied(gesture, shape, whole()));
         listeners.together(() -> {
             if (onlooker != null) {
                 onlooker.changed();
@@ -232,7 +231,7 @@ public final class Document {
         shownFrom = here();
         shown = edit;
         Project before = project;
-        project = film.of(CarryEdits.apply(DeliveryEdits.inAllShapes(edit, shape), whole()));
+        project = film.of(DeliveryEdits.applied(edit, shape, whole()));
         listeners.tell(projectChange(before));
     }
 

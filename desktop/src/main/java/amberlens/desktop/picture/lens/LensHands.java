@@ -15,6 +15,7 @@ import amberlens.desktop.inspector.titles.TitleEditor;
 import amberlens.desktop.kit.style.Gesture;
 import amberlens.desktop.kit.style.Gestures;
 import amberlens.desktop.picture.handling.ToolDrag;
+import amberlens.desktop.picture.handling.ViewPan;
 import amberlens.desktop.picture.handling.WheelZoom;
 import amberlens.desktop.picture.path.PathGrip;
 import amberlens.desktop.picture.path.PathGripDrag;
@@ -60,7 +61,7 @@ final class LensHands {
         }
         Pose pose = desk.document().project().pose(shot.get(), desk.cursor().shotFrame());
         if (surface.isClose() && (desk.tools().tool() == Tool.HAND || !surface.isSingle())) {
-            return Optional.of(new LensPan(surface, press));
+            return Optional.of(new ViewPan(surface::pan, press));
         }
         if (desk.tools().tool() == Tool.PLANE) {
             desk.say("Outline it on the Table, where the whole picture is visible.");

@@ -26,6 +26,7 @@ import amberlens.desktop.picture.handling.FramingsDrag;
 import amberlens.desktop.picture.handling.GateGesture;
 import amberlens.desktop.picture.handling.PoseDrag;
 import amberlens.desktop.picture.handling.ToolDrag;
+import amberlens.desktop.picture.handling.ViewPan;
 import amberlens.desktop.picture.handling.WheelZoom;
 import amberlens.desktop.picture.path.PathGrip;
 import amberlens.desktop.picture.path.PathGripDrag;
@@ -106,7 +107,7 @@ final class TableHands {
                 .or(() -> press.getClickCount() == 2 && addOnPath(shot, view, x, y)
                         ? Optional.empty()
                         : insideGate(x, y).map(found -> poseDrag(found, Optional.empty(), view)))
-                .or(() -> Optional.of(new ViewPan(surface, press)));
+                .or(() -> Optional.of(new ViewPan(surface::pan, press)));
     }
 
     /** Enter closes what is drawn around, and Backspace takes a point back. */
