@@ -125,6 +125,6 @@ class PlanesFromFilesTest extends CommandTrial {
     void a_move_written_elsewhere_says_that_it_is_flat_there() {
         assertThat(run("move", file.toString(), "--shot", "s1", "--as", "css", "-o", "@m.html"))
                 .isZero();
-        assertThat(out + err).contains("\"Post\" lies in planes here");
+        assertThat(out + err).contains("\"Post\" is in planes here");
     }
 }

@@ -38,7 +38,7 @@ class SheetCommandTest extends CommandTrial {
                 .isZero();
         assertThat(run("sheet", "@bed.amber", "-o", "@bed.amber", "--overwrite"))
                 .isEqualTo(1);
-        assertThat(err).contains("not written over");
+        assertThat(err).contains("not overwritten");
     }
 
     @Test

@@ -113,7 +113,7 @@ class SourcesAndRigsTest extends CommandTrial {
         byte[] before = Files.readAllBytes(folder.resolve("bed.png"));
         assertThat(run("frame", "@two.amber", "--at", "0", "-o", "@bed.png", "--overwrite"))
                 .isEqualTo(1);
-        assertThat(err).contains("not written over");
+        assertThat(err).contains("not overwritten");
         Files.createSymbolicLink(folder.resolve("alias.png"), folder.resolve("bed.png"));
         assertThat(run("frame", "@two.amber", "--at", "0", "-o", "@alias.png", "--overwrite"))
                 .isEqualTo(1);

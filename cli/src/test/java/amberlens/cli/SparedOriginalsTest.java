@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 
 /** No command replaces what its output is made from, whatever that is called and even where overwriting is allowed. */
 class SparedOriginalsTest extends CommandTrial {
-    private static final String SPARED = "is what this is made from, and is not written over";
+    private static final String SPARED = "is a source of this project and is not overwritten";
 
     private Path sequenceProject() throws IOException {
         Files.createDirectories(folder.resolve("seq"));
@@ -68,7 +68,7 @@ class SparedOriginalsTest extends CommandTrial {
         byte[] clip = Files.readAllBytes(pictures.resolve("clip.mp4"));
         assertThat(run("film", "@bed", "-o", "@bed/clip.mp4", "--frame", "160x90", "--overwrite"))
                 .isEqualTo(1);
-        assertThat(err).contains("was not made of it; it is not written over");
+        assertThat(err).contains("is not a film made from it, so it is not overwritten");
         assertThat(pictures.resolve("clip.mp4")).hasBinaryContent(clip);
 
         byte[] picture = Files.readAllBytes(pictures.resolve("a.png"));
