@@ -15,6 +15,7 @@ import amberlens.media.track.SubjectTracker;
 import amberlens.media.track.Tracking;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BooleanSupplier;
 
 /**
  * How fast a subject of 1920 × 1080 footage is tracked, reading and decoding included, and flights are evaluated.
@@ -27,10 +28,7 @@ record FollowTimes(double trackingFps, double poseMicros, double plainMicros) {
     private static final int POSES = 400_000;
 
     static FollowTimes measure(Project demo) throws FileProblem {
-        Media film = demo.media().stream()
-                .filter(media -> !media.tracks().isEmpty())
-                .findFirst()
-                .orElseThrow();
+        Media film = film(demo);
         track(film);
         long start = System.nanoTime();
         Track track = track(film);
@@ -48,15 +46,36 @@ record FollowTimes(double trackingFps, double poseMicros, double plainMicros) {
         return new FollowTimes(fps, micros(flight), micros(plain));
     }
 
+    /** The footage in which something is tracked. */
+    static Media film(Project demo) {
+        return demo.media().stream()
+                .filter(media -> !media.tracks().isEmpty())
+                .findFirst()
+                .orElseThrow();
+    }
+
     private static Track track(Media film) throws FileProblem {
+        try (var rows = WorkPool.ofCores()) {
+            return track(film, rows, () -> true);
+        }
+    }
+
+    /** Tracks it anew as long as somebody waits. */
+    static Track track(Media film, WorkPool rows, BooleanSupplier goesOn) throws FileProblem {
         Track known = film.tracks().getFirst();
         int middle = known.given().first();
         PicturePoint at = known.at(middle).orElseThrow().at();
         double radius = SubjectTracker.USUAL_RADIUS * film.size().height();
-        try (var rows = WorkPool.ofCores();
-                var pixels = new PixelLoader(rows)) {
+        try (var pixels = new PixelLoader(rows)) {
             return new Tracking(frame -> pixels.load(PixelKey.of(film, frame)))
-                    .begin("t", "Subject", middle, at, radius, new FrameSpan(0, known.last()), _ -> true);
+                    .begin(
+                            "t",
+                            "Subject",
+                            middle,
+                            at,
+                            radius,
+                            new FrameSpan(0, known.last()),
+                            _ -> goesOn.getAsBoolean());
         }
     }
 

@@ -37,6 +37,7 @@ public final class Main {
         SoundTimes sounds = SoundTimes.measure();
         FollowTimes follow = FollowTimes.measure(ProjectFile.open(demo));
         PlaneTimes planes = PlaneTimes.measure(ProjectFile.open(demo));
+        ScrubTimes scrub = ScrubTimes.measure(ProjectFile.open(demo));
         var main = new Main();
         main.measure(demo);
         main.memory(plan);
@@ -45,6 +46,7 @@ public final class Main {
         sounds.rows().forEach(System.out::println);
         follow.rows().forEach(System.out::println);
         planes.rows().forEach(System.out::println);
+        scrub.rows().forEach(System.out::println);
         main.print(many);
     }
 

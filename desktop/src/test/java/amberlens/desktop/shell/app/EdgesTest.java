@@ -191,7 +191,7 @@ class EdgesTest extends BenchInteraction {
     void a_shot_not_meant_to_fill_the_frame_is_not_judged() throws Exception {
         load(turning());
         keys(KeyCode.I, KeyCode.SHIFT);
-        waitUntil("no judgement", () -> text("#status").contains("not meant to fill"));
+        waitUntil("no judgement", () -> text("#status").contains("need not fill"));
         assertThat(bench.scene().lookup("#open-edges").isVisible()).isFalse();
     }
 
@@ -282,7 +282,7 @@ class EdgesTest extends BenchInteraction {
         PicturePoint after = shot().camera().at(100).gateCentre(FRAME);
         assertThat(after.x()).isGreaterThan(before.x() + 50);
         assertThat(shot().camera().at(0).gateCentre(FRAME).x()).isCloseTo(after.x(), within(1e-6));
-        assertThat(bench.desk().document().undoName()).contains("move of 2 framings");
+        assertThat(bench.desk().document().undoName()).contains("move 2 framings");
     }
 
     @Test
@@ -405,7 +405,7 @@ class EdgesTest extends BenchInteraction {
         clickOn("#seal-scope").clickOn("all shots");
         clickOn("#seal-accept");
         waitUntil("the outcome", () -> text("#status").contains("shots sealed"));
-        assertThat(bench.desk().document().undoName()).contains("seal of 3 shots");
+        assertThat(bench.desk().document().undoName()).contains("seal 3 shots");
         for (Shot each : project().shots()) {
             assertThat(EdgeReport.of(project().take(each)).isSealed()).isTrue();
         }

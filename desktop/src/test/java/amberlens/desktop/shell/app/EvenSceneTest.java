@@ -45,7 +45,7 @@ class EvenSceneTest extends ThreeShotsInteraction {
         keys(KeyCode.E, KeyCode.SHIFT, KeyCode.ALT);
         clickOn("#even-match").clickOn("strength: all go equally far");
         clickOn("#even-course").clickOn("all as the first");
-        waitUntil("what would come of it", () -> text("#even-note").startsWith("3 moves would be alike"));
+        waitUntil("what would come of it", () -> text("#even-note").startsWith("3 moves would match"));
         clickOn("Even out");
         double first = MoveSummary.of(project(), shot("s1")).across();
         for (String id : List.of("s1", "s2", "s3")) {

@@ -153,7 +153,7 @@ class FollowSceneTest extends ThreeShotsInteraction {
     void a_subject_that_is_put_on_footage_is_tracked_and_the_camera_follows_it_sealed() {
         pointAtIt(10);
         assertThat(track().orElseThrow().spots()).hasSize(FRAMES);
-        assertThat(text("#status")).contains("a guess");
+        assertThat(text("#status")).contains("uncertain");
         keys(KeyCode.U, KeyCode.ALT);
         waitUntil("what came of it", () -> text("#follow-found").contains("sealed"));
         assertThat(bench.desk().document().showing()).isTrue();
@@ -201,7 +201,7 @@ class FollowSceneTest extends ThreeShotsInteraction {
         keys(KeyCode.U, KeyCode.ALT);
         ComboBox<?> who = lookup("#follow-who").query();
         onFx(() -> who.getSelectionModel().select(1));
-        waitUntil("the ride", () -> text("#follow-found").contains("goes along"));
+        waitUntil("the ride", () -> text("#follow-found").contains("rides on it"));
         clickOn("Follow");
         waitUntil("the move", () -> shot("s2").camera().position().animated());
         FramePoint beside = shot("s2").camera().at(10).position().minus(seen(10));

@@ -156,7 +156,7 @@ class KeyCraftTest extends BenchInteraction {
         assertThat(bench.desk().cursor().shotFrame()).isEqualTo(50);
         type(KeyCode.ENTER);
         assertThat(frames(Properties.SCALE)).containsExactly(10, 100);
-        assertThat(bench.desk().document().undoName()).contains("deletion of a key of scale");
+        assertThat(bench.desk().document().undoName()).contains("delete key of scale");
         type(KeyCode.ENTER);
         assertThat(frames(Properties.SCALE)).containsExactly(10, 50, 100);
         type(KeyCode.RIGHT);
@@ -209,7 +209,7 @@ class KeyCraftTest extends BenchInteraction {
         assertThat(frames(Properties.SCALE)).containsExactly(10, 51, 101);
         keys(KeyCode.LEFT, KeyCode.ALT, KeyCode.SHIFT);
         assertThat(frames(Properties.POSITION)).containsExactly(10, 41, 91);
-        assertThat(bench.desk().document().undoName()).contains("move of 4 keys");
+        assertThat(bench.desk().document().undoName()).contains("move 4 keys");
         Point2D lead = bead(SCALE, 41);
         dragTo(lead, lead.add(9 * perFrame(), 0));
         assertThat(frames(Properties.SCALE)).containsExactly(10, 50, 100);
@@ -464,7 +464,7 @@ class KeyCraftTest extends BenchInteraction {
         type(KeyCode.T);
         write("1:00:00\n");
         assertThat(bench.desk().cursor().playhead()).isEqualTo(68);
-        assertThat(text("#status")).contains("the line-up goes from 0:00 to");
+        assertThat(text("#status")).contains("the line-up runs from 0:00 to");
         type(KeyCode.ESCAPE);
         type(KeyCode.COMMA).type(KeyCode.COMMA);
         assertThat(bench.desk().cursor().transport().speed()).isEqualTo(-2);

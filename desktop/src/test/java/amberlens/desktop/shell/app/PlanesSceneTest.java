@@ -195,7 +195,7 @@ class PlanesSceneTest extends ThreeShotsInteraction {
         keys(KeyCode.P, KeyCode.ALT);
         clickOn(onTable(300, 300));
         type(KeyCode.ENTER);
-        waitUntil("the words", () -> text("#status").contains("Draw around something"));
+        waitUntil("the words", () -> text("#status").contains("Outline something"));
         keys(KeyCode.P, KeyCode.ALT);
         dragTo(onTable(200, 200), onTable(260, 200));
         waitUntil("the words", () -> text("#status").startsWith("Not"));

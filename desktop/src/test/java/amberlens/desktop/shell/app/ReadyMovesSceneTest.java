@@ -73,7 +73,7 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
         keys(KeyCode.A, KeyCode.CONTROL, KeyCode.ALT);
         fill("#arrange-seed", "3");
         type(KeyCode.ENTER);
-        assertThat(bench.desk().document().undoName()).contains("arrangement of 3 shots");
+        assertThat(bench.desk().document().undoName()).contains("arrange moves of 3 shots");
         for (Shot shot : project().shots()) {
             assertThat(EdgeReport.of(project().take(shot)).isSealed()).isTrue();
         }
@@ -111,7 +111,7 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
         assertThat(bench.desk().document().steps()).isEmpty();
         assertThat(text("#status")).startsWith("Where does the move begin?");
         dragTo(onTable(90, 120), onTable(410, 300));
-        assertThat(text("#status")).startsWith("And where to?");
+        assertThat(text("#status")).startsWith("Now click");
         clickOn(onTable(600, 400));
         assertThat(bench.desk().document().undoName()).contains("pan and zoom");
         Pose first = shot("s1").camera().at(0);

@@ -11,16 +11,19 @@ import amberlens.project.safe.EarlierVersions;
 import amberlens.project.safe.Safe;
 import amberlens.project.safe.Safe.LeftBehind;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -223,5 +226,46 @@ class SavingTest {
         until("both", () -> names.size() == 2);
         assertThat(names.getFirst()).isEqualTo("new");
         assertThat(names.getLast()).contains("is not there");
+    }
+
+    /** A picture may take as long as everything else that is drawn: neither the work nor what waits for it waits for that. */
+    @Test
+    void work_is_kept_and_handed_over_before_its_picture_is_drawn() throws Exception {
+        keeping.close();
+        Path safes = folder.resolve("another safe");
+        var kept = new CopyOnWriteArrayList<String>();
+        keeping = new SafeKeeping(
+                desk,
+                saver,
+                safes,
+                (_, _) -> {
+                    kept.add(
+                            files(safes).stream().anyMatch(SavingTest::holdsTheBeds)
+                                    ? "picture of kept work"
+                                    : "picture first");
+                    return null;
+                },
+                InstantSource.system(),
+                interfaceThread::add);
+        rename("The beds");
+        keeping.keepNow(() -> kept.add("handed over"));
+        until("the picture", () -> kept.size() == 2);
+        assertThat(kept).containsExactly("handed over", "picture of kept work");
+    }
+
+    private static List<Path> files(Path folder) {
+        try (Stream<Path> all = Files.walk(folder)) {
+            return all.filter(Files::isRegularFile).toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static boolean holdsTheBeds(Path file) {
+        try {
+            return ProjectFile.open(file).name().equals("The beds");
+        } catch (FileProblem _) {
+            return false; // a lock, or what is known of the work
+        }
     }
 }
