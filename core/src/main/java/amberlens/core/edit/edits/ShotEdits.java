@@ -92,7 +92,7 @@ public final class ShotEdits {
     /** Lays a shot's picture into the frame anew, unturned and without keys. */
     public static Edit conform(String shotId, Refit conform) {
         return Edit.of(
-                conform.word() + " of a shot",
+                "reset to " + conform.word(),
                 project -> project.mapShot(shotId, shot -> {
                     var pose = conform.pose(project.mediaOf(shot).size(), project.frameSize());
                     return shot.withCamera(shot.camera().withMoveOf(CameraTrack.still(pose)));

@@ -70,7 +70,7 @@ public final class KeyChanges {
                 case Selection.Keys keys ->
                     desk.document()
                             .apply(ShotEdits.setCamera(
-                                    KeyWords.of("deletion", keys.keys()),
+                                    KeyWords.of("delete", keys.keys()),
                                     shot.id(),
                                     KeyOrder.deleted(
                                             shot.camera(),
@@ -100,7 +100,7 @@ public final class KeyChanges {
         if (keys.isEmpty()) {
             desk.document().apply(SoundEdits.remove(desk.cursor().selection().sounds()));
         } else {
-            changeKeys(KeyWords.of("deletion", keys), keyed -> KeyOrder.deleted(keyed.track(), keys, keyed.frame()));
+            changeKeys(KeyWords.of("delete", keys), keyed -> KeyOrder.deleted(keyed.track(), keys, keyed.frame()));
         }
     }
 

@@ -52,7 +52,7 @@ public final class KeyTiming {
     /** Lets the keys run backwards. */
     public void reverse() {
         with(keyed ->
-                changed(KeyWords.of("reversal", keyed.keys()), keyed, KeyOrder.reversed(keyed.track(), keyed.keys())));
+                changed(KeyWords.of("reverse", keyed.keys()), keyed, KeyOrder.reversed(keyed.track(), keyed.keys())));
     }
 
     /**
@@ -75,7 +75,7 @@ public final class KeyTiming {
                         + " (frame " + last + ")");
             }
             Retiming.Moved moved = moves(keyed.get()).shifted(frame - keys.first());
-            changed(KeyWords.of("time", keys), keyed.get(), moved);
+            changed(KeyWords.of("retime", keys), keyed.get(), moved);
             return moved.keys().first() == frame
                     ? Optional.empty()
                     : Optional.of("a key in the way stops it at "

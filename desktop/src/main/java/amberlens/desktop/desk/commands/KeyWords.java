@@ -6,8 +6,8 @@ import amberlens.core.motion.keys.KeySet;
 public final class KeyWords {
     private KeyWords() {}
 
-    /** For example "move of a key" or "move of 3 keys". */
+    /** For example "move key" or "move 3 keys". */
     public static String of(String deed, KeySet keys) {
-        return deed + " of " + (keys.size() == 1 ? "a key" : keys.size() + " keys");
+        return deed + " " + (keys.size() == 1 ? "key" : keys.size() + " keys");
     }
 }

@@ -58,6 +58,6 @@ public final class TitleWriting {
     void change(String what, UnaryOperator<Title> change) {
         rest();
         desk.cursor().selectedShot().ifPresent(shot -> title(desk).ifPresent(title -> desk.document()
-                .apply(TitleEdits.change(what + " of a title", shot.id(), change.apply(title)))));
+                .apply(TitleEdits.change("change title " + what, shot.id(), change.apply(title)))));
     }
 }

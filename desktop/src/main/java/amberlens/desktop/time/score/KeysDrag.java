@@ -76,8 +76,7 @@ final class KeysDrag extends EditDrag {
         String deed = event.isAltDown() ? "copy" : alongTime ? "move" : "change";
         desk.cursor()
                 .show(
-                        ShotEdits.setCamera(
-                                framing ? deed + " of a framing" : KeyWords.of(deed, keys), shot.id(), camera),
+                        ShotEdits.setCamera(framing ? deed + " framing" : KeyWords.of(deed, keys), shot.id(), camera),
                         framing ? new Selection.Framing(target) : new Selection.Keys(moved.keys()));
     }
 

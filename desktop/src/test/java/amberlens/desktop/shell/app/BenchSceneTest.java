@@ -102,7 +102,7 @@ class BenchSceneTest {
                     .isEqualTo(125);
             desk.document().show(ShotEdits.setLength("s1", 70, ShotEdits.Timing.KEEP));
             desk.document().commit();
-            assertThat(bench.actions().get("edit.undo").menuText().get()).isEqualTo("Undo length of a shot");
+            assertThat(bench.actions().get("edit.undo").menuText().get()).isEqualTo("Undo change shot length");
             desk.document().undo();
             assertThat(desk.document().project()).isEqualTo(oneShot());
             bench.close();

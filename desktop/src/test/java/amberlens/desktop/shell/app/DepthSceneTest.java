@@ -54,7 +54,7 @@ class DepthSceneTest extends ThreeShotsInteraction {
         waitUntil("the pitch", () -> shot("s1").camera().get(Properties.PITCH).at(0) == 18);
         type("#camera-yaw", "90");
         assertThat(shot("s1").camera().has(Properties.YAW)).isFalse();
-        type("#camera-viewingDistance", "0.2");
+        type("#camera-viewing-distance", "0.2");
         assertThat(shot("s1").camera().has(Properties.VIEWING_DISTANCE)).isFalse();
         undo();
         assertThat(shot("s1").camera().hasDepth()).isFalse();

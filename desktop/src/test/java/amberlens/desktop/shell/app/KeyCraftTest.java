@@ -170,7 +170,7 @@ class KeyCraftTest extends BenchInteraction {
         clickOn("The value at the playhead");
         assertThat(shot().camera().scale().animated()).isFalse();
         assertThat(shot().camera().at(0).scale().x()).isEqualTo(60);
-        assertThat(bench.desk().document().undoName()).contains("end of animation of scale");
+        assertThat(bench.desk().document().undoName()).contains("stop animating scale");
         undo();
         assertThat(frames(Properties.SCALE)).containsExactly(10, 50, 100);
     }
@@ -244,7 +244,7 @@ class KeyCraftTest extends BenchInteraction {
         for (PoseProperty<?> property : Properties.OF_POSE) {
             assertThat(frames(property)).containsExactly(10, 30, 55);
         }
-        assertThat(bench.desk().document().undoName()).contains("stretch of 12 keys");
+        assertThat(bench.desk().document().undoName()).contains("stretch 12 keys");
         undo();
         assertThat(shot().camera()).isEqualTo(before);
         assertThat(bench.desk().cursor().selectedKeys().size()).isEqualTo(12);

@@ -132,7 +132,7 @@ class SafeAndSavedTest extends BenchInteraction {
         waitUntil("the versions", () -> lookup("#version-1").tryQuery().isPresent());
         clickOn("#version-1");
         waitUntil("the first version", () -> project().name().equals("first"));
-        assertThat(bench.desk().document().undoName().orElseThrow()).startsWith("return to the version of");
+        assertThat(bench.desk().document().undoName().orElseThrow()).startsWith("restore version of");
         undoOnce();
         assertThat(project().name()).isEqualTo("second");
     }
