@@ -260,8 +260,10 @@ public final class PlanesForm extends VBox {
 
     /** Why the picture cannot be cut here, if it cannot. */
     private Optional<String> problem(Shot shot) {
-        PictureRef ground = new PictureRef.CutOut(PlaneCuts.media(desk, shot), Cutouts.GROUND);
-        return services.cache().problem(ground).map(why -> "Shown as one plane: " + why.getMessage());
+        return PictureRef.cutOuts(PlaneCuts.media(desk, shot)).stream()
+                .findFirst()
+                .flatMap(services.cache()::problem)
+                .map(why -> "Shown as one plane: " + why.getMessage());
     }
 
     private String words(PlaneReport report, List<Plane> planes, Shot shot) {
