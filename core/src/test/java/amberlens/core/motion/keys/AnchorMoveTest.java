@@ -200,24 +200,28 @@ class AnchorMoveTest {
                         new Shot("s2", "Plan", "m1", 1, LENGTH, LENGTH, false, second, Extras.NONE)));
     }
 
+    private static CameraTrack withAnchorPasted(CameraTrack source, int at, CameraTrack into) {
+        var clip = new KeyClip(
+                KeyClip.What.KEYS,
+                source,
+                Set.of(Properties.ANCHOR),
+                0,
+                PICTURE,
+                Project.empty("").frameSize());
+        return PasteEdits.paste(clip, Pasting.ALL, true, Map.of("s1", at))
+                .apply(two(into, into))
+                .shots()
+                .getFirst()
+                .camera();
+    }
+
     @Test
     void framingsStayWhenKeysOfAnAnchorArePasted() {
         for (int i = 0; i < 100; i++) {
             CameraTrack before = i % 2 == 0 ? move() : leaning();
             CameraTrack source = move().withAnchor(Channel.keyed(
                     ValueKinds.ANCHOR, keys(_ -> new PicturePoint(number(1000, 3000), number(800, 2200)))));
-            var clip = new KeyClip(
-                    KeyClip.What.KEYS,
-                    source,
-                    Set.of(Properties.ANCHOR),
-                    0,
-                    PICTURE,
-                    Project.empty("").frameSize());
-            CameraTrack after = PasteEdits.paste(clip, Pasting.ALL, true, Map.of("s1", 0))
-                    .apply(two(before, before))
-                    .shots()
-                    .getFirst()
-                    .camera();
+            CameraTrack after = withAnchorPasted(source, 0, before);
             assertThat(after.anchor().keys()).hasSameSizeAs(source.anchor().keys());
             assertSameFramings(before, after, after.keyFrames(), "pasted into " + i);
         }
@@ -246,18 +250,7 @@ class AnchorMoveTest {
                 List.of(
                         Key.of(0, new PicturePoint(1000, 900), Leg.LINEAR),
                         Key.of(60, new PicturePoint(2600, 1800), LEGS.getLast()))));
-        var clip = new KeyClip(
-                KeyClip.What.KEYS,
-                source,
-                Set.of(Properties.ANCHOR),
-                0,
-                PICTURE,
-                Project.empty("").frameSize());
-        CameraTrack after = PasteEdits.paste(clip, Pasting.ALL, true, Map.of("s1", 10))
-                .apply(two(still, still))
-                .shots()
-                .getFirst()
-                .camera();
+        CameraTrack after = withAnchorPasted(source, 10, still);
         assertSameFramings(still, after, IntStream.range(0, LENGTH).boxed().toList(), "still");
     }
 }

@@ -39,7 +39,7 @@ public final class Shooting {
     /** Where the project seems to lie when its folder would show in the picture. */
     private static final Path ANYWHERE = Path.of("/films/fernhollow.amber");
 
-    private static final int PATIENCE_SECONDS = 90;
+    private static final int PATIENCE_SECONDS = 180;
     private static final Duration STEP = Duration.millis(250);
     private static final int STEPS = 10;
 
@@ -56,8 +56,11 @@ public final class Shooting {
         Platform.startup(() -> open(Folders.below(own), order, project, taken));
         try {
             StillFile.write(taken.get(PATIENCE_SECONDS, TimeUnit.SECONDS), StillFile.Kind.PNG, output);
-        } catch (ExecutionException | TimeoutException e) {
-            throw new FileProblem("The view could not be shown: " + e.getMessage() + ".", e);
+        } catch (TimeoutException e) {
+            throw new FileProblem(
+                    "The view was not ready within " + PATIENCE_SECONDS + " s; the machine may be busy. Try again.", e);
+        } catch (ExecutionException e) {
+            throw new FileProblem("The view could not be shown: " + FileWords.reason(e) + ".", e);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new FileProblem("The view was not shown.", e);

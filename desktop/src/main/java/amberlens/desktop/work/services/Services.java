@@ -76,7 +76,7 @@ public final class Services implements AutoCloseable {
         keeping = new SafeKeeping(desk, saver, safes, this::picture, InstantSource.system(), interfaceThread);
         distrusted =
                 new Distrusted(data.resolve("distrusted"), () -> keeping.safe().suspects());
-        cache = new PixelCache(PixelCache.usualBudget(), decoding, rows, distrusted);
+        cache = new PixelCache(PixelCache.usualBudget(), decoding, seenRows, distrusted);
         PlaneFacts planes = new PlaneFacts(background, () -> desk.tell(Change.VIEW));
         desk.document().whenAnother(planes::forget);
         facts = new ShotFacts(desk.tools()::judgedDelivery, planes);
