@@ -214,7 +214,7 @@ class EveryPropertyTest {
         assertThatThrownBy(() -> ProjectFile.open(file))
                 .isInstanceOf(FileProblem.class)
                 .hasMessageContaining("/shots/0/camera/dew/value")
-                .hasMessageContaining("Dew lies in 0 … 200 %, not at 250");
+                .hasMessageContaining("Dew is between 0 and 200 %, not 250");
     }
 
     /** What ships as a text to be read by others says what the descriptors say. */

@@ -70,7 +70,7 @@ class TrackDraftTest {
         assertThat(track.given()).containsExactly(0, 28);
         assertThat(track.at(28).orElseThrow().at()).isEqualTo(new PicturePoint(300, 300));
         assertThat(track.at(0).orElseThrow().at()).isEqualTo(arc(0));
-        assertThatThrownBy(() -> draft.give(70, arc(70))).hasMessageContaining("looked at");
+        assertThatThrownBy(() -> draft.give(70, arc(70))).hasMessageContaining("examined");
     }
 
     @Test

@@ -130,8 +130,8 @@ class PropertiesTest {
     void a_hand_gives_only_numbers_that_the_property_can_have() {
         assertThat(Properties.OPACITY.refusal(0)).isEmpty();
         assertThat(Properties.OPACITY.refusal(100)).isEmpty();
-        assertThat(Properties.OPACITY.refusal(100.5)).hasValue("Opacity lies in 0 … 100 %, not at 100.5");
-        assertThat(Properties.SCALE.refusal(0)).hasValue("Scale lies in 0.001 … 1000000 %, not at 0");
+        assertThat(Properties.OPACITY.refusal(100.5)).hasValue("Opacity is between 0 and 100 %, not 100.5");
+        assertThat(Properties.SCALE.refusal(0)).hasValue("Scale is between 0.001 and 1000000 %, not 0");
         assertThat(Properties.SPEED.refusal(-10_001)).isPresent();
         assertThat(Properties.SPEED.range().clamp(-99_999)).isEqualTo(-10_000);
         assertThat(Properties.POSITION.refusal(Double.NaN)).isPresent();

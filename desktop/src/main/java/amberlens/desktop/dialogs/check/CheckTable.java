@@ -84,7 +84,7 @@ final class CheckTable extends TableView<ShotCheck> {
                 check -> String.format(
                         Locale.ROOT, "%.0f %%%s", check.enlargement().percent(), soft(check) ? ", soft" : ""));
         column("Pace", 120, this::crossing, this::pace);
-        column("Picture", 90, this::missing, check -> missing(check) ? "missing" : "there");
+        column("Media", 90, this::missing, check -> missing(check) ? "missing" : "");
     }
 
     private String time(int frames) {
