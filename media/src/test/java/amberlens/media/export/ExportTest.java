@@ -111,7 +111,7 @@ class ExportTest {
         assertThat(exportOfFilm(false)).isEmpty();
         assertThat(exportOfFilm(true).orElseThrow())
                 .startsWith("scratched-true.mov is damaged at frame ")
-                .endsWith("what could be decoded stands in there.");
+                .endsWith("what could be decoded is used there.");
     }
 
     private Optional<String> exportOfFilm(boolean scratched) throws Exception {

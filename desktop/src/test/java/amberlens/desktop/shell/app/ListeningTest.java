@@ -98,7 +98,7 @@ class ListeningTest extends SoundInteraction {
         layClicks();
         seek(0);
         run("play.toggle");
-        waitUntil("the message", () -> bench.desk().message().startsWith("Nothing can be heard"));
+        waitUntil("the message", () -> bench.desk().message().startsWith("No sound"));
         waitUntil("a second", () -> bench.desk().cursor().playhead() >= 25);
         run("play.toggle");
         onFx(() -> bench.desk().say(""));
