@@ -84,7 +84,7 @@ class PlaneMembersTest {
         "'\"distance\": 0.55', '\"distance\": 1.2', '/media/0/planes/0/distance'",
         "'\"soft\": 3.5', '\"soft\": -1', '/media/0/planes/0/soft'",
         "'\"kind\": \"beside\"', '\"kind\": \"magic\"', '/media/0/planes/0/fill/kind'",
-        "'300,\\s+200.5,', '300,', 'how far across and down'",
+        "'300,\\s+200.5,', '300,', 'an x and a y'",
         "'200.5', '1700', 'reaches beyond the picture'",
         "'\"id\": \"p2\"', '\"id\": \"p1\"', 'an id of its own'",
     })
