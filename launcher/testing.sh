@@ -92,7 +92,8 @@ with_displays() { # how-many command...
     servers=
     trap 'kill $servers 2>/dev/null || true' EXIT INT TERM
     for one in $(seq "$count"); do
-        Xvfb ":$number$one" -screen 0 1600x1000x24 -nolisten tcp >/dev/null 2>&1 &
+        # A key that is down while the machine stands still must not repeat.
+        Xvfb ":$number$one" -screen 0 1600x1000x24 -nolisten tcp -r >/dev/null 2>&1 &
         servers="$servers $!"
     done
     for one in $(seq "$count"); do
