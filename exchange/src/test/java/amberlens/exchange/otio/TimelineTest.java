@@ -284,7 +284,8 @@ class TimelineTest {
                 .extracting(media -> Path.of(media.path()).getFileName().toString())
                 .containsExactly("Mill Pond.JPG", "GONE");
         assertThat(taken.project().shots()).extracting(Shot::length).containsExactly(50, 50);
-        assertThat(taken.remarks()).anyMatch(line -> line.contains("GONE") && line.contains("is kept until you find it"));
+        assertThat(taken.remarks())
+                .anyMatch(line -> line.contains("GONE") && line.contains("is kept until you find it"));
     }
 
     @Test
