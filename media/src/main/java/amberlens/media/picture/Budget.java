@@ -11,6 +11,7 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javax.imageio.IIOException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -87,8 +88,18 @@ final class Budget {
             case FileProblem problem -> problem;
             case OutOfMemoryError memory ->
                 new FileProblem(path + " is too large for the memory of this machine.", memory);
+            case IIOException decoder when tellsOfAKind(decoder) ->
+                new FileProblem(
+                        path + " is of a kind that cannot be decoded (" + decoder.getMessage() + "); convert it to PNG.",
+                        decoder);
             default -> PictureFile.damaged(path, cause);
         };
+    }
+
+    /** Whether a decoder says that it does not know such files, which is no damage. */
+    private static boolean tellsOfAKind(IIOException decoder) {
+        String message = decoder.getMessage();
+        return message != null && message.startsWith("Unsupported");
     }
 
     private boolean isOver() {

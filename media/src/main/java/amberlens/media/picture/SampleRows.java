@@ -40,10 +40,11 @@ abstract class SampleRows {
     static SampleRows of(BufferedImage image, Optional<TiffDirectory> tiff, boolean premultiplied) {
         ColorModel model = image.getColorModel();
         int colours = model.getNumColorComponents();
-        if (model instanceof IndexColorModel || (colours != 1 && colours != 3)) {
+        Raster raster = image.getRaster();
+        boolean palette = model instanceof IndexColorModel || raster.getNumBands() < colours;
+        if (palette || (colours != 1 && colours != 3)) {
             return new ByColour(image);
         }
-        Raster raster = image.getRaster();
         int type = raster.getTransferType();
         int extra = raster.getNumBands() - colours;
         int alpha = extra == 0

@@ -28,12 +28,7 @@ final class ToRaster {
             Optional<TiffDirectory> tiff,
             Orientation orientation,
             Rows rows) {
-        boolean knownAsPremultiplied = image.isAlphaPremultiplied();
-        if (knownAsPremultiplied) {
-            image.coerceData(false);
-        }
-        boolean premultiplied = !knownAsPremultiplied
-                && tiff.filter(TiffDirectory::premultiplied).isPresent();
+        boolean premultiplied = stillPremultiplied(image, tiff);
         Optional<ICC_Profile> profile = profile(image, chunk);
         var stored = new Size(image.getWidth(), image.getHeight());
         var any = SampleRows.of(image, tiff, premultiplied);
@@ -42,6 +37,22 @@ final class ToRaster {
             var toSrgb = profile.map(own -> new RowColours(own, stored.width()));
             return new Samples(samples, toSrgb);
         });
+    }
+
+    /**
+     * Whether colours are multiplied by the alpha in what the rows read; where the platform knows of it and can, it is undone at once. It
+     * cannot where there are channels beside colours and alpha.
+     */
+    private static boolean stillPremultiplied(BufferedImage image, Optional<TiffDirectory> tiff) {
+        if (!image.isAlphaPremultiplied()) {
+            return tiff.filter(TiffDirectory::premultiplied).isPresent();
+        }
+        boolean more = image.getRaster().getNumBands()
+                > image.getColorModel().getNumColorComponents() + 1;
+        if (!more) {
+            image.coerceData(false);
+        }
+        return more;
     }
 
     private record Samples(SampleRows samples, Optional<RowColours> toSrgb) implements RasterRows.Source {

@@ -215,7 +215,7 @@ class PictureFaultsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"2, 1, 0", "3, 1, '0 0'", "4, 2, 0", "5, 2, '0 0'", "5, 2, '0 2'", "6, 2, '2 0 0'", "4, 2, 1"})
+    @CsvSource({"2, 1, 0", "3, 1, '0 0'", "4, 2, 0", "5, 2, '0 0'", "5, 2, '0 2'", "6, 2, '2 0 0'", "4, 2, 1", "5, 2, '1 0'", "6, 2, '1 0 0'"})
     void channels_beyond_the_colours_do_no_harm_and_the_alpha_among_them_counts(
             int samples, int photometric, String kinds) throws IOException, FileProblem {
         long[] extra =
@@ -237,6 +237,31 @@ class PictureFaultsTest {
         // blue.
         assertThat(frame.rgb(0, 0) >> 16 & 0xFF).isCloseTo(146, within(3));
         assertThat(frame.rgb(0, 0) & 0xFF).isGreaterThan(180);
+    }
+
+    @Test
+    void a_palette_with_a_channel_beside_it_is_read_by_its_palette() throws IOException, FileProblem {
+        long[] palette = new long[3 * 256];
+        palette[5] = 0xFFFF;
+        palette[256 + 9] = 0xFFFF;
+        Path file = new TiffBuilder(2, 1, 2, 8, 1, 3, ByteOrder.LITTLE_ENDIAN, new byte[] {5, 7, 9, 7})
+                .extra(0)
+                .put(320, 3, palette)
+                .write(folder.resolve("palette.tif"));
+        FrameRaster frame = shown(PictureReader.read(file, Rows.ALONE));
+        assertThat(frame.rgb(0, 0) & 0xFFFFFF).isEqualTo(0xFF0000);
+        assertThat(frame.rgb(1, 0) & 0xFFFFFF).isEqualTo(0x00FF00);
+    }
+
+    @Test
+    void a_kind_that_the_decoder_does_not_know_is_not_called_damaged() throws IOException {
+        Path file = new TiffBuilder(2, 1, 3, 2, 1, 2, ByteOrder.LITTLE_ENDIAN, new byte[4])
+                .put(284, 3, 2)
+                .put(273, 4, 0)
+                .write(folder.resolve("kind.tif"));
+        assertThatThrownBy(() -> PictureReader.read(file, Rows.ALONE))
+                .hasMessageContaining("of a kind that cannot be decoded")
+                .hasMessageContaining("convert it to PNG");
     }
 
     @Test
