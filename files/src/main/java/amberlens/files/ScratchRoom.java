@@ -1,5 +1,6 @@
 package amberlens.files;
 
+import java.io.File;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
@@ -44,10 +45,13 @@ public record ScratchRoom(Path folder, long leftFree) {
     /**
      * Appends bytes, all of them.
      *
-     * @throws IOException when too little of the disk would stay free, or it cannot be written
+     * @throws IOException when too little of the disk would stay free, as far as that is known, or it cannot be written
      */
     public void append(FileChannel channel, ByteBuffer bytes) throws IOException {
-        if (Files.getFileStore(folder).getUsableSpace() - bytes.remaining() < leftFree) {
+        // Asked by the folder: in a root of its own (a container, chroot) the disk's mount may not be listed anywhere.
+        File disk = folder.toFile();
+        boolean known = disk.getTotalSpace() > 0;
+        if (known && disk.getUsableSpace() - bytes.remaining() < leftFree) {
             throw new IOException("less than " + (leftFree >> 20) + " MB of the disk would stay free");
         }
         while (bytes.hasRemaining()) {

@@ -88,9 +88,11 @@ final class Budget {
             case FileProblem problem -> problem;
             case OutOfMemoryError memory ->
                 new FileProblem(path + " is too large for the memory of this machine.", memory);
-            case IIOException decoder when tellsOfAKind(decoder) ->
+            case IIOException decoder
+            when tellsOfAKind(decoder) ->
                 new FileProblem(
-                        path + " is of a kind that cannot be decoded (" + decoder.getMessage() + "); convert it to PNG.",
+                        path + " is of a kind that cannot be decoded (" + decoder.getMessage()
+                                + "); convert it to PNG.",
                         decoder);
             default -> PictureFile.damaged(path, cause);
         };

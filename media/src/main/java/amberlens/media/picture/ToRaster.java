@@ -47,8 +47,7 @@ final class ToRaster {
         if (!image.isAlphaPremultiplied()) {
             return tiff.filter(TiffDirectory::premultiplied).isPresent();
         }
-        boolean more = image.getRaster().getNumBands()
-                > image.getColorModel().getNumColorComponents() + 1;
+        boolean more = image.getRaster().getNumBands() > image.getColorModel().getNumColorComponents() + 1;
         if (!more) {
             image.coerceData(false);
         }

@@ -215,7 +215,17 @@ class PictureFaultsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"2, 1, 0", "3, 1, '0 0'", "4, 2, 0", "5, 2, '0 0'", "5, 2, '0 2'", "6, 2, '2 0 0'", "4, 2, 1", "5, 2, '1 0'", "6, 2, '1 0 0'"})
+    @CsvSource({
+        "2, 1, 0",
+        "3, 1, '0 0'",
+        "4, 2, 0",
+        "5, 2, '0 0'",
+        "5, 2, '0 2'",
+        "6, 2, '2 0 0'",
+        "4, 2, 1",
+        "5, 2, '1 0'",
+        "6, 2, '1 0 0'"
+    })
     void channels_beyond_the_colours_do_no_harm_and_the_alpha_among_them_counts(
             int samples, int photometric, String kinds) throws IOException, FileProblem {
         long[] extra =

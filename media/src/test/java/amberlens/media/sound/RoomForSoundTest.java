@@ -8,7 +8,6 @@ import amberlens.core.model.project.FileProblem;
 import amberlens.files.ScratchRoom;
 import amberlens.media.film.SoundCodec;
 import amberlens.media.film.SoundFile;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import org.junit.jupiter.api.BeforeEach;
@@ -51,7 +50,7 @@ class RoomForSoundTest {
 
     @Test
     void a_disk_that_would_be_too_full_is_left_alone_and_said_so() throws Exception {
-        long all = Files.getFileStore(folder).getTotalSpace();
+        long all = folder.toFile().getTotalSpace();
         assertThatThrownBy(() -> DecodedSound.of(tone, 1, new ScratchRoom(cache, all), () -> true))
                 .isInstanceOf(FileProblem.class)
                 .hasMessageContainingAll("no room for the sound", cache.toString(), "would stay free");

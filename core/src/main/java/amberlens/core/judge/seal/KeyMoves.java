@@ -2,6 +2,7 @@ package amberlens.core.judge.seal;
 
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.Scale;
+import amberlens.core.base.time.FrameSpan;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.curve.Axes;
 import amberlens.core.motion.curve.Channel;
@@ -105,6 +106,29 @@ final class KeyMoves {
                 .flatMap(channel -> channel.keys().stream())
                 .anyMatch(key -> key.even() || key.leg() instanceof Leg.Smooth || key.leg() instanceof Leg.Flight);
         return !smooth && !camera.position().bent() && !camera.hasDepth();
+    }
+
+    /** The frames of the first and last of the keys that share an amount; of one that stands for a whole channel both 0. */
+    FrameSpan keysOf(Amount amount) {
+        Channel<?> channel =
+                switch (amount.quantity()) {
+                    case SCALE -> camera.scale();
+                    case SCALE_X -> camera.scale().axes().orElseThrow().x();
+                    case SCALE_Y -> camera.scale().axes().orElseThrow().y();
+                    case X ->
+                        apart(camera.position())
+                                ? camera.position().axes().orElseThrow().x()
+                                : camera.position();
+                    case Y ->
+                        apart(camera.position())
+                                ? camera.position().axes().orElseThrow().y()
+                                : camera.position();
+                };
+        return still(channel)
+                ? new FrameSpan(0, 0)
+                : new FrameSpan(
+                        channel.keys().get(amount.firstKey()).at(),
+                        channel.keys().get(amount.lastKey()).at());
     }
 
     /** The camera with every amount applied. */
@@ -222,10 +246,8 @@ final class KeyMoves {
             return Optional.empty();
         }
         double sign = to > from ? 1 : -1;
-        double[] factors = new double[amounts.size()];
-        factors[first] = -sign;
-        factors[second] = sign * to / from;
-        return Optional.of(new LinearProgramme.Row(factors, sign * (from - to) / from));
+        return Optional.of(
+                new LinearProgramme.Row(Map.of(first, -sign, second, sign * to / from), sign * (from - to) / from));
     }
 
     private double scaleOf(Amount amount, int part) {

@@ -20,6 +20,9 @@ import java.util.stream.Stream;
 final class KeySeal {
     private static final double SAME_POSE = 1e-6;
 
+    /** In how many open spans one key more is tried: each is a search of its own. */
+    private static final int MOST_PLACES = 12;
+
     private KeySeal() {}
 
     static SealResult seal(SealWay way, Subject subject, SealTerms terms) {
@@ -68,11 +71,13 @@ final class KeySeal {
                 .min(Comparator.comparingDouble(found -> found.cost().measure()));
     }
 
-    /** The move with one key more where it helps most: at the frame that stood in the way or in an open span. */
+    /** The move with one key more where it helps most: at the frame that stood in the way or in one of the spans that are furthest open. */
     private static Optional<SealResult.Sealed> withOneKeyMore(
             SealWay way, Subject subject, KeySearch.Outcome outcome, SealTerms terms) {
         SortedSet<Integer> frames =
                 new TreeSet<>(EdgeReport.of(subject.now().getFirst().take()).open().stream()
+                        .sorted(Comparator.comparingDouble(span -> span.worst().framePx()))
+                        .limit(MOST_PLACES)
                         .map(EdgeReport.OpenSpan::worstFrame)
                         .toList());
         frames.add(subject.now().get(outcome.worstJudged()).take().frameOf(outcome.worstAt()));

@@ -84,8 +84,10 @@ final class KeySearch {
             }
             near = linear ? near : new Linearised(moves, amounts, subject);
             Linearised about = near;
-            rows.clear();
-            cuts.forEach(cut -> rows.add(row(about, cut)));
+            if (!linear) {
+                rows.clear();
+            }
+            cuts.stream().skip(rows.size()).forEach(cut -> rows.add(row(about, cut)));
             Optional<double[]> solved = programme(about, true).cheapest();
             if (solved.isEmpty()) {
                 return stuck(about);
@@ -113,7 +115,7 @@ final class KeySearch {
         terms.locked()
                 .forEach(
                         frame -> programme.fix(near.kept(frame, subject.camera().at(frame)).stream()
-                                .filter(row -> Arrays.stream(row.factors()).anyMatch(factor -> factor != 0))
+                                .filter(row -> !row.factors().isEmpty())
                                 .toList()));
         return programme;
     }

@@ -10,12 +10,15 @@ import amberlens.core.motion.curve.Axis;
 import amberlens.core.motion.pose.Pose;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.TreeMap;
 import java.util.function.IntToDoubleFunction;
 import java.util.function.ToDoubleFunction;
 
 /**
- * How what is required of single frames depends on the amounts, near one choice of them: by one small step in each amount.
- * Exact, up to rounding, where {@link KeyMoves#linear()}.
+ * How what is required of single frames depends on the amounts, near one choice of them: by one small step in each amount;
+ * amounts that cannot be seen at the same moments make it together. Exact, up to rounding, where {@link KeyMoves#linear()}.
  */
 final class Linearised {
     private static final double STEP = 1e-4;
@@ -24,6 +27,7 @@ final class Linearised {
     private final double[] about;
     private final CameraTrack base;
     private final List<Subject.Judgement> baseJudged;
+    private final List<List<KeyReach>> groups;
     private final List<CameraTrack> stepped = new ArrayList<>();
     private final List<List<Subject.Judgement>> steppedJudged = new ArrayList<>();
 
@@ -32,9 +36,10 @@ final class Linearised {
         frame = subject.frame();
         base = moves.moved(about);
         baseJudged = subject.judged().apply(base);
-        for (int i = 0; i < about.length; i++) {
+        groups = KeyReach.groups(moves, subject.alone());
+        for (List<KeyReach> group : groups) {
             double[] next = about.clone();
-            next[i] += STEP;
+            group.forEach(reach -> next[reach.amount()] += STEP);
             stepped.add(moves.moved(next));
             steppedJudged.add(subject.judged().apply(stepped.getLast()));
         }
@@ -45,13 +50,14 @@ final class Linearised {
         Size picture = baseJudged.get(judged).take().picture();
         return seen(
                 judged,
+                at,
                 take -> SideDistances.of(take.edgePose(at), picture, frame).to(side) / frame.width(),
                 0);
     }
 
     /** That width or height are, at a moment, enlarged at most to a limit, in per cent. */
     LinearProgramme.Row limit(int judged, double at, Axis axis, double percent) {
-        return seen(judged, take -> -enlarged(take.pose(at), axis, frame) / 100, -percent / 100);
+        return seen(judged, at, take -> -enlarged(take.pose(at), axis, frame) / 100, -percent / 100);
     }
 
     /** In per cent; a picture that leans is enlarged alike in all directions. */
@@ -71,9 +77,10 @@ final class Linearised {
                 own(at, now -> now.position().y(), pose.position().y(), 1.0 / frame.width()));
     }
 
-    private LinearProgramme.Row seen(int judged, ToDoubleFunction<Take> quantity, double atLeast) {
+    private LinearProgramme.Row seen(int judged, double at, ToDoubleFunction<Take> quantity, double atLeast) {
         double now = quantity.applyAsDouble(baseJudged.get(judged).take());
         return row(
+                at,
                 now,
                 step -> quantity.applyAsDouble(
                         steppedJudged.get(step).get(judged).take()),
@@ -83,18 +90,42 @@ final class Linearised {
     /** Both the quantity and the value made smaller by a factor. */
     private LinearProgramme.Row own(int at, ToDoubleFunction<Pose> quantity, double atLeast, double factor) {
         double now = quantity.applyAsDouble(base.at(at)) * factor;
-        return row(now, step -> quantity.applyAsDouble(stepped.get(step).at(at)) * factor, atLeast * factor);
+        return row(at, now, step -> quantity.applyAsDouble(stepped.get(step).at(at)) * factor, atLeast * factor);
     }
 
-    /** That a quantity is at least a value. */
-    private LinearProgramme.Row row(double now, IntToDoubleFunction stepped, double atLeast) {
-        double[] factors = new double[about.length];
+    /**
+     * That a quantity is at least a value.
+     *
+     * @param at when it is looked at
+     * @param stepped what it is where a group has made its step
+     */
+    private LinearProgramme.Row row(double at, double now, IntToDoubleFunction stepped, double atLeast) {
+        Map<Integer, Double> factors = new TreeMap<>();
         double offset = now;
-        for (int i = 0; i < about.length; i++) {
-            double slope = (stepped.applyAsDouble(i) - now) / STEP;
-            factors[i] = Math.abs(slope) < 1e-10 ? 0 : slope;
-            offset -= factors[i] * about[i];
+        for (int group = 0; group < groups.size(); group++) {
+            OptionalInt amount = touching(groups.get(group), at);
+            double slope = amount.isEmpty() ? 0 : (stepped.applyAsDouble(group) - now) / STEP;
+            if (Math.abs(slope) >= 1e-10) {
+                factors.put(amount.orElseThrow(), slope);
+                offset -= slope * about[amount.orElseThrow()];
+            }
         }
         return new LinearProgramme.Row(factors, atLeast - offset);
+    }
+
+    /** Which amount of a group is seen at a moment. */
+    private static OptionalInt touching(List<KeyReach> group, double at) {
+        int low = 0;
+        int high = group.size() - 1;
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (group.get(middle).to() > at) {
+                high = middle;
+            } else {
+                low = middle + 1;
+            }
+        }
+        KeyReach found = group.get(low);
+        return found.touches(at) ? OptionalInt.of(found.amount()) : OptionalInt.empty();
     }
 }

@@ -14,9 +14,16 @@ import java.util.function.Function;
  * @param camera the move
  * @param frame in which its positions count, in frame pixels
  * @param ofRig whether it is the move of a rig, which zooms everything that is judged as a whole
+ * @param alone whether one take by the move itself is all that is judged: what that shows at a moment is the move's pose then
  * @param judged what any such move leads to, always as many in the same order, at least one
  */
-public record Subject(CameraTrack camera, Size frame, boolean ofRig, Function<CameraTrack, List<Judgement>> judged) {
+public record Subject(
+        CameraTrack camera, Size frame, boolean ofRig, boolean alone, Function<CameraTrack, List<Judgement>> judged) {
+    /** A move by which others are seen, too. */
+    public Subject(CameraTrack camera, Size frame, boolean ofRig, Function<CameraTrack, List<Judgement>> judged) {
+        this(camera, frame, ofRig, false, judged);
+    }
+
     /**
      * One of the takes that are judged.
      *
@@ -33,7 +40,11 @@ public record Subject(CameraTrack camera, Size frame, boolean ofRig, Function<Ca
     /** One take alone. */
     public static Subject of(Take take) {
         return new Subject(
-                take.camera(), take.frame(), false, camera -> List.of(new Judgement("", take.withCamera(camera))));
+                take.camera(),
+                take.frame(),
+                false,
+                true,
+                camera -> List.of(new Judgement("", take.withCamera(camera))));
     }
 
     /** What is judged now. */
@@ -43,6 +54,6 @@ public record Subject(CameraTrack camera, Size frame, boolean ofRig, Function<Ca
 
     /** The same with another move to begin with. */
     Subject withCamera(CameraTrack other) {
-        return new Subject(other, frame, ofRig, judged);
+        return new Subject(other, frame, ofRig, alone, judged);
     }
 }

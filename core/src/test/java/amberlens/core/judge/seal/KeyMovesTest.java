@@ -19,6 +19,7 @@ import amberlens.core.motion.pose.Pose;
 import amberlens.core.motion.property.Properties;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** The amounts by which keys change, applied one at a time. */
@@ -174,11 +175,7 @@ class KeyMovesTest {
         double[] amounts = new double[moves.amounts().size()];
         amounts[one] = a;
         amounts[other] = b;
-        double sum = 0;
-        for (int i = 0; i < amounts.length; i++) {
-            sum += row.factors()[i] * amounts[i];
-        }
-        return sum >= row.atLeast() - 1e-9;
+        return dot(row.factors(), amounts) >= row.atLeast() - 1e-9;
     }
 
     /** What is required of a frame that keeps its pose holds where nothing changes, and nowhere else nearby. */
@@ -208,12 +205,10 @@ class KeyMovesTest {
         assertThat(rows).allSatisfy(row -> assertThat(row.atLeast()).isCloseTo(0, within(1e-9)));
     }
 
-    private static double dot(double[] factors, double[] by) {
-        double sum = 0;
-        for (int i = 0; i < by.length; i++) {
-            sum += factors[i] * by[i];
-        }
-        return sum;
+    private static double dot(Map<Integer, Double> factors, double[] by) {
+        return factors.entrySet().stream()
+                .mapToDouble(factor -> factor.getValue() * by[factor.getKey()])
+                .sum();
     }
 
     @Test
@@ -233,7 +228,7 @@ class KeyMovesTest {
     /** Two amounts of cost 1 and 2 whose sum must be 1, then at least 1. */
     @Test
     void the_programme_finds_the_cheapest_amounts_and_those_that_violate_least() {
-        var row = new LinearProgramme.Row(new double[] {1, 1}, 1);
+        var row = new LinearProgramme.Row(Map.of(0, 1.0, 1, 1.0), 1);
         double[] weights = {1, 2};
         double[] least = {-0.5, -0.5};
         assertThat(new LinearProgramme(weights, least)
@@ -247,15 +242,15 @@ class KeyMovesTest {
                         .orElseThrow())
                 .containsExactly(new double[] {1, 0}, within(1e-9));
         // The first may be at most 0.2 and the sum is wanted at least 1, the second held at 0.3: 0.5 is missing.
-        var first = new LinearProgramme.Row(new double[] {-1, 0}, -0.2);
-        var second = new LinearProgramme.Row(new double[] {0, 1}, 0.3);
+        var first = new LinearProgramme.Row(Map.of(0, -1.0), -0.2);
+        var second = new LinearProgramme.Row(Map.of(1, 1.0), 0.3);
         double[] found = new LinearProgramme(weights, least)
                 .require(List.of(first))
                 .fix(List.of(second))
                 .leastViolating(List.of(row))
                 .orElseThrow();
         assertThat(found).containsExactly(new double[] {0.2, 0.3}, within(1e-6));
-        var impossible = new LinearProgramme.Row(new double[] {1, 0}, 5);
+        var impossible = new LinearProgramme.Row(Map.of(0, 1.0), 5);
         assertThat(new LinearProgramme(weights, least)
                         .require(List.of(first, impossible))
                         .cheapest())
