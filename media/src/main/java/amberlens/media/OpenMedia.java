@@ -109,7 +109,7 @@ public final class OpenMedia implements AutoCloseable {
     /** Whoever waits for an answer gets one. */
     public void refuseIfTooLong() throws FileProblem {
         if (patience.isOver()) {
-            throw new FileProblem(path + " takes too long to read; it is damaged, or its disk does not answer.");
+            throw FileProblem.tooSlow(path);
         }
     }
 

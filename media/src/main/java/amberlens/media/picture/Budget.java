@@ -68,8 +68,7 @@ final class Budget {
                     return task.get(50, TimeUnit.MILLISECONDS);
                 } catch (TimeoutException _) {
                     if (budget.isOver()) {
-                        throw new FileProblem(
-                                path + " takes too long to read; it is damaged, or its disk does not answer.");
+                        throw FileProblem.tooSlow(path);
                     }
                 }
             }

@@ -8,6 +8,7 @@ import amberlens.core.pixels.sampling.Pyramid;
 import amberlens.core.render.frame.PictureRef;
 import amberlens.files.FileWords;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -23,6 +24,7 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
+import java.util.function.LongSupplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -39,9 +41,6 @@ public final class PixelCache implements AutoCloseable {
 
     private static final long HINTS_APART_NANOS = 1_000_000_000;
 
-    /** So long after there was too little memory for a picture it is tried again. */
-    private static final long MEMORY_AGAIN_NANOS = 10_000_000_000L;
-
     private final long budget;
     private final Executor decoding;
     private final Rows rows;
@@ -51,7 +50,7 @@ public final class PixelCache implements AutoCloseable {
     private long hinted = System.nanoTime() - HINTS_APART_NANOS;
     private final Map<PixelKey, CompletableFuture<Pyramid>> pictures = new LinkedHashMap<>(16, 0.75f, true);
     private final Map<Path, FileProblem> problems = new HashMap<>();
-    private final Map<PixelKey, Long> shortOfMemory = new HashMap<>();
+    private final PassingProblems passing;
     private final Map<Object, Set<PixelKey>> pinned = new WeakHashMap<>();
 
     /**
@@ -69,6 +68,11 @@ public final class PixelCache implements AutoCloseable {
      * @param watch is told of the files that are read
      */
     public PixelCache(long budget, Executor decoding, Rows rows, ReadingWatch watch) {
+        this(budget, decoding, rows, watch, System::nanoTime);
+    }
+
+    PixelCache(long budget, Executor decoding, Rows rows, ReadingWatch watch, LongSupplier nanos) {
+        passing = new PassingProblems(nanos);
         this.watch = watch;
         this.budget = budget;
         this.decoding = decoding;
@@ -109,14 +113,27 @@ public final class PixelCache implements AutoCloseable {
         return wanted;
     }
 
-    /** What there is of pixels; nothing where there was too little memory for them some time ago, which may be better now. */
+    /** What there is of pixels. */
     private @Nullable CompletableFuture<Pyramid> known(PixelKey key) {
-        Long failed = shortOfMemory.get(key);
-        if (failed != null && System.nanoTime() - failed > MEMORY_AGAIN_NANOS) {
-            shortOfMemory.remove(key);
-            pictures.remove(key);
-        }
+        tryAgain(key.path());
         return pictures.get(key);
+    }
+
+    /** Forgets that a file could not be read for a reason that may have passed by now. */
+    private void tryAgain(Path path) {
+        if (passing.isDue(path)) {
+            problems.remove(path);
+            pictures.entrySet()
+                    .removeIf(one ->
+                            one.getKey().path().equals(path) && one.getValue().isCompletedExceptionally());
+        }
+    }
+
+    /** After what time a file that could not be read for a reason that may pass is tried again; nothing for any other. */
+    public Optional<Duration> triesAgainIn(Path path) {
+        synchronized (pictures) {
+            return passing.until(path);
+        }
     }
 
     /**
@@ -150,6 +167,7 @@ public final class PixelCache implements AutoCloseable {
     /** Likewise of a file. */
     public Optional<FileProblem> problem(Path path) {
         synchronized (pictures) {
+            tryAgain(path);
             return Optional.ofNullable(problems.get(path));
         }
     }
@@ -200,7 +218,7 @@ public final class PixelCache implements AutoCloseable {
         synchronized (pictures) {
             pictures.keySet().removeIf(key -> key.path().equals(path));
             problems.remove(path);
-            shortOfMemory.keySet().removeIf(key -> key.path().equals(path));
+            passing.forget(path);
         }
         loader.forget(path);
     }
@@ -217,6 +235,9 @@ public final class PixelCache implements AutoCloseable {
         try {
             PixelKey first = wanted.keySet().iterator().next();
             Raster read = load(first);
+            synchronized (pictures) {
+                passing.forget(first.path());
+            }
             for (var one : wanted.entrySet()) {
                 Raster picture = loader.cut(read, one.getKey());
                 synchronized (pictures) {
@@ -249,13 +270,13 @@ public final class PixelCache implements AutoCloseable {
         }
     }
 
-    /** That there is too little memory says nothing of the file. */
     private void fail(PixelKey key, CompletableFuture<Pyramid> wanted, Throwable e) {
         FileProblem problem = problemOf(key.path(), e);
         synchronized (pictures) {
-            if (problem.getCause() instanceof OutOfMemoryError) {
-                shortOfMemory.put(key, System.nanoTime());
-            } else if (key.isWhole()) {
+            if (problem.mayPass()) {
+                passing.failed(key.path());
+            }
+            if (key.isWhole()) {
                 problems.put(key.path(), problem);
             }
         }

@@ -25,11 +25,19 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class PixelCacheTest {
     @TempDir
@@ -118,12 +126,19 @@ class PixelCacheTest {
         assertThat(cache.ready(new PictureRef.Whole(gate))).isEmpty();
     }
 
-    @Test
-    void too_little_memory_says_nothing_of_the_file() throws IOException {
-        var cache = new PixelCache(1 << 20, Runnable::run, Rows.ALONE, new ReadingWatch() {
+    /** A machine that has no memory, or no time, for so many readings. */
+    private static ReadingWatch failing(Supplier<Throwable> failure, AtomicInteger times) {
+        return new ReadingWatch() {
             @Override
             public Optional<FileProblem> refusal(PixelKey key) {
-                throw new OutOfMemoryError("as if");
+                if (times.getAndDecrement() > 0) {
+                    Throwable thrown = failure.get();
+                    if (thrown instanceof Error error) {
+                        throw error;
+                    }
+                    return Optional.of((FileProblem) thrown);
+                }
+                return Optional.empty();
             }
 
             @Override
@@ -131,10 +146,47 @@ class PixelCacheTest {
 
             @Override
             public void ends(Path file) {}
-        });
+        };
+    }
+
+    static Stream<Supplier<Throwable>> failuresOfTheMachine() {
+        return Stream.of(() -> new OutOfMemoryError("as if"), () -> FileProblem.tooSlow(Path.of("large.png")));
+    }
+
+    @ParameterizedTest
+    @MethodSource("failuresOfTheMachine")
+    void what_the_machine_could_not_do_is_tried_again_after_longer_and_longer(Supplier<Throwable> failure)
+            throws IOException, FileProblem {
+        var seconds = new AtomicLong(1000);
+        var cache = new PixelCache(
+                1 << 20,
+                Runnable::run,
+                Rows.ALONE,
+                failing(failure, new AtomicInteger(2)),
+                () -> TimeUnit.SECONDS.toNanos(seconds.get()));
         PictureRef large = whole(picture("large.png"));
-        assertThatThrownBy(() -> cache.await(large, () -> true)).hasMessageContaining("memory");
+        assertThatThrownBy(() -> cache.await(large, () -> true)).isInstanceOf(FileProblem.class);
+        assertThat(cache.problem(large.media()))
+                .hasValueSatisfying(problem -> assertThat(problem.mayPass()).isTrue());
+        assertThat(cache.triesAgainIn(Path.of(large.media().path()))).contains(Duration.ofSeconds(10));
+        seconds.addAndGet(9);
+        assertThatThrownBy(() -> cache.await(large, () -> true)).isInstanceOf(FileProblem.class);
+        seconds.addAndGet(1);
         assertThat(cache.problem(large.media())).isEmpty();
+        assertThatThrownBy(() -> cache.await(large, () -> true)).isInstanceOf(FileProblem.class);
+        assertThat(cache.triesAgainIn(Path.of(large.media().path()))).contains(Duration.ofSeconds(20));
+        seconds.addAndGet(20);
+        assertThat(cache.await(large, () -> true)).isTrue();
+        assertThat(cache.triesAgainIn(Path.of(large.media().path()))).isEmpty();
+    }
+
+    @Test
+    void a_damaged_file_is_not_read_again_until_it_changes() throws IOException {
+        Path file = Files.writeString(folder.resolve("torn.png"), "no picture");
+        var cache = new PixelCache(1 << 20, Runnable::run, Rows.ALONE);
+        assertThatThrownBy(() -> cache.await(whole(file), () -> true)).isInstanceOf(FileProblem.class);
+        assertThat(cache.triesAgainIn(file)).isEmpty();
+        assertThat(cache.problem(file)).isPresent();
     }
 
     @Test

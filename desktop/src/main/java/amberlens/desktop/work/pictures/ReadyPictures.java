@@ -1,5 +1,7 @@
 package amberlens.desktop.work.pictures;
 
+import static java.util.concurrent.TimeUnit.MILLISECONDS;
+
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
 import amberlens.core.pixels.sampling.Pyramid;
@@ -8,12 +10,14 @@ import amberlens.core.render.frame.Picture;
 import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.work.background.Background;
 import amberlens.media.pixels.PixelCache;
+import java.nio.file.Path;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 
@@ -71,6 +75,11 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
     private void arrived(PictureRef ref) {
         expected.remove(ref);
         onArrival.run();
+        cache.triesAgainIn(Path.of(ref.media().path()))
+                .ifPresent(time -> background.whenEnded(
+                        CompletableFuture.runAsync(
+                                () -> {}, CompletableFuture.delayedExecutor(time.toMillis() + 1, MILLISECONDS)),
+                        onArrival));
     }
 
     /** Whether frames of media have been seen that are damaged. */
