@@ -109,7 +109,7 @@ public final class OpenMedia implements AutoCloseable {
     /** Whoever waits for an answer gets one. */
     public void refuseIfTooLong() throws FileProblem {
         if (patience.isOver()) {
-            throw FileProblem.tooSlow(path);
+            throw FileProblem.tooSlow(path.toString());
         }
     }
 

@@ -69,21 +69,6 @@ public record ExportSettings(
                 span, size, rate, format, quality, transparent, destination, overwrite, loudness, piece, remark);
     }
 
-    public ExportSettings withRate(FrameRate newRate) {
-        return new ExportSettings(
-                frames,
-                size,
-                Optional.of(newRate),
-                format,
-                quality,
-                transparent,
-                destination,
-                overwrite,
-                loudness,
-                piece,
-                remark);
-    }
-
     public ExportSettings withQuality(Quality newQuality) {
         return new ExportSettings(
                 frames, size, rate, format, newQuality, transparent, destination, overwrite, loudness, piece, remark);

@@ -68,7 +68,7 @@ final class Budget {
                     return task.get(50, TimeUnit.MILLISECONDS);
                 } catch (TimeoutException _) {
                     if (budget.isOver()) {
-                        throw FileProblem.tooSlow(path);
+                        throw FileProblem.tooSlow(path.toString());
                     }
                 }
             }

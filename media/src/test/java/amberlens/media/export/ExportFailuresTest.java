@@ -16,6 +16,7 @@ import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.pixels.raster.Rows;
 import amberlens.media.film.FilmCodec;
+import amberlens.media.film.Quality;
 import amberlens.media.film.StillSequence;
 import amberlens.media.pixels.PixelCache;
 import java.awt.image.BufferedImage;
@@ -26,6 +27,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
@@ -260,9 +262,15 @@ class ExportFailuresTest {
 
     @Test
     void a_job_written_as_text_is_the_same_job_again_and_anything_else_is_told() throws FileProblem {
-        var settings = settings(folder.resolve("film.webm"), ExportFormat.WEBM_VP9, FRAME, true)
-                .withRate(new FrameRate(30000, 1001))
-                .withTransparent(true);
+        var settings = new ExportSettings(
+                new FrameSpan(0, 29),
+                FRAME,
+                Optional.of(new FrameRate(30000, 1001)),
+                ExportFormat.WEBM_VP9,
+                Quality.GOOD,
+                true,
+                folder.resolve("film.webm"),
+                true);
         var job = new ExportJob("Pond", project, settings);
         assertThat(JobText.read(JobText.of(job), project)).isEqualTo(job);
         assertThatThrownBy(() -> JobText.read("from=yesterday", project)).isInstanceOf(FileProblem.class);

@@ -33,6 +33,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -173,9 +174,18 @@ class FormatsTest {
     @CsvSource({"50, 1, 22", "12, 1, 5", "30000, 1001, 13"})
     void at_another_rate_moves_are_sampled_at_the_time_of_every_frame(int numerator, int denominator, int count)
             throws Exception {
-        Path film = export(settings(ExportFormat.FFV1).withRate(new FrameRate(numerator, denominator)));
+        ExportSettings own = settings(ExportFormat.FFV1);
+        var settings = new ExportSettings(
+                own.frames(),
+                own.size(),
+                Optional.of(new FrameRate(numerator, denominator)),
+                own.format(),
+                own.quality(),
+                own.transparent(),
+                own.destination(),
+                own.overwrite());
+        Path film = export(settings);
         assertThat(FilmInfo.of(film).footage().frames()).isEqualTo(count);
-        var settings = settings(ExportFormat.FFV1).withRate(new FrameRate(numerator, denominator));
         for (int frame = 0; frame < count; frame++) {
             double wanted = frame * (double) denominator / numerator * 25;
             assertThat(settings.times(project.frame()).place(frame)).isCloseTo(wanted, within(1e-9));

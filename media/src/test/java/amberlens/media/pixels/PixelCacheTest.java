@@ -150,7 +150,7 @@ class PixelCacheTest {
     }
 
     static Stream<Supplier<Throwable>> failuresOfTheMachine() {
-        return Stream.of(() -> new OutOfMemoryError("as if"), () -> FileProblem.tooSlow(Path.of("large.png")));
+        return Stream.of(() -> new OutOfMemoryError("as if"), () -> FileProblem.tooSlow("large.png"));
     }
 
     @ParameterizedTest

@@ -2,14 +2,10 @@ package amberlens.core.base.colour;
 
 /** The sRGB transfer function of IEC 61966-2-1, and its tables. */
 public final class Srgb {
-    private static final char[] LINEAR_16 = new char[256];
     private static final byte[] ENCODED_8 = new byte[65536];
     private static final char[] ENCODED_16 = new char[65536];
 
     static {
-        for (int code = 0; code < 256; code++) {
-            LINEAR_16[code] = (char) Math.round(65535 * toLinear(code / 255.0));
-        }
         for (int linear = 0; linear < 65536; linear++) {
             double encoded = toEncoded(linear / 65535.0);
             ENCODED_8[linear] = (byte) Math.round(255 * encoded);
@@ -27,11 +23,6 @@ public final class Srgb {
     /** From linear light 0 … 1 to an encoded value 0 … 1. */
     public static double toEncoded(double linear) {
         return linear <= 0.0031308 ? linear * 12.92 : 1.055 * Math.pow(linear, 1 / 2.4) - 0.055;
-    }
-
-    /** From an 8-bit code 0 … 255 to linear light 0 … 65535. */
-    public static char linear16(int code) {
-        return LINEAR_16[code];
     }
 
     /** From linear light, 0 … 1 and clamped to it, to the nearest 8-bit code 0 … 255. */

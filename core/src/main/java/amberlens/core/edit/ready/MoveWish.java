@@ -48,10 +48,6 @@ public record MoveWish(
         return new MoveWish(amount, direction, leave, arrive, before, after, seed);
     }
 
-    public MoveWish withSeed(long newSeed) {
-        return new MoveWish(amount, direction, leave, arrive, restBefore, restAfter, newSeed);
-    }
-
     /** 1 for the usual amount. */
     double part() {
         return amount / 100;

@@ -3,7 +3,6 @@ package amberlens.core.material.look;
 import amberlens.core.base.geometry.Portion;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.motion.camera.CameraTrack;
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -43,77 +42,9 @@ public record AppliedLooks(
         if (looks.stream().noneMatch(Look::on)) {
             return PLAIN;
         }
-        Portion left = Portion.WHOLE;
-        List<Card> cards = new ArrayList<>();
-        List<Tone> tones = new ArrayList<>();
-        List<Mask> masks = new ArrayList<>();
-        List<Shadow> shadows = new ArrayList<>();
-        List<Vignette> vignettes = new ArrayList<>();
-        List<Passing> inks = new ArrayList<>();
-        List<Passing> grounds = new ArrayList<>();
-        double size = 1;
-        double spacing = 0;
-        double softness = 0;
-        double calm = 0;
-        for (Look look : looks) {
-            if (!look.on()) {
-                continue;
-            }
-            if (look.kind().equals(LookKinds.CROP)) {
-                left = left.then(cropped(look, camera, at));
-            } else if (look.kind().equals(LookKinds.CARD)) {
-                cards.add(Card.of(look, camera, at));
-            } else if (look.kind().equals(LookKinds.TONE)) {
-                tones.add(Tone.of(look, camera, at));
-            } else if (look.kind().equals(LookKinds.SOFTNESS)) {
-                softness = Math.hypot(softness, Math.max(0, look.at(camera, LookKinds.SIGMA, at)));
-            } else if (look.kind().equals(LookKinds.CALM)) {
-                calm = Math.hypot(calm, Math.max(0, look.at(camera, LookKinds.CALM_SIGMA, at)));
-            } else if (look.kind().equals(LookKinds.MASK)) {
-                masks.add(Mask.of(look, camera, at));
-            } else if (look.kind().equals(LookKinds.SHADOW)) {
-                shadows.add(Shadow.of(look, camera, at));
-            } else if (look.kind().equals(LookKinds.LETTERING)) {
-                size *= Math.max(0, look.at(camera, LookKinds.LETTER_SIZE, at) / 100);
-                spacing += look.at(camera, LookKinds.LETTER_SPACING, at);
-            } else if (look.kind().equals(LookKinds.INK)) {
-                inks.add(Passing.ofInk(look, camera, at));
-            } else if (look.kind().equals(LookKinds.GROUND)) {
-                grounds.add(Passing.ofGround(look, camera, at));
-            } else if (look.kind().equals(LookKinds.VIGNETTE)) {
-                vignettes.add(Vignette.of(look, camera, at));
-            }
-        }
-        cards.removeIf(Card::isNothing);
-        tones.removeIf(Tone::isNeutral);
-        shadows.removeIf(shadow -> shadow.opacity() == 0);
-        vignettes.removeIf(vignette -> vignette.strength() == 0);
-        masks.removeIf(Mask::changesNothing);
-        inks.removeIf(ink -> ink.part() == 0);
-        grounds.removeIf(ground -> ground.part() == 0);
-        return new AppliedLooks(
-                new LookLettering(size, spacing, inks),
-                left,
-                cards,
-                tones,
-                softness,
-                calm,
-                masks,
-                shadows,
-                vignettes,
-                grounds);
-    }
-
-    private static Portion cropped(Look look, CameraTrack camera, double at) {
-        return Portion.without(
-                part(look.at(camera, LookKinds.CROP_LEFT, at)),
-                part(look.at(camera, LookKinds.CROP_TOP, at)),
-                part(look.at(camera, LookKinds.CROP_RIGHT, at)),
-                part(look.at(camera, LookKinds.CROP_BOTTOM, at)));
-    }
-
-    private static double part(double percent) {
-        return Math.clamp(percent / 100, 0, 1);
+        var layers = new LookLayers();
+        looks.stream().filter(Look::on).forEach(look -> look.kind().maker().add(look, camera, at, layers));
+        return layers.applied();
     }
 
     public AppliedLooks {

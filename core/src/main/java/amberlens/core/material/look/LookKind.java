@@ -14,6 +14,8 @@ public final class LookKind {
     private final Function<LookChoices, List<Property<?>>> amounts;
     private final Wearer wearer;
     private final boolean known;
+    private final LookMaker maker;
+    private final LookHandles handles;
 
     /** What a kind of look can be seen on. */
     public enum Wearer {
@@ -28,8 +30,9 @@ public final class LookKind {
             String word,
             String purpose,
             List<Choice<?>> choices,
-            Function<LookChoices, List<Property<?>>> amounts) {
-        this(id, word, purpose, choices, amounts, Wearer.ANY, true);
+            Function<LookChoices, List<Property<?>>> amounts,
+            LookMaker maker) {
+        this(id, word, purpose, choices, amounts, Wearer.ANY, true, maker, LookHandles.NONE);
     }
 
     private LookKind(
@@ -39,7 +42,9 @@ public final class LookKind {
             List<Choice<?>> choices,
             Function<LookChoices, List<Property<?>>> amounts,
             Wearer wearer,
-            boolean known) {
+            boolean known,
+            LookMaker maker,
+            LookHandles handles) {
         this.id = id;
         this.word = word;
         this.purpose = purpose;
@@ -47,17 +52,42 @@ public final class LookKind {
         this.amounts = amounts;
         this.wearer = wearer;
         this.known = known;
+        this.maker = maker;
+        this.handles = handles;
     }
 
     /** A kind that a newer file brings: it is kept and changes nothing. */
     public static LookKind unknown(String id) {
         return new LookKind(
-                id, id, "of a newer version; kept, and not shown", List.of(), _ -> List.of(), Wearer.ANY, false);
+                id,
+                id,
+                "of a newer version; kept, and not shown",
+                List.of(),
+                _ -> List.of(),
+                Wearer.ANY,
+                false,
+                (_, _, _, _) -> {},
+                LookHandles.NONE);
     }
 
     /** The same, seen only on some things. */
     LookKind only(Wearer on) {
-        return new LookKind(id, word, purpose, choices, amounts, on, known);
+        return new LookKind(id, word, purpose, choices, amounts, on, known, maker, handles);
+    }
+
+    /** The same, with places in the frame by which it is taken hold of. */
+    LookKind with(LookHandles newHandles) {
+        return new LookKind(id, word, purpose, choices, amounts, wearer, known, maker, newHandles);
+    }
+
+    /** What it does. */
+    LookMaker maker() {
+        return maker;
+    }
+
+    /** By what it is taken hold of in the frame. */
+    public LookHandles handles() {
+        return handles;
     }
 
     public Wearer wearer() {

@@ -5,7 +5,9 @@ import static amberlens.core.motion.property.PropertyBuilder.property;
 
 import amberlens.core.base.colour.Colour;
 import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.base.geometry.Portion;
 import amberlens.core.material.title.Title;
+import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.curve.ValueKinds;
 import amberlens.core.motion.property.Group;
 import amberlens.core.motion.property.Property;
@@ -124,50 +126,107 @@ public final class LookKinds {
             List.of(new Mask.Point(0, -50), new Mask.Point(50, 0), new Mask.Point(0, 50), new Mask.Point(-50, 0)));
 
     public static final LookKind LETTERING = kind(
-                    "lettering", "Lettering", "size and spacing of letters", List.of(), LETTER_SIZE, LETTER_SPACING)
+                    "lettering",
+                    "Lettering",
+                    "size and spacing of letters",
+                    List.of(),
+                    (look, camera, at, into) -> into.letter(
+                            Math.max(0, look.at(camera, LETTER_SIZE, at) / 100), look.at(camera, LETTER_SPACING, at)),
+                    LETTER_SIZE,
+                    LETTER_SPACING)
             .only(LookKind.Wearer.TITLE);
-    public static final LookKind INK = kind("ink", "Ink", "letters pass into a colour", List.of(INK_COLOUR), INK_PART)
+    public static final LookKind INK = kind(
+                    "ink",
+                    "Ink",
+                    "letters pass into a colour",
+                    List.of(INK_COLOUR),
+                    (look, camera, at, into) -> into.inks.add(Passing.ofInk(look, camera, at)),
+                    INK_PART)
             .only(LookKind.Wearer.TITLE);
-    public static final LookKind CROP =
-            kind("crop", "Crop", "cuts the picture's sides", List.of(), CROP_LEFT, CROP_TOP, CROP_RIGHT, CROP_BOTTOM);
-    public static final LookKind CARD =
-            kind("card", "Card", "a border around the picture", List.of(CARD_COLOUR), CARD_WIDTH, CARD_RADIUS);
-    public static final LookKind TONE =
-            kind("tone", "Tone", "light and colour", List.of(), EXPOSURE, CONTRAST, SATURATION, WARMTH, TINT);
-    public static final LookKind SOFTNESS = kind("softness", "Softness", "out of focus", List.of(), SIGMA);
-    public static final LookKind CALM = kind("calm", "Calm", "reduces flicker of fine lines", List.of(), CALM_SIGMA);
+    public static final LookKind CROP = kind(
+                    "crop",
+                    "Crop",
+                    "cuts the picture's sides",
+                    List.of(),
+                    (look, camera, at, into) -> into.crop(cropped(look, camera, at)),
+                    CROP_LEFT,
+                    CROP_TOP,
+                    CROP_RIGHT,
+                    CROP_BOTTOM)
+            .with(new CropHandles());
+    public static final LookKind CARD = kind(
+            "card",
+            "Card",
+            "a border around the picture",
+            List.of(CARD_COLOUR),
+            (look, camera, at, into) -> into.cards.add(Card.of(look, camera, at)),
+            CARD_WIDTH,
+            CARD_RADIUS);
+    public static final LookKind TONE = kind(
+            "tone",
+            "Tone",
+            "light and colour",
+            List.of(),
+            (look, camera, at, into) -> into.tones.add(Tone.of(look, camera, at)),
+            EXPOSURE,
+            CONTRAST,
+            SATURATION,
+            WARMTH,
+            TINT);
+    public static final LookKind SOFTNESS = kind(
+            "softness",
+            "Softness",
+            "out of focus",
+            List.of(),
+            (look, camera, at, into) -> into.soften(look.at(camera, SIGMA, at)),
+            SIGMA);
+    public static final LookKind CALM = kind(
+            "calm",
+            "Calm",
+            "reduces flicker of fine lines",
+            List.of(),
+            (look, camera, at, into) -> into.calm(look.at(camera, CALM_SIGMA, at)),
+            CALM_SIGMA);
     public static final LookKind MASK = new LookKind(
-            "mask",
-            "Mask",
-            "a shape that cuts out, or lights",
-            List.of(SHAPE, MASK_SPACE, MODE, INVERTED, JOIN, POINTS),
-            chosen -> chosen.get(MASK_SPACE) == LookSpace.FRAME
-                    ? List.of(MASK_CENTRE_IN_FRAME, MASK_SIZE_IN_FRAME, MASK_TURN, MASK_FEATHER_IN_FRAME, OUTSIDE)
-                    : List.of(MASK_CENTRE, MASK_SIZE, MASK_TURN, MASK_FEATHER, OUTSIDE));
+                    "mask",
+                    "Mask",
+                    "a shape that cuts out, or lights",
+                    List.of(SHAPE, MASK_SPACE, MODE, INVERTED, JOIN, POINTS),
+                    chosen -> chosen.get(MASK_SPACE) == LookSpace.FRAME
+                            ? List.of(
+                                    MASK_CENTRE_IN_FRAME, MASK_SIZE_IN_FRAME, MASK_TURN, MASK_FEATHER_IN_FRAME, OUTSIDE)
+                            : List.of(MASK_CENTRE, MASK_SIZE, MASK_TURN, MASK_FEATHER, OUTSIDE),
+                    (look, camera, at, into) -> into.masks.add(Mask.of(look, camera, at)))
+            .with(new MaskHandles());
     public static final LookKind SHADOW = kind(
-            "shadow",
-            "Shadow",
-            "lifts an inset off what is below",
-            List.of(SHADOW_COLOUR),
-            SHADOW_OFFSET,
-            SHADOW_SIGMA,
-            SHADOW_OPACITY);
+                    "shadow",
+                    "Shadow",
+                    "lifts an inset off what is below",
+                    List.of(SHADOW_COLOUR),
+                    (look, camera, at, into) -> into.shadows.add(Shadow.of(look, camera, at)),
+                    SHADOW_OFFSET,
+                    SHADOW_SIGMA,
+                    SHADOW_OPACITY)
+            .with(new ShadowHandles());
     public static final LookKind VIGNETTE = kind(
-            "vignette",
-            "Vignette",
-            "darkens towards the corners",
-            List.of(VIGNETTE_SPACE),
-            STRENGTH,
-            INNER,
-            OUTER,
-            ROUNDNESS,
-            VIGNETTE_CENTRE);
+                    "vignette",
+                    "Vignette",
+                    "darkens towards the corners",
+                    List.of(VIGNETTE_SPACE),
+                    (look, camera, at, into) -> into.vignettes.add(Vignette.of(look, camera, at)),
+                    STRENGTH,
+                    INNER,
+                    OUTER,
+                    ROUNDNESS,
+                    VIGNETTE_CENTRE)
+            .with(new VignetteHandles());
 
     public static final LookKind GROUND = kind(
                     "ground",
                     "Ground",
                     "the backdrop passes into colours",
                     List.of(GROUND_COLOUR, GROUND_BELOW),
+                    (look, camera, at, into) -> into.grounds.add(Passing.ofGround(look, camera, at)),
                     GROUND_PART)
             .only(LookKind.Wearer.BACKDROP);
 
@@ -183,9 +242,21 @@ public final class LookKinds {
     }
 
     private static LookKind kind(
-            String id, String word, String purpose, List<Choice<?>> choices, Property<?>... amounts) {
+            String id, String word, String purpose, List<Choice<?>> choices, LookMaker maker, Property<?>... amounts) {
         List<Property<?>> all = List.of(amounts);
-        return new LookKind(id, word, purpose, choices, _ -> all);
+        return new LookKind(id, word, purpose, choices, _ -> all, maker);
+    }
+
+    private static Portion cropped(Look look, CameraTrack camera, double at) {
+        return Portion.without(
+                part(look.at(camera, CROP_LEFT, at)),
+                part(look.at(camera, CROP_TOP, at)),
+                part(look.at(camera, CROP_RIGHT, at)),
+                part(look.at(camera, CROP_BOTTOM, at)));
+    }
+
+    private static double part(double percent) {
+        return Math.clamp(percent / 100, 0, 1);
     }
 
     private static PropertyBuilder<Double> number(String id, String word, int place, double neutral) {

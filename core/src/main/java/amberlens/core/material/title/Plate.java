@@ -20,4 +20,20 @@ public record Plate(Colour colour, double opacity, double padding, double radius
         Title.require(padding, 0, MOST, "the box of a title", "pixels larger than its text");
         Title.require(radius, 0, MOST, "the corners of a title's box", "pixels round");
     }
+
+    public Plate withColour(Colour newColour) {
+        return new Plate(newColour, opacity, padding, radius);
+    }
+
+    public Plate withOpacity(double percent) {
+        return new Plate(colour, percent, padding, radius);
+    }
+
+    public Plate withPadding(double px) {
+        return new Plate(colour, opacity, px, radius);
+    }
+
+    public Plate withRadius(double px) {
+        return new Plate(colour, opacity, padding, px);
+    }
 }

@@ -37,6 +37,11 @@ class ReadyMovesTest {
                 .isSealed();
     }
 
+    private static MoveWish seeded(long seed) {
+        MoveWish usual = MoveWish.USUAL;
+        return new MoveWish(usual.amount(), usual.direction(), usual.leave(), usual.arrive(), 0, 0, seed);
+    }
+
     @Property(tries = 1500)
     void every_move_on_every_picture_is_sealed_or_says_why(
             @ForAll ReadyMove move,
@@ -48,11 +53,7 @@ class ReadyMovesTest {
             @ForAll @LongRange(min = 0, max = 99) long seed,
             @ForAll @IntRange(min = 0, max = 60) int rest) {
         Stage stage = stage(new Size(width, height), length);
-        MoveWish wish = MoveWish.USUAL
-                .withAmount(amount)
-                .withDirection(direction)
-                .withSeed(seed)
-                .withRests(rest, rest / 2);
+        MoveWish wish = seeded(seed).withAmount(amount).withDirection(direction).withRests(rest, rest / 2);
         ReadyMoves.Made made = ReadyMoves.make(move, stage, wish);
         if (made.camera().isEmpty()) {
             assertThat(made.reason()).isPresent();
@@ -198,11 +199,9 @@ class ReadyMovesTest {
     @Test
     void the_same_seed_sways_the_same_and_another_does_not() {
         Stage stage = stage(PICTURE, 150);
-        var one = ReadyMoves.make(ReadyMove.SWAY, stage, MoveWish.USUAL.withSeed(4));
-        assertThat(ReadyMoves.make(ReadyMove.SWAY, stage, MoveWish.USUAL.withSeed(4)))
-                .isEqualTo(one);
-        assertThat(ReadyMoves.make(ReadyMove.SWAY, stage, MoveWish.USUAL.withSeed(5)))
-                .isNotEqualTo(one);
+        var one = ReadyMoves.make(ReadyMove.SWAY, stage, seeded(4));
+        assertThat(ReadyMoves.make(ReadyMove.SWAY, stage, seeded(4))).isEqualTo(one);
+        assertThat(ReadyMoves.make(ReadyMove.SWAY, stage, seeded(5))).isNotEqualTo(one);
     }
 
     @Test

@@ -69,7 +69,7 @@ class RenderingTest {
 
     @Test
     void at_100_per_cent_the_pixels_come_through_unchanged() {
-        Pyramid noise = TestPictures.pyramid(FRAME, (x, y) -> Srgb.linear16((int) (x * 37 + y * 91) % 256) / 65535.0);
+        Pyramid noise = TestPictures.pyramid(FRAME, (x, y) -> Srgb.toLinear((int) (x * 37 + y * 91) % 256 / 255.0));
         FrameRaster frame = render(noise, Pose.neutral(FRAME, FRAME));
         for (int y = 0; y < FRAME.height(); y++) {
             for (int x = 0; x < FRAME.width(); x++) {

@@ -10,10 +10,11 @@ import java.util.Set;
  *
  * @param what has changed
  * @param shots those whose part of the project has changed; empty for all of them
+ * @param made whether the project itself has changed; it has not where it only looks so, as during a gesture, of whose end is told again
  */
-public record Changes(Set<Change> what, Optional<Set<String>> shots) {
+public record Changes(Set<Change> what, Optional<Set<String>> shots, boolean made) {
     /** For somebody who has not looked yet. */
-    public static final Changes EVERYTHING = new Changes(EnumSet.allOf(Change.class), Optional.empty());
+    public static final Changes EVERYTHING = new Changes(EnumSet.allOf(Change.class), Optional.empty(), true);
 
     public Changes {
         what = Collections.unmodifiableSet(EnumSet.copyOf(what));
@@ -22,7 +23,7 @@ public record Changes(Set<Change> what, Optional<Set<String>> shots) {
 
     /** Without a project among them. */
     static Changes of(Set<Change> what) {
-        return new Changes(what, Optional.of(Set.of()));
+        return new Changes(what, Optional.of(Set.of()), false);
     }
 
     public boolean contains(Change change) {
@@ -32,6 +33,11 @@ public record Changes(Set<Change> what, Optional<Set<String>> shots) {
     /** Whether nothing else has changed than these. */
     public boolean only(Set<Change> these) {
         return these.containsAll(what);
+    }
+
+    /** Whether more has changed than how the project looks during a gesture, which is told at every movement of the mouse. */
+    public boolean beyondGesture() {
+        return made || !only(EnumSet.of(Change.PROJECT));
     }
 
     /** Whether somebody who shows one shot has to look again: at its part of the project, or at anything else. */
@@ -50,6 +56,6 @@ public record Changes(Set<Change> what, Optional<Set<String>> shots) {
             all.addAll(others);
             return (Set<String>) all;
         }));
-        return new Changes(both, touched);
+        return new Changes(both, touched, made || more.made);
     }
 }

@@ -217,7 +217,7 @@ public final class Document {
                 onlooker.changed();
             }
             listeners.tell(Change.SELECTION, Change.PLAYHEAD, Change.FILE);
-            listeners.tell(projectChange(before));
+            listeners.tell(projectChange(before, true));
         });
     }
 
@@ -232,7 +232,7 @@ public final class Document {
         shown = edit;
         Project before = project;
         project = film.of(DeliveryEdits.applied(edit, shape, whole()));
-        listeners.tell(projectChange(before));
+        listeners.tell(projectChange(before, false));
     }
 
     /** Likewise, for what goes on by itself, as typing does: it becomes a step as soon as anything else is done, so that none of it is lost. */
@@ -345,15 +345,15 @@ public final class Document {
                 onlooker.changed();
             }
             listeners.tell(Change.SELECTION, Change.PLAYHEAD, Change.FILE);
-            listeners.tell(projectChange(before));
+            listeners.tell(projectChange(before, true));
         });
     }
 
     /** Which shots another project touches; all of them where more than shots has changed, or a rig that moves others. */
-    private Changes projectChange(Project before) {
+    private Changes projectChange(Project before, boolean made) {
         boolean onlyShots = before.media() == project.media() && before.frame() == project.frame();
         if (!onlyShots) {
-            return new Changes(Set.of(Change.PROJECT), Optional.empty());
+            return new Changes(Set.of(Change.PROJECT), Optional.empty(), made);
         }
         var same = new IdentityHashMap<Shot, Boolean>();
         before.shots().forEach(shot -> same.put(shot, true));
@@ -367,7 +367,7 @@ public final class Document {
         same.keySet().forEach(shot -> touched.add(shot.id()));
         boolean rig = touched.stream()
                 .anyMatch(id -> project.shot(id).filter(project::isRig).isPresent());
-        return new Changes(Set.of(Change.PROJECT), rig ? Optional.empty() : Optional.of(touched));
+        return new Changes(Set.of(Change.PROJECT), rig ? Optional.empty() : Optional.of(touched), made);
     }
 
     public Optional<Path> file() {

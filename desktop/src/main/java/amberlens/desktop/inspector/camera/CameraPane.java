@@ -214,8 +214,14 @@ public final class CameraPane extends StackPane implements Subscription {
                 leg.show(shot.get(), from, desk.document().project().frame().rate()));
         int frame = desk.cursor().shotFrame();
         var judged = services.facts().judged(desk.document().project(), shot.get(), frame);
-        rows.forEach((property, row) -> row.show(
-                shot.get(), frame, Consequences.of(property, desk.document().project(), shot.get(), frame, judged)));
+        rows.forEach((property, row) -> {
+            if (row.isVisible()) {
+                row.show(
+                        shot.get(),
+                        frame,
+                        Consequences.of(property, desk.document().project(), shot.get(), frame, judged));
+            }
+        });
         if (group == CameraGroup.LOOK) {
             looks.show(shot.get(), frame);
         }

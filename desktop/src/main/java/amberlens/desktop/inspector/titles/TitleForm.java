@@ -17,6 +17,7 @@ import amberlens.desktop.work.background.Background;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
@@ -82,53 +83,20 @@ public final class TitleForm extends VBox {
         boxColour = colour(
                 "title-box-colour",
                 Plate.USUAL.colour(),
-                (title, chosen) -> plated(
-                        title,
-                        new Plate(
-                                chosen,
-                                plate(title).opacity(),
-                                plate(title).padding(),
-                                plate(title).radius())));
-        boxOpacity = number(
-                0,
-                "How opaque the box is, in %",
-                "title-box-opacity",
-                "box",
-                (title, opacity) -> plated(
-                        title,
-                        new Plate(
-                                plate(title).colour(),
-                                opacity,
-                                plate(title).padding(),
-                                plate(title).radius())));
-        boxPadding = number(
-                0,
-                "How far the box reaches beyond the text, in frame pixels",
-                "title-box-padding",
-                "box",
-                (title, padding) -> plated(
-                        title,
-                        new Plate(
-                                plate(title).colour(),
-                                plate(title).opacity(),
-                                padding,
-                                plate(title).radius())));
-        boxRadius = number(
-                0,
-                "How round the corners of the box are, in frame pixels",
-                "title-box-radius",
-                "box",
-                (title, radius) -> plated(
-                        title,
-                        new Plate(
-                                plate(title).colour(),
-                                plate(title).opacity(),
-                                plate(title).padding(),
-                                radius)));
+                (title, chosen) -> plated(title, plate(title).withColour(chosen)));
+        boxOpacity = boxNumber("How opaque the box is, in %", "title-box-opacity", Plate::withOpacity);
+        boxPadding = boxNumber(
+                "How far the box reaches beyond the text, in frame pixels", "title-box-padding", Plate::withPadding);
+        boxRadius = boxNumber(
+                "How round the corners of the box are, in frame pixels", "title-box-radius", Plate::withRadius);
         fill();
         listen();
         getStyleClass().add("title-form");
         managedProperty().bind(visibleProperty());
+    }
+
+    private NumberField boxNumber(String hint, String id, BiFunction<Plate, Double, Plate> set) {
+        return number(0, hint, id, "box", (title, value) -> plated(title, set.apply(plate(title), value)));
     }
 
     private void fill() {

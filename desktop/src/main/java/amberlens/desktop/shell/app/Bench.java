@@ -131,30 +131,8 @@ public final class Bench implements AutoCloseable {
         importer = new MediaImport(desk, services, overlay, this::showPictures);
         session = new ProjectSession(desk, services, overlay, files, new RecentProjects(settings), importer::conform);
         var replacing = new PictureReplacing(desk, overlay);
-        new ProjectActions(desk, services, overlay, files, importer)
-                .addTo(actions, session, dialogs::showExport, dialogs::showExports);
-        FolderFilmActions.addTo(actions, desk, services, overlay, files, session::startWith);
         var exchange = new ExchangeActions(desk, services, overlay, files, session::startWith);
-        exchange.addTo(actions);
-        DeliveryActions.addTo(actions, desk, services, overlay);
-        ProofActions.addTo(actions, desk, services, overlay, files);
-        EditActions.addTo(actions, desk, overlay);
-        ShotActions.addTo(actions, desk, overlay, lengths);
-        EdgeActions.addTo(actions, desk, services, overlay);
-        LineUpActions.addTo(actions, desk, overlay, this::showWholeLineUp);
-        SoundActions.addTo(actions, desk, services.sounds(), services.background(), overlay);
-        BeatActions.addTo(actions, desk, services.sounds(), listening, overlay);
-        MoveActions.addTo(actions, desk);
-        AdviceActions.addTo(actions, desk, services, overlay);
-        CarryActions.addTo(actions, desk, services, overlay);
-        LookActions.addTo(actions, desk);
-        TitleActions.addTo(actions, desk, this::write);
-        AimActions.addTo(actions, desk);
-        FollowActions.addTo(actions, desk, services, overlay);
-        PlaneActions.addTo(actions, desk, services);
-        ViewActions.addTo(actions, desk, this::table);
-        PlayActions.addTo(actions, desk, playback, overlay);
-        new BenchActions(desk, this, dialogs, overlay, files).add(actions);
+        addActions(exchange, lengths);
         var menus = new Menus(actions, session::recent, session::openSafely);
         firstMove = new FirstMoveBar(desk, actions);
         waysIn = new WaysIn(actions, DEMO, session::openCopy, session::openSafely);
@@ -206,11 +184,38 @@ public final class Bench implements AutoCloseable {
         timer.start();
     }
 
+    /** All that can be done, in the order of the menus. */
+    private void addActions(ExchangeActions exchange, ShotLength lengths) {
+        new ProjectActions(desk, services, overlay, files, importer)
+                .addTo(actions, session, dialogs::showExport, dialogs::showExports);
+        FolderFilmActions.addTo(actions, desk, services, overlay, files, session::startWith);
+        exchange.addTo(actions);
+        DeliveryActions.addTo(actions, desk, services, overlay);
+        ProofActions.addTo(actions, desk, services, overlay, files);
+        EditActions.addTo(actions, desk, overlay);
+        ShotActions.addTo(actions, desk, overlay, lengths);
+        EdgeActions.addTo(actions, desk, services, overlay);
+        LineUpActions.addTo(actions, desk, overlay, this::showWholeLineUp);
+        SoundActions.addTo(actions, desk, services.sounds(), services.background(), overlay);
+        BeatActions.addTo(actions, desk, services.sounds(), listening, overlay);
+        MoveActions.addTo(actions, desk);
+        AdviceActions.addTo(actions, desk, services, overlay);
+        CarryActions.addTo(actions, desk, services, overlay);
+        LookActions.addTo(actions, desk);
+        TitleActions.addTo(actions, desk, this::write);
+        AimActions.addTo(actions, desk);
+        FollowActions.addTo(actions, desk, services, overlay);
+        PlaneActions.addTo(actions, desk, services);
+        ViewActions.addTo(actions, desk, this::table);
+        PlayActions.addTo(actions, desk, playback, overlay);
+        new BenchActions(desk, this, dialogs, overlay, files).add(actions);
+    }
+
     private void changed(Changes changes) {
         if (changes.contains(Change.PREFERENCES)) {
             dress();
         }
-        if (!changes.only(PLAYING)) {
+        if (!changes.only(PLAYING) && changes.beyondGesture()) {
             actions.refresh();
         }
         if (changes.contains(Change.FILE)) {

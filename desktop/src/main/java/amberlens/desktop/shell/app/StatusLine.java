@@ -15,15 +15,18 @@ import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.Framings;
 import amberlens.core.motion.pace.Pace;
+import amberlens.desktop.desk.state.Change;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Subscription;
 import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.work.services.Services;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
@@ -36,6 +39,9 @@ import javafx.util.Duration;
 public final class StatusLine extends HBox implements Subscription {
     private static final DateTimeFormatter TIME =
             DateTimeFormatter.ofPattern("HH:mm:ss").withZone(ZoneId.systemDefault());
+
+    private static final Set<Change> NOTHING_HERE =
+            EnumSet.of(Change.PLAYHEAD, Change.PLAYING, Change.EXPORTS, Change.SOUNDS);
 
     private final Desk desk;
     private final Services services;
@@ -77,7 +83,12 @@ public final class StatusLine extends HBox implements Subscription {
         getChildren().addAll(sentence, action, ways, told, gap, saved);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("status-line");
-        subscription = desk.subscribe(_ -> refresh());
+        subscription = desk.subscribe(changes -> {
+            if (!changes.only(NOTHING_HERE)
+                    && changes.concern(desk.cursor().selection().shotId())) {
+                refresh();
+            }
+        });
         refresh();
     }
 

@@ -11,6 +11,7 @@ import amberlens.desktop.desk.state.WindowLayout;
 import amberlens.desktop.picture.table.TablePane;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** The actions of the View menu: how the project is looked at. */
 final class ViewActions {
@@ -21,9 +22,14 @@ final class ViewActions {
 
     static final String DEPTH = "view.depth";
 
-    static void addTo(Actions actions, Desk desk, java.util.function.Supplier<TablePane> table) {
-        Tools viewing = desk.tools();
-        Needs shot = DeskNeeds.shot(desk);
+    static void addTo(Actions actions, Desk desk, Supplier<TablePane> table) {
+        arrangements(actions, desk);
+        table(actions, desk, table);
+        lens(actions, desk);
+        guides(actions, desk.tools());
+    }
+
+    private static void arrangements(Actions actions, Desk desk) {
         for (WindowLayout arrangement : WindowLayout.values()) {
             actions.add(
                     Menu.VIEW,
@@ -40,6 +46,10 @@ final class ViewActions {
                 "Shift+Y",
                 Needs.NOTHING,
                 () -> desk.prefer(to -> to.setShelfOpen(!to.shelfOpen())));
+    }
+
+    private static void table(Actions actions, Desk desk, Supplier<TablePane> table) {
+        Needs shot = DeskNeeds.shot(desk);
         actions.add(Menu.VIEW, "view.fit-all", "Table: all framings", "F", shot, () -> table.get()
                 .fitAll());
         actions.add(Menu.VIEW, "view.fit-gate", "Table: the gate", "Shift+F", shot, () -> table.get()
@@ -50,7 +60,12 @@ final class ViewActions {
                 "Table: footage now, at its first or at its last frame",
                 "Shift+T",
                 DeskNeeds.footage(desk),
-                () -> viewing.setTableMoment(viewing.tableMoment().next()));
+                () -> desk.tools().setTableMoment(desk.tools().tableMoment().next()));
+    }
+
+    private static void lens(Actions actions, Desk desk) {
+        Tools viewing = desk.tools();
+        Needs shot = DeskNeeds.shot(desk);
         actions.add(
                 Menu.VIEW,
                 "view.lens-zoom",
@@ -82,6 +97,9 @@ final class ViewActions {
                 "Shift+D",
                 Needs.NOTHING,
                 () -> viewing.showDepth(!viewing.depth()));
+    }
+
+    private static void guides(Actions actions, Tools viewing) {
         for (Tools.Guide guide : Tools.Guide.values()) {
             actions.add(
                     Menu.VIEW,

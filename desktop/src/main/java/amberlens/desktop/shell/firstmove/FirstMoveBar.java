@@ -51,7 +51,11 @@ public final class FirstMoveBar extends HBox implements Subscription {
         getStyleClass().add("first-move");
         setVisible(false);
         managedProperty().bind(visibleProperty());
-        subscription = desk.subscribe(_ -> refresh());
+        subscription = desk.subscribe(changes -> {
+            if (changes.beyondGesture()) {
+                refresh();
+            }
+        });
     }
 
     /** Begins, with what is there already done. */

@@ -6,6 +6,8 @@ import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.commands.ShotLength;
 import amberlens.desktop.desk.menu.Menus;
+import amberlens.desktop.desk.state.Change;
+import amberlens.desktop.desk.state.Changes;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Subscription;
 import amberlens.desktop.kit.style.DropSign;
@@ -14,6 +16,7 @@ import amberlens.desktop.shelf.intake.Drops;
 import amberlens.desktop.shelf.intake.PictureLaying;
 import amberlens.desktop.time.hearing.MeterView;
 import amberlens.desktop.work.services.Services;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -25,6 +28,8 @@ import javafx.scene.layout.StackPane;
 
 /** The Line-up band. */
 public final class LineUpPane extends StackPane implements Subscription {
+    private static final Set<Change> NOTHING_HERE = EnumSet.of(Change.FILE, Change.MESSAGE, Change.EXPORTS);
+
     private final Desk desk;
     private final LineUpSurface surface;
     private final HeightGrip grip;
@@ -66,12 +71,16 @@ public final class LineUpPane extends StackPane implements Subscription {
         getStyleClass().add("lineup-pane");
         sign.getStyleClass().add("clear");
         drops.serve(this, new Place());
-        subscription = desk.subscribe(_ -> {
-            fitHeight();
-            surface.redraw();
-        });
+        subscription = desk.subscribe(this::changed);
         surface.scaleProperty().subscribe(this::fitHeight);
         fitHeight();
+    }
+
+    private void changed(Changes changes) {
+        if (!changes.only(NOTHING_HERE)) {
+            fitHeight();
+            surface.redraw();
+        }
     }
 
     /** The band grows with its tracks, the text size and what its border was dragged to. */

@@ -17,6 +17,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
 
 /** Paints all shots in a row, the mark of open edges, and the playhead through them. */
 final class LineUpSurface extends Surface {
@@ -71,37 +72,56 @@ final class LineUpSurface extends Surface {
     @Override
     protected void draw(GraphicsContext pen, double width, double height) {
         LineUpLayout plan = plan();
-        boolean empty = desk.document().project().shots().isEmpty();
-        Brush.text(
-                pen, Fonts.strong(13), Palette.TEXT.colour(), "Line-up", 14, plan.shotsHeight() / 2 - (empty ? 0 : 8));
-        if (!empty) {
-            String whole = Timecode.brief(
-                    LineUp.length(desk.document().project()),
-                    desk.document().project().frame().rate());
-            Brush.text(pen, Fonts.numbers(11), Palette.MUTED.colour(), whole, 14, plan.shotsHeight() / 2 + 10);
-        }
+        heading(pen, plan);
         heads.paint(pen, plan);
-        if (desk.document().project().shots().isEmpty()) {
-            pen.setStroke(Palette.LINE.colour());
-            pen.setLineDashes(4, 4);
-            pen.strokeRoundRect(
-                    LineUpLayout.LEFT,
-                    LineUpLayout.AIR,
-                    width - LineUpLayout.LEFT - LineUpLayout.RIGHT,
-                    plan.shotsHeight() - 2 * LineUpLayout.AIR,
-                    6,
-                    6);
-            pen.setLineDashes();
-            Brush.text(
-                    pen,
-                    Fonts.text(13),
-                    Palette.MUTED.colour(),
-                    "Shots appear here in order. Drop a picture, or double-click one on the Shelf.",
-                    LineUpLayout.LEFT + 14,
-                    plan.shotsHeight() / 2);
+        boolean empty = desk.document().project().shots().isEmpty();
+        if (empty) {
+            invitation(pen, plan, width);
         }
         pen.save();
         Brush.clip(pen, LineUpLayout.LEFT - 2, 0, width - LineUpLayout.LEFT + 2, height);
+        contents(pen, plan, width);
+        markers(pen, plan, height);
+        gestures(pen, plan, height);
+        if (!empty) {
+            upright(pen, plan.x(desk.cursor().playhead()), height, Palette.AMBER.colour(), 1.6);
+        }
+        pen.restore();
+    }
+
+    private void heading(GraphicsContext pen, LineUpLayout plan) {
+        Project project = desk.document().project();
+        boolean empty = project.shots().isEmpty();
+        double middle = plan.shotsHeight() / 2;
+        Brush.text(pen, Fonts.strong(13), Palette.TEXT.colour(), "Line-up", 14, middle - (empty ? 0 : 8));
+        if (!empty) {
+            String whole =
+                    Timecode.brief(LineUp.length(project), project.frame().rate());
+            Brush.text(pen, Fonts.numbers(11), Palette.MUTED.colour(), whole, 14, middle + 10);
+        }
+    }
+
+    private static void invitation(GraphicsContext pen, LineUpLayout plan, double width) {
+        pen.setStroke(Palette.LINE.colour());
+        pen.setLineDashes(4, 4);
+        pen.strokeRoundRect(
+                LineUpLayout.LEFT,
+                LineUpLayout.AIR,
+                width - LineUpLayout.LEFT - LineUpLayout.RIGHT,
+                plan.shotsHeight() - 2 * LineUpLayout.AIR,
+                6,
+                6);
+        pen.setLineDashes();
+        Brush.text(
+                pen,
+                Fonts.text(13),
+                Palette.MUTED.colour(),
+                "Shots appear here in order. Drop a picture, or double-click one on the Shelf.",
+                LineUpLayout.LEFT + 14,
+                plan.shotsHeight() / 2);
+    }
+
+    private void contents(GraphicsContext pen, LineUpLayout plan, double width) {
         var painter = new ShotPainter(desk, services, pen, plan);
         var sounds = new SoundPainter(desk, services, pen, plan, waves, view, deviceScale());
         Project project = desk.document().project();
@@ -113,12 +133,11 @@ final class LineUpSurface extends Surface {
         project.sounds().stream().filter(rows::shows).forEach(sounds::clip);
         BeatTicks.paint(
                 pen, services.sounds().beats(project), beat -> rows.x(beat.seconds()), LineUpLayout.LEFT - 2, width);
-        markers(pen, plan, height);
-        view.snapLine().ifPresent(frame -> {
-            pen.setStroke(Palette.SEA.colour());
-            pen.setLineWidth(1);
-            pen.strokeLine(plan.x(frame), 0, plan.x(frame), height);
-        });
+    }
+
+    /** What is held over it, and where that will go. */
+    private void gestures(GraphicsContext pen, LineUpLayout plan, double height) {
+        view.snapLine().ifPresent(frame -> upright(pen, plan.x(frame), height, Palette.SEA.colour(), 1));
         replaced.flatMap(desk.document().project()::shot).ifPresent(shot -> {
             pen.setStroke(Palette.SEA.colour());
             pen.setLineWidth(3);
@@ -134,13 +153,12 @@ final class LineUpSurface extends Surface {
             pen.setFill(Palette.SEA.colour());
             pen.fillRect(x - 1.5, 2, 3, height - 4);
         });
-        if (!desk.document().project().shots().isEmpty()) {
-            double x = plan.x(desk.cursor().playhead());
-            pen.setStroke(Palette.AMBER.colour());
-            pen.setLineWidth(1.6);
-            pen.strokeLine(x, 0, x, height);
-        }
-        pen.restore();
+    }
+
+    private static void upright(GraphicsContext pen, double x, double height, Color colour, double wide) {
+        pen.setStroke(colour);
+        pen.setLineWidth(wide);
+        pen.strokeLine(x, 0, x, height);
     }
 
     private void markers(GraphicsContext pen, LineUpLayout plan, double height) {

@@ -3,19 +3,27 @@ package amberlens.desktop.shell.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.base.geometry.Size;
+import amberlens.core.edit.edits.CameraEdits;
 import amberlens.core.edit.edits.FramingEdits;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.property.Group;
+import amberlens.core.motion.property.Properties;
 import amberlens.desktop.desk.actions.Action;
+import amberlens.desktop.desk.actions.Needs;
 import amberlens.desktop.desk.state.Selection;
 import amberlens.files.Folders;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import javafx.application.Platform;
+import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -105,6 +113,38 @@ class BenchSceneTest {
             assertThat(bench.actions().get("edit.undo").menuText().get()).isEqualTo("Undo change shot length");
             desk.document().undo();
             assertThat(desk.document().project()).isEqualTo(oneShot());
+            bench.close();
+            return null;
+        });
+    }
+
+    /** Told at every movement of the mouse is only who shows what moves. */
+    @Test
+    void a_drag_asks_neither_buttons_nor_hidden_rows() {
+        Bench bench = opened();
+        onInterface(() -> {
+            var asked = new AtomicInteger();
+            var counted = Needs.of("never", () -> asked.incrementAndGet() < 0);
+            bench.actions().add(Action.Menu.SHOT, "counted", "Counted", "", counted, () -> {});
+            bench.actions().bind(new Button(), "counted");
+            var desk = bench.desk();
+            desk.document().load(oneShot(), Optional.empty());
+            var hidden = new AtomicInteger();
+            var pitch = (TextInputControl) bench.scene().lookup("#camera-pitch");
+            assertThat(pitch.getParent().isVisible()).isFalse();
+            pitch.textProperty().addListener((_, _, _) -> hidden.incrementAndGet());
+            asked.set(0);
+            for (int step = 1; step <= 20; step++) {
+                Shot shot = desk.document().project().shot("s1").orElseThrow();
+                desk.document().show(CameraEdits.setValue("pitch", shot, Properties.PITCH, 0, (double) step));
+            }
+            assertThat(desk.document().showing()).isTrue();
+            assertThat(asked).as("buttons").hasValue(0);
+            assertThat(hidden).as("rows that nobody sees").hasValue(0);
+            desk.document().commit();
+            assertThat(asked.get()).as("buttons, once it is done").isPositive();
+            desk.tools().show(Group.DEPTH);
+            assertThat(pitch.getText()).startsWith("20");
             bench.close();
             return null;
         });

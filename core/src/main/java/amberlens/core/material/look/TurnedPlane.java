@@ -1,4 +1,4 @@
-package amberlens.desktop.inspector.looks;
+package amberlens.core.material.look;
 
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.Turn;
