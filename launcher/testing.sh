@@ -113,8 +113,9 @@ with_displays() { # how-many command...
     return "$status"
 }
 
-taken() { # whether an X server has one of the names that begin so
+taken() { # whether an X server has one of the names that begin so; one in another root is known by its socket alone
     for one in $(seq "$count"); do
+        ! grep -qs "/tmp/\.X11-unix/X$1$one\$" /proc/net/unix || return 0
         [ ! -e "/tmp/.X11-unix/X$1$one" ] && [ ! -e "/tmp/.X$1$one-lock" ] || return 0
     done
     return 1

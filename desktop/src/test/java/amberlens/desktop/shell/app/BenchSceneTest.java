@@ -6,6 +6,7 @@ import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.CameraEdits;
 import amberlens.core.edit.edits.FramingEdits;
 import amberlens.core.edit.edits.MediaEdits;
+import amberlens.core.edit.edits.SettingsEdits;
 import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.Media;
@@ -128,14 +129,15 @@ class BenchSceneTest {
             bench.actions().add(Action.Menu.SHOT, "counted", "Counted", "", counted, () -> {});
             bench.actions().bind(new Button(), "counted");
             var desk = bench.desk();
-            desk.document().load(oneShot(), Optional.empty());
+            desk.document().load(SettingsEdits.setKeepInside("s1", false).apply(oneShot()), Optional.empty());
+            desk.tools().show(Group.DEPTH);
             var hidden = new AtomicInteger();
             var pitch = (TextInputControl) bench.scene().lookup("#camera-pitch");
-            assertThat(pitch.getParent().isVisible()).isFalse();
+            desk.tools().show(Group.POSE);
             pitch.textProperty().addListener((_, _, _) -> hidden.incrementAndGet());
             asked.set(0);
+            Shot shot = desk.document().project().shot("s1").orElseThrow();
             for (int step = 1; step <= 20; step++) {
-                Shot shot = desk.document().project().shot("s1").orElseThrow();
                 desk.document().show(CameraEdits.setValue("pitch", shot, Properties.PITCH, 0, (double) step));
             }
             assertThat(desk.document().showing()).isTrue();
