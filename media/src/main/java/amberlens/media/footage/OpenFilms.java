@@ -1,12 +1,11 @@
 package amberlens.media.footage;
 
+import amberlens.core.base.memo.RecentlyUsed;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.pixels.raster.Raster;
 import amberlens.core.pixels.raster.Rows;
 import java.nio.file.Path;
 import java.util.Collections;
-import java.util.Iterator;
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Queue;
 import java.util.SortedSet;
@@ -18,7 +17,7 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 public final class OpenFilms implements AutoCloseable {
     private static final int KEPT = 4;
 
-    private final Map<Path, Film> films = new LinkedHashMap<>(8, 0.75f, true);
+    private final RecentlyUsed<Path, Film> films = new RecentlyUsed<>(KEPT, _ -> 1, _ -> false, Film::close);
     private final Map<Path, SortedSet<Integer>> damaged = new ConcurrentHashMap<>();
     private final Queue<Path> forgotten = new ConcurrentLinkedQueue<>();
     private final Rows rows;
@@ -34,7 +33,6 @@ public final class OpenFilms implements AutoCloseable {
         if (film == null) {
             film = Film.open(path, rows);
             films.put(path, film);
-            closeOldest();
         }
         Raster picture = film.frame(frame);
         SortedSet<Integer> found = film.damaged();
@@ -61,24 +59,12 @@ public final class OpenFilms implements AutoCloseable {
 
     private void closeForgotten() {
         for (Path path; (path = forgotten.poll()) != null; ) {
-            Film film = films.remove(path);
-            if (film != null) {
-                film.close();
-            }
-        }
-    }
-
-    private void closeOldest() {
-        Iterator<Film> oldest = films.values().iterator();
-        while (films.size() > KEPT) {
-            oldest.next().close();
-            oldest.remove();
+            films.remove(path);
         }
     }
 
     @Override
     public synchronized void close() {
-        films.values().forEach(Film::close);
-        films.clear();
+        films.removeIf((_, _) -> true);
     }
 }

@@ -1,5 +1,6 @@
 package amberlens.media.pixels;
 
+import amberlens.core.base.memo.RecentlyUsed;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
 import amberlens.core.pixels.raster.Raster;
@@ -48,7 +49,7 @@ public final class PixelCache implements AutoCloseable {
     private final ReadingWatch watch;
     private long givenUp;
     private long hinted = System.nanoTime() - HINTS_APART_NANOS;
-    private final Map<PixelKey, CompletableFuture<Pyramid>> pictures = new LinkedHashMap<>(16, 0.75f, true);
+    private final RecentlyUsed<PixelKey, CompletableFuture<Pyramid>> pictures;
     private final Map<Path, FileProblem> problems = new HashMap<>();
     private final PassingProblems passing;
     private final Map<Object, Set<PixelKey>> pinned = new WeakHashMap<>();
@@ -75,6 +76,7 @@ public final class PixelCache implements AutoCloseable {
         passing = new PassingProblems(nanos);
         this.watch = watch;
         this.budget = budget;
+        pictures = new RecentlyUsed<>(budget, PixelCache::bytes, this::isPinned, _ -> {});
         this.decoding = decoding;
         this.rows = rows;
         loader = new PixelLoader(rows);
@@ -123,9 +125,7 @@ public final class PixelCache implements AutoCloseable {
     private void tryAgain(Path path) {
         if (passing.isDue(path)) {
             problems.remove(path);
-            pictures.entrySet()
-                    .removeIf(one ->
-                            one.getKey().path().equals(path) && one.getValue().isCompletedExceptionally());
+            pictures.removeIf((key, pixels) -> key.path().equals(path) && pixels.isCompletedExceptionally());
         }
     }
 
@@ -216,7 +216,7 @@ public final class PixelCache implements AutoCloseable {
     /** Forgets a file, so that it is read anew when it is wanted again. */
     public void forget(Path path) {
         synchronized (pictures) {
-            pictures.keySet().removeIf(key -> key.path().equals(path));
+            pictures.removeIf((key, _) -> key.path().equals(path));
             problems.remove(path);
             passing.forget(path);
         }
@@ -226,7 +226,7 @@ public final class PixelCache implements AutoCloseable {
     /** The memory that ready pictures hold, in bytes. */
     public long bytes() {
         synchronized (pictures) {
-            return pictures.values().stream().mapToLong(PixelCache::bytes).sum();
+            return pictures.held();
         }
     }
 
@@ -243,9 +243,12 @@ public final class PixelCache implements AutoCloseable {
                 synchronized (pictures) {
                     givenUp += Pyramid.bytes(picture); // about as much as that was needed to read it
                 }
-                giveUpOldest(wanted.values(), budget - Pyramid.bytes(picture));
+                giveUpOldest(wanted.keySet(), budget - Pyramid.bytes(picture));
                 one.getValue().complete(pyramid(one.getKey(), picture));
-                giveUpOldest(wanted.values(), budget);
+                synchronized (pictures) {
+                    pictures.weigh(one.getKey());
+                }
+                giveUpOldest(wanted.keySet(), budget);
             }
         } catch (Throwable e) { // whoever waits has to hear of it, whatever it is
             wanted.forEach((key, pixels) -> fail(key, pixels, e));
@@ -284,20 +287,9 @@ public final class PixelCache implements AutoCloseable {
     }
 
     /** Gives up pictures until the others hold no more than so many bytes. */
-    private void giveUpOldest(Collection<CompletableFuture<Pyramid>> newest, long most) {
+    private void giveUpOldest(Set<PixelKey> newest, long most) {
         synchronized (pictures) {
-            long before = bytes();
-            long held = before;
-            var oldest = pictures.entrySet().iterator();
-            while (held > most && oldest.hasNext()) {
-                var candidate = oldest.next();
-                long bytes = bytes(candidate.getValue());
-                if (bytes > 0 && !newest.contains(candidate.getValue()) && !isPinned(candidate.getKey())) {
-                    held -= bytes;
-                    oldest.remove();
-                }
-            }
-            givenUp += before - held;
+            givenUp += pictures.giveUp(most, newest::contains);
         }
         giveBack();
     }

@@ -26,6 +26,11 @@ public final class Pictures {
                 Math.max(1, Math.round(size.height() * scale)));
     }
 
+    /** The memory that an image holds, in bytes. */
+    public static long bytes(Image image) {
+        return (long) (Integer.BYTES * image.getWidth() * image.getHeight());
+    }
+
     /** Shows the frame's own pixels, without a copy; the frame must not change afterwards. */
     public static Image image(FrameRaster frame) {
         return new WritableImage(new PixelBuffer<>(

@@ -3,6 +3,7 @@ package amberlens.desktop.work.pictures;
 import amberlens.core.base.colour.Colour;
 import amberlens.core.base.geometry.Mirror;
 import amberlens.core.base.geometry.Size;
+import amberlens.core.base.memo.RecentlyUsed;
 import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.look.AppliedLooks;
 import amberlens.core.model.project.Media;
@@ -20,9 +21,7 @@ import amberlens.desktop.work.background.Background;
 import amberlens.desktop.work.background.Work;
 import amberlens.media.pixels.PixelCache;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
@@ -30,7 +29,8 @@ import javafx.scene.image.Image;
 
 /** Small pictures of framings and media, made in the background and kept. Lives on the interface thread. */
 public final class Thumbnails {
-    private static final int KEPT = 600;
+    /** What all may hold together: about 600 on a usual screen. */
+    private static final long BYTES = 48L << 20;
 
     /**
      * A small picture.
@@ -40,12 +40,7 @@ public final class Thumbnails {
     private record Wanted(
             Media media, int frameOfMedia, Pose pose, Mirror mirror, AppliedLooks looks, Size frame, Size size) {}
 
-    private final Map<Wanted, Image> known = new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Wanted, Image> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private final RecentlyUsed<Wanted, Image> known = new RecentlyUsed<>(BYTES, Pictures::bytes);
     private double deviceScale = 1;
     private final Set<Wanted> underWay = new HashSet<>();
     private final PixelCache pictures;

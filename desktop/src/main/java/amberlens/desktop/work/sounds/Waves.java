@@ -12,8 +12,7 @@ import javafx.scene.paint.Color;
 public final class Waves {
     private static final long BYTES = 24_000_000;
 
-    private final Memo<Wanted, Image> images =
-            new Memo<>(BYTES, image -> (long) (4 * image.getWidth() * image.getHeight()));
+    private final Memo<Wanted, Image> images = new Memo<>(BYTES, Pictures::bytes);
 
     /**
      * A wave.
