@@ -56,7 +56,7 @@ final class RenderCommand implements Callable<Integer> {
             paramLabel = "OUT",
             description =
                     "The film or animation (.mp4, .webm, .mov, .mkv, .gif, .apng, .webp), or the name of a sequence (.png,"
-                            + " .tif) to which frame numbers are added; .wav and .flac hold what is heard alone.")
+                            + " .tif) to which frame numbers are added; .wav and .flac hold the sound only.")
     private Path output = Path.of("");
 
     @Option(names = "--shot", paramLabel = "ID", description = "Only this shot; --from and --to count from its start.")
@@ -86,7 +86,7 @@ final class RenderCommand implements Callable<Integer> {
             defaultValue = "good")
     private Quality quality = Quality.GOOD;
 
-    @Option(names = "--transparent", description = "Nothing behind the pictures, for formats that keep alpha.")
+    @Option(names = "--transparent", description = "Transparent background, for formats that keep alpha.")
     private boolean transparent;
 
     @Option(
@@ -106,7 +106,7 @@ final class RenderCommand implements Callable<Integer> {
     @Option(
             names = "--loudness",
             paramLabel = "LUFS",
-            description = "Brings what is heard to a loudness, for example -14; its peaks stay below -1 dBTP.")
+            description = "Brings the sound to a loudness in LUFS, for example -14; its peaks stay below -1 dBTP.")
     private @Nullable Double loudness;
 
     @Mixin

@@ -34,7 +34,7 @@ public record Probe(Reading reading, Numbered numbered, Predicate<Path> films) {
     public Media media(Path file) throws FileProblem {
         Media media = reading.of(file);
         if (!media.isSeen()) {
-            throw new FileProblem(file + " is only heard; a shot shows pictures and films.");
+            throw new FileProblem(file + " is a sound; a shot shows pictures and films.");
         }
         return media;
     }

@@ -33,7 +33,8 @@ public final class FilterScript {
         List<String> notes = new ArrayList<>();
         notes.add("ffmpeg " + input(move) + " -filter_complex_script " + quoted(script.toString()) + " move.mp4");
         if (!move.isFlat()) {
-            notes.add("The picture is tilted: FFmpeg needs its perspective filter, which GPL builds include.");
+            notes.add(
+                    "The picture has pitch, yaw or pulled corners: FFmpeg needs its perspective filter, which GPL builds include.");
         }
         return notes;
     }

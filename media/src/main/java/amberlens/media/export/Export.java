@@ -79,7 +79,7 @@ public final class Export {
         }
         if (settings.format().soundAlone().isPresent()) {
             if (Hearing.wanted(project).isEmpty()) {
-                throw new FileProblem("There is nothing to be heard: the line-up has no sound.");
+                throw new FileProblem("There is nothing to export: the line-up has no sound.");
             }
         } else {
             checkShape(project.frameSize(), settings.size());
@@ -130,7 +130,7 @@ public final class Export {
     /** Refuses a size that would squash the picture. */
     public static void checkShape(Size frame, Size size) throws FileProblem {
         if (!frame.sameShapeAs(size)) {
-            throw new FileProblem("The frame is " + frame + "; " + size + " would squash it. Of the same shape are "
+            throw new FileProblem("The frame is " + frame + "; " + size + " would squash it. Sizes of the same shape: "
                     + frame.fittedInto(size.width(), size.height()) + " and " + frame + ".");
         }
     }

@@ -16,9 +16,9 @@ public enum ExportFormat {
     PRORES_HQ("prores", "MOV film (ProRes 422 HQ)", "for the edit", ".mov", FilmCodec.PRORES_HQ, null),
     PRORES_4444(
             "prores4444", "MOV film (ProRes 4444)", "for the edit, with alpha", ".mov", FilmCodec.PRORES_4444, null),
-    FFV1("ffv1", "MKV film (FFV1)", "without any loss, with alpha", ".mkv", FilmCodec.FFV1, null),
+    FFV1("ffv1", "MKV film (FFV1)", "lossless, with alpha", ".mkv", FilmCodec.FFV1, null),
     GIF("gif", "GIF animation", "256 colours a frame", ".gif", FilmCodec.GIF, null),
-    APNG("apng", "APNG animation", "without any loss, with alpha", ".apng", FilmCodec.APNG, null),
+    APNG("apng", "APNG animation", "lossless, with alpha", ".apng", FilmCodec.APNG, null),
     WEBP("webp", "WebP animation", "small, with alpha", ".webp", FilmCodec.WEBP, null),
     PNG_SEQUENCE("png", "PNG sequence", "one file for each frame", ".png", null, StillFile.Kind.PNG),
     TIFF_SEQUENCE(
@@ -28,8 +28,8 @@ public enum ExportFormat {
             ".tif",
             null,
             StillFile.Kind.TIFF),
-    WAV("wav", "WAV sound", "what is heard alone, 24 bits", ".wav", SoundCodec.PCM),
-    FLAC("flac", "FLAC sound", "what is heard alone, smaller without any loss", ".flac", SoundCodec.FLAC);
+    WAV("wav", "WAV sound", "sound only, 24 bits", ".wav", SoundCodec.PCM),
+    FLAC("flac", "FLAC sound", "sound only, lossless and smaller", ".flac", SoundCodec.FLAC);
 
     private final String codec;
     private final String words;

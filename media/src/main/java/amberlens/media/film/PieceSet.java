@@ -140,7 +140,7 @@ final class PieceSet implements AutoCloseable {
             int to = i + 1 < opened.size() ? opened.get(i + 1).mark.first() : piece.mark.frames();
             if (to <= from || (i == 0 && from != 0)) {
                 throw new FileProblem(piece.path + " says it begins at frame " + from
-                        + ", which cannot be; render that piece again.");
+                        + ", which is impossible; render that piece again.");
             }
             counted.add(new Opened(piece.path, piece.media, piece.mark, to - from));
         }

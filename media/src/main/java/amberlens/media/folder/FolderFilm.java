@@ -93,7 +93,7 @@ public record FolderFilm(Size frame, FrameRate rate, double seconds, long seed) 
          */
         public static Music of(Media media) throws FileProblem {
             if (media.isSeen()) {
-                throw new FileProblem(media.fileName() + " is not only heard; give a sound as music.");
+                throw new FileProblem(media.fileName() + " is not a sound file; choose one for the music.");
             }
             try (DecodedSound sound = DecodedSound.of(Path.of(media.path()), () -> true)) {
                 BeatGrid beats = BeatGrid.of(Beats.of(sound, _ -> true));

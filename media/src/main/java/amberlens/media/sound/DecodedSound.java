@@ -76,7 +76,7 @@ public final class DecodedSound implements Samples, AutoCloseable {
             float[] block = blocks.next();
             while (block.length > 0 && pairs < MOST) {
                 if (!goesOn.getAsBoolean()) {
-                    throw new FileProblem("Reading of " + path + " was ended.");
+                    throw new FileProblem("Reading " + path + " was stopped.");
                 }
                 silenced |= silenceStrange(block);
                 room.append(channel, bytes(block));

@@ -52,7 +52,7 @@ public final class GroundTracker {
             Levels levels = flow.levels(first.image());
             List<Point2D_F64> points = Flow.corners(levels, MOST_POINTS, APART, STANDS_OUT);
             if (points.size() < 2 * Agreement.FEWEST) {
-                throw new IllegalArgumentException("there is too little in the picture to hold on to");
+                throw new IllegalArgumentException("there is too little detail in the picture to track");
             }
             Placing last = Placing.at(0, 0);
             for (int frame = within.from() + 1; frame <= within.to(); frame++) {

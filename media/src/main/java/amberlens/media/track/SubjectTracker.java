@@ -55,7 +55,7 @@ public final class SubjectTracker {
                     new Flow(reach));
             if (!sight.tells()) {
                 throw new IllegalArgumentException(
-                        "there is nothing to follow at that place: all looks alike there; point at something with edges, or make what counts larger");
+                        "there is nothing to follow at that place: it is all alike there; point at something with edges, or make the area larger");
             }
             double turn = 0;
             int step = Integer.signum(to - from);

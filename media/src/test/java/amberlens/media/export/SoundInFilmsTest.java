@@ -194,7 +194,7 @@ class SoundInFilmsTest {
             assertThat(folder.toFile().list()).containsExactly("tone.wav");
             Project silent = project.withSounds(List.of());
             assertThatThrownBy(() -> new Export(silent, settings, cache, Rows.ALONE).run((_, _) -> true))
-                    .hasMessageContaining("nothing to be heard");
+                    .hasMessageContaining("the line-up has no sound");
         }
     }
 

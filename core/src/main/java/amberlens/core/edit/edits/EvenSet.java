@@ -46,9 +46,9 @@ public final class EvenSet {
 
     /** Where they go. */
     public enum Course {
-        OWN("each its own way"),
-        SAME("all as the first"),
-        ALTERNATING("to and fro");
+        OWN("each keeps its own"),
+        SAME("all like the first"),
+        ALTERNATING("alternating");
 
         private final String words;
 

@@ -218,7 +218,7 @@ final class Lift {
             return new SealResult.Refused(
                     decisive.frame(),
                     Optional.of(sideAt(decisive.judged.take(), decisive.at)),
-                    "the lifted move did not stand the check at " + open.get());
+                    "the lifted move failed its check at " + open.get());
         }
         SealCost cost = SealCost.between(subject, camera);
         if (!Enlargement.isWithin(cost.enlargement(), terms.limitPercent())) {
@@ -260,7 +260,7 @@ final class Lift {
         String reason = String.format(
                 Locale.ROOT,
                 "%s needs %.1f %% more scale at the %s, which would enlarge the picture to %.1f %%, above the limit of"
-                        + " %s %%; what would do: %s",
+                        + " %s %%; this would help: %s",
                 decisive.judged.frame(decisive.at),
                 (decisive.factor - 1) * 100,
                 sideAt(take, decisive.at).word(),

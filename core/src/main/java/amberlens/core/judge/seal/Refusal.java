@@ -38,7 +38,7 @@ final class Refusal {
         Take before = subject.now().get(outcome.worstJudged()).take();
         List<String> ways = remedies(way, subject, terms);
         ways.addAll(ofOneFrame(way, before, terms, at));
-        String reason = where + held + (ways.isEmpty() ? "" : "; what would do: " + String.join(", or ", ways));
+        String reason = where + held + (ways.isEmpty() ? "" : "; this would help: " + String.join(", or ", ways));
         return new SealResult.Refused(frame, Optional.of(outcome.worstSide()), reason);
     }
 

@@ -56,7 +56,7 @@ public final class Seal {
                             judged.take().frameOf(at),
                             Optional.empty(),
                             why.get() + " at " + judged.frame(at)
-                                    + ", where neither scale nor position can help; lean it less there"));
+                                    + ", where neither scale nor position can help; reduce its pitch and yaw there"));
                 }
             }
         }

@@ -118,7 +118,7 @@ public final class LookKinds {
     public static final Choice.OfWords<Mask.Mode> MODE =
             new Choice.OfWords<>("mode", "Outside is", Mask.Mode.CUT, List.of(Mask.Mode.values()));
     public static final Choice.OfWords<Mask.Join> JOIN =
-            new Choice.OfWords<>("join", "With those above", Mask.Join.ADD, List.of(Mask.Join.values()));
+            new Choice.OfWords<>("join", "With masks above", Mask.Join.ADD, List.of(Mask.Join.values()));
     public static final Choice.OfSwitch INVERTED = new Choice.OfSwitch("inverted", "Inverted", false);
     public static final Choice.OfPoints POINTS = new Choice.OfPoints(
             "points",

@@ -169,13 +169,15 @@ public final class Hearing {
     /** Why a shot's own sound cannot become a clip; empty where it can. */
     public static Optional<String> undetachable(Project project, Shot shot) {
         if (!project.mediaOf(shot).sounds()) {
-            return Optional.of("it shows nothing that can be heard");
+            return Optional.of("its media have no sound");
         }
         boolean plain = project.sourceTime(shot)
                 .flatMap(Hearing::tempo)
                 .filter(tempo -> tempo == 1)
                 .isPresent();
-        return plain ? Optional.empty() : Optional.of("its speed is changed, and a clip plays at its own");
+        return plain
+                ? Optional.empty()
+                : Optional.of("its speed is changed, and clips of sound play at their own speed");
     }
 
     /** The clip that a shot's own sound becomes when it is taken off it: the same stretch at the same place. */

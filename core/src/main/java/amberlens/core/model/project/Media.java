@@ -84,7 +84,7 @@ public record Media(
             throw new IllegalArgumentException("media are at most 1000000 pixels wide and high, not " + size);
         }
         if (beats.isPresent() && kind != Kind.SOUND && kind != Kind.FILM) {
-            throw new IllegalArgumentException("only what can be heard has beats");
+            throw new IllegalArgumentException("only sounds have beats");
         }
         if (page < 1 || page > MOST_PAGES || (page > 1 && kind != Kind.PHOTO)) {
             throw new IllegalArgumentException("a picture is one of 1 to " + MOST_PAGES + " in its file, not " + page);

@@ -90,7 +90,7 @@ public record Project(
             }
             if (heard.contains(shot.media())) {
                 throw new IllegalArgumentException(
-                        "shot \"" + shot.id() + "\" shows \"" + shot.media() + "\", which is only heard");
+                        "shot \"" + shot.id() + "\" shows \"" + shot.media() + "\", which is a sound");
             }
         }
     }
@@ -107,7 +107,7 @@ public record Project(
             }
             if (!able.contains(clip.media())) {
                 throw new IllegalArgumentException("sound \"" + clip.id() + "\" plays \"" + clip.media()
-                        + "\", which is not among the media that can be heard");
+                        + "\", which is not among the media that have sound");
             }
         }
     }

@@ -25,7 +25,7 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys, boole
         for (Key<V> key : keys) {
             check(kind, key.value());
             if (!(key.handles().reach() <= LARGEST)) {
-                throw new IllegalArgumentException("a handle is within a thousand million pixels of its key");
+                throw new IllegalArgumentException("a handle is within 1000000000 pixels of its key");
             }
         }
         for (int i = 1; i < keys.size(); i++) {
@@ -40,7 +40,7 @@ public record Channel<V>(ValueKind<V> kind, V constant, List<Key<V>> keys, boole
         for (int part = 0; part < kind.parts(); part++) {
             if (!(Math.abs(kind.part(value, part)) <= LARGEST)) {
                 throw new IllegalArgumentException(
-                        "a number within a thousand millions was expected, not " + kind.part(value, part));
+                        "a number from -1000000000 to 1000000000 was expected, not " + kind.part(value, part));
             }
         }
     }

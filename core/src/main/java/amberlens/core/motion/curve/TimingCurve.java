@@ -25,7 +25,7 @@ public record TimingCurve(double x1, double y1, double x2, double y2) {
     public TimingCurve {
         if (!(x1 >= 0 && x1 <= 1 && x2 >= 0 && x2 <= 1 && Math.abs(y1) <= LARGEST && Math.abs(y2) <= LARGEST)) {
             throw new IllegalArgumentException(
-                    "the handles of an ease have x in 0 … 1 and y within a thousand millions, not " + x1 + ", " + y1
+                    "the handles of an ease have x in 0 … 1 and y in -1000000000 … 1000000000, not " + x1 + ", " + y1
                             + ", " + x2 + ", " + y2);
         }
     }

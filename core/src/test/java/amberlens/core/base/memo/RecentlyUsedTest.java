@@ -96,8 +96,7 @@ class RecentlyUsedTest {
     /** Against a plain list, the last of which was used last. */
     @Property
     void any_use_leaves_what_a_list_would(
-            @ForAll @Size(max = 60) List<@IntRange(max = 9) Integer> keys,
-            @ForAll @IntRange(max = 30) int budget) {
+            @ForAll @Size(max = 60) List<@IntRange(max = 9) Integer> keys, @ForAll @IntRange(max = 30) int budget) {
         var cache = new RecentlyUsed<Integer, Integer>(budget, size -> size);
         var list = new ArrayList<Integer>();
         for (int key : keys) {
@@ -108,11 +107,15 @@ class RecentlyUsedTest {
                 cache.put(key, key);
                 while (list.stream().mapToInt(one -> one).sum() > budget
                         && list.stream().anyMatch(one -> one > 0 && one != key)) {
-                    list.remove(list.stream().filter(one -> one > 0 && one != key).findFirst().orElseThrow());
+                    list.remove(list.stream()
+                            .filter(one -> one > 0 && one != key)
+                            .findFirst()
+                            .orElseThrow());
                 }
             }
             assertThat(cache.count()).isEqualTo(list.size());
-            assertThat(cache.held()).isEqualTo(list.stream().mapToInt(one -> one).sum());
+            assertThat(cache.held())
+                    .isEqualTo(list.stream().mapToInt(one -> one).sum());
         }
     }
 }

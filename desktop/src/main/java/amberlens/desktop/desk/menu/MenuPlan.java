@@ -59,9 +59,9 @@ final class MenuPlan {
                         "project.new",
                         "project.open",
                         new Entry.Recent(),
-                        inner("Begin with", "project.film", "project.take")),
+                        inner("Start from", "project.film", "project.take")),
                 group("project.save", "project.save-as", inner("Earlier work", "project.versions", "project.kept")),
-                group("media.add", inner("Missing and distrusted", "media.find", "media.trust")),
+                group("media.add", inner("Missing and skipped", "media.find", "media.trust")),
                 group(
                         "project.frame",
                         inner(

@@ -60,7 +60,7 @@ final class DeliveriesPanel extends DialogPanel implements DeliveryRow.Ways {
         rows.setHgap(10);
         rows.setVgap(6);
         usual.getItems().setAll(UsualFrames.SIZES.keySet());
-        usual.setPromptText("Choose a usual size");
+        usual.setPromptText("Choose a standard size");
         usual.setId("delivery-usual");
         usual.setOnAction(_ -> {
             Size size = UsualFrames.SIZES.get(usual.getValue());

@@ -39,12 +39,12 @@ final class MoveOutPanel extends FormPanel {
             case CSS ->
                 "A page that a browser plays. Eases stay eases; what CSS does not know is sampled to within 0.1 px.";
             case SVG ->
-                "One animated SVG element of the frame's size. Tilted pictures cannot be exported in this format.";
+                "One animated SVG element of the frame's size. Pictures with pitch or yaw cannot be exported in this format.";
             case LOTTIE ->
-                "For players in apps and pages. Footage and tilted pictures cannot be exported in this format.";
-            case CSV -> "Pose and map of every frame, for tables and programs. It can be taken in again.";
+                "For players in apps and pages. Footage and pictures with pitch or yaw cannot be exported in this format.";
+            case CSV -> "Pose and map of every frame, for tables and programs. It can be imported again.";
             case FFMPEG -> "Filters that make the frames from the picture, without Amber Lens.";
-            case OTIO -> "For programs that cut. It can be taken in again, with the move and its keys.";
+            case OTIO -> "For editing programs. It can be imported again, with the move and its keys.";
         };
     }
 

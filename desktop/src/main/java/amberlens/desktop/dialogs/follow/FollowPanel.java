@@ -231,7 +231,7 @@ final class FollowPanel extends FormPanel {
                     Optional.of(ShotEdits.setCamera("follow subject", shot.id(), following.camera())),
                     words(following));
         } catch (IllegalArgumentException e) {
-            return new Answer(Optional.empty(), "Not: " + e.getMessage() + ".");
+            return new Answer(Optional.empty(), "Not possible: " + e.getMessage() + ".");
         }
     }
 

@@ -63,7 +63,7 @@ final class EvenMovesPanel extends FormPanel {
         row("Directions", course);
         row("Amount, % of the median", amount);
         explain(
-                "Each move keeps its timing, eases and midpoint. Its slide and zoom become those of the median move. Every move is sealed. Tilted pictures, flights and titles stay unchanged.");
+                "Each move keeps its timing, eases and midpoint. Its slide and zoom become those of the median move. Every move is sealed. Pictures with pitch or yaw, flights and titles stay unchanged.");
         body(scroll, note);
         match.setOnAction(_ -> look());
         course.setOnAction(_ -> look());
@@ -105,7 +105,7 @@ final class EvenMovesPanel extends FormPanel {
                 shots.stream().map(shot -> after.shot(shot.id()).orElseThrow()).toList();
         arrows.draw(project, shots, after, then);
         note.setText(Counted.of(found.made().size(), "move") + " would match, sealed."
-                + (found.refusals().isEmpty() ? "" : " Not: " + String.join("; ", found.refusals()) + "."));
+                + (found.refusals().isEmpty() ? "" : " Unchanged: " + String.join("; ", found.refusals()) + "."));
     }
 
     @Override
@@ -115,6 +115,6 @@ final class EvenMovesPanel extends FormPanel {
         desk.document().apply(made.edit());
         overlay.close();
         desk.say(Counted.of(made.made().size(), "move") + " evened out."
-                + (made.refusals().isEmpty() ? "" : " Not: " + String.join("; ", made.refusals()) + "."));
+                + (made.refusals().isEmpty() ? "" : " Unchanged: " + String.join("; ", made.refusals()) + "."));
     }
 }

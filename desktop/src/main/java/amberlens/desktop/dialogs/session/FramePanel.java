@@ -39,7 +39,7 @@ final class FramePanel extends FormPanel {
         FrameFormat frame = desk.document().project().frame();
         name.setText(desk.document().project().name());
         shape.getItems().setAll(UsualFrames.SIZES.keySet());
-        shape.setPromptText("Choose a usual size");
+        shape.setPromptText("Choose a standard size");
         shape.setOnAction(_ -> {
             Size size = UsualFrames.SIZES.get(shape.getValue());
             width.setText(String.valueOf(size.width()));
@@ -61,12 +61,12 @@ final class FramePanel extends FormPanel {
         shutter.setText(Figures.fixed(frame.shutter().angle(), 0));
         shutter.setPrefColumnCount(5);
         row("Project", name);
-        row("Usual sizes", shape);
+        row("Standard sizes", shape);
         row("Size", new HBox(6, width, new Label("×"), height, DialogParts.quiet("px")));
         row("Frames per second", rate);
         row("Background", background);
         row("", blurred);
-        row("Shutter", new HBox(6, shutter, DialogParts.quiet("° open; 0 is one instant, 180 usual")));
+        row("Shutter", new HBox(6, shutter, DialogParts.quiet("° open; 0 is one instant, 180 the standard")));
     }
 
     @Override

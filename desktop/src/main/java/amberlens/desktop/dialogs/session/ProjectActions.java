@@ -50,10 +50,10 @@ public final class ProjectActions {
         actions.add(
                 Menu.PROJECT,
                 "media.trust",
-                "Read distrusted files again",
+                "Read skipped files again",
                 "",
                 Needs.of(
-                        "a file that is distrusted because the program ended while reading it",
+                        "a file that is skipped because the program ended while reading it",
                         () -> desk.document().project().media().stream()
                                 .anyMatch(media -> services.distrusted().contains(Path.of(media.path())))),
                 this::readDistrusted);

@@ -65,7 +65,7 @@ final class LegPanel extends VBox {
                 "Arrive", "arrive", desk, (camera, strength) -> KeyEases.arriving(camera, keys(), strength));
         height = new HeightSlider(desk);
         heading.getStyleClass().add("view-title");
-        Hyperlink back = new Hyperlink("Close the leg");
+        Hyperlink back = new Hyperlink("Back to the numbers");
         back.getStyleClass().add("go-to-key");
         back.setId("leg-back");
         back.setOnAction(_ -> desk.cursor().select(new Selection.Nothing()));

@@ -100,7 +100,7 @@ final class LookBox extends VBox {
         bead.setGraphic(circle);
         bead.getStyleClass().add("bead-button");
         bead.setId("switch-" + look.owner().id());
-        Icons.name(bead, look.on() ? "Put " + lower() + " aside" : "Take " + lower() + " up again");
+        Icons.name(bead, (look.on() ? "Disable " : "Enable ") + lower());
         bead.setOnAction(_ -> onShot(shot -> LookEdits.switchOn(shot.id(), look, !look.on())));
         Label name = new Label(look.words());
         name.getStyleClass().add("look-name");

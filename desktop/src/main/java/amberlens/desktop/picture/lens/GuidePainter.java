@@ -83,7 +83,7 @@ final class GuidePainter {
         pen.setStroke(Palette.PALE.colour());
         pen.setLineWidth(1.2);
         pen.strokeRect(view.left() + x, view.top() + y, width - 2 * x, height - 2 * y);
-        String words = shape.words() + (judged ? " · judged" : "");
+        String words = shape.words() + (judged ? " · checked" : "");
         double wide = Brush.width(Fonts.strong(11), words) + 10;
         pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.85));
         pen.fillRoundRect(view.left() + x + 5, view.top() + y + 5, wide, 16, 4, 4);

@@ -140,7 +140,7 @@ final class LensStills {
         List<Integer> pair = pair(shot);
         label(
                 pen,
-                "Difference of " + time(pair.getFirst()) + " and " + time(pair.getLast()) + "; black is equal",
+                "Difference of " + time(pair.getFirst()) + " and " + time(pair.getLast()) + "; black means equal",
                 x,
                 size.height());
     }

@@ -86,7 +86,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
         this.services = services;
         this.laying = laying;
         dates = new FileDates(services.background(), this::refill);
-        lay = actions.bind(new Button("Lay in"), "shelf.lay");
+        lay = actions.bind(new Button("To the Line-up"), "shelf.lay");
         ready = new ReadyPane(desk, services, settings);
         looks = new LooksPane(desk, services, settings);
         empty.setWrapText(true);
@@ -186,7 +186,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
     }
 
     private void tellSelected(int count) {
-        lay.setText(count > 1 ? "Lay in " + count : "Lay in");
+        lay.setText(count > 1 ? count + " to the Line-up" : "To the Line-up");
     }
 
     private VBox foot(Actions actions) {

@@ -115,7 +115,7 @@ public final class Distrusted implements ReadingWatch, FilmGuard, AutoCloseable 
                 ? Optional.of(
                         new FileProblem(
                                 file
-                                        + " was being read when the program ended, so it is skipped. Project › Read distrusted files again opens it anyway."))
+                                        + " was being read when the program ended, so it is skipped. Project › Read skipped files again opens it anyway."))
                 : Optional.empty();
     }
 

@@ -2,6 +2,7 @@ package amberlens.desktop.work.sounds;
 
 import amberlens.core.base.memo.Memo;
 import amberlens.core.material.sound.Peaks;
+import amberlens.desktop.kit.style.Pictures;
 import java.util.function.DoubleUnaryOperator;
 import javafx.scene.image.Image;
 import javafx.scene.image.PixelFormat;

@@ -155,7 +155,7 @@ class EdgesTest extends BenchInteraction {
         keys(KeyCode.ESCAPE);
         type(KeyCode.S);
         waitUntil("the ways", () -> text("#seal-cost-lift").startsWith("no:"));
-        assertThat(text("#seal-cost-lift")).contains("what would do: a limit of");
+        assertThat(text("#seal-cost-lift")).contains("this would help: a limit of");
         onFx(() -> bench.desk().prefer(to -> to.setLimitPercent(250)));
         waitUntil("a lift", () -> text("#seal-cost-lift").startsWith("scale +"));
         clickOn("#seal-lift");

@@ -44,7 +44,7 @@ class EvenSceneTest extends ThreeShotsInteraction {
         select("s1");
         keys(KeyCode.E, KeyCode.SHIFT, KeyCode.ALT);
         clickOn("#even-match").clickOn("strength: all go equally far");
-        clickOn("#even-course").clickOn("all as the first");
+        clickOn("#even-course").clickOn("all like the first");
         waitUntil("what would come of it", () -> text("#even-note").startsWith("3 moves would match"));
         clickOn("Even out");
         double first = MoveSummary.of(project(), shot("s1")).across();

@@ -62,7 +62,7 @@ class ShelfSceneTest extends BenchInteraction {
         clickOn("#media-m2");
         press(KeyCode.SHIFT).clickOn("#media-m4").release(KeyCode.SHIFT);
         press(KeyCode.CONTROL).clickOn("#media-m1").release(KeyCode.CONTROL);
-        assertThat(text("#shelf-lay")).isEqualTo("Lay in 4");
+        assertThat(text("#shelf-lay")).isEqualTo("4 to the Line-up");
         clickOn("#shelf-lay");
         assertThat(media()).containsExactly("m1", "m2", "m3", "m4");
         assertThat(bench.desk().cursor().selection().shots()).hasSize(4);
