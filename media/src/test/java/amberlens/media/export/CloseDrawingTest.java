@@ -26,6 +26,7 @@ import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,9 +37,17 @@ class CloseDrawingTest {
     private static final Size FRAME = new Size(640, 360);
 
     @TempDir
-    Path folder;
+    private static Path folder;
 
-    private Project project(double percent, double degrees) throws Exception {
+    /** What is seen from near and far is read once. */
+    private static final PixelCache CACHE = new PixelCache(1L << 29, Runnable::run, Rows.ALONE);
+
+    @AfterAll
+    static void close() {
+        CACHE.close();
+    }
+
+    private static Project project(double percent, double degrees) throws Exception {
         Path file = Files.writeString(folder.resolve("disc.svg"), """
                 <svg xmlns="http://www.w3.org/2000/svg" width="400" height="300">
                   <rect width="400" height="300" fill="#202830"/>
@@ -54,9 +63,7 @@ class CloseDrawingTest {
     }
 
     private static FrameRaster rendered(Project project) throws Exception {
-        try (var cache = new PixelCache(1L << 29, Runnable::run, Rows.ALONE)) {
-            return new FrameSource(project, cache, Rows.ALONE).frame(0, FRAME);
-        }
+        return new FrameSource(project, CACHE, Rows.ALONE).frame(0, FRAME);
     }
 
     /** The drawing is 11 times as large as it says; its disc is drawn by the Java library with the same map. */

@@ -9,17 +9,18 @@ import amberlens.core.motion.keys.Neighbours;
 import amberlens.core.motion.property.Property;
 import amberlens.core.motion.property.Unit;
 import amberlens.desktop.kit.style.ThemeChoice;
-import amberlens.files.WholeFile;
+import amberlens.files.NotedText;
 import java.io.IOException;
+import java.io.StringReader;
 import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Properties;
+import java.util.concurrent.Executor;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -27,7 +28,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /** How a person likes to work, kept from day to day. A file that cannot be kept is no harm. */
-public final class Preferences {
+public final class Preferences implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Preferences.class);
     private static final String SHORTCUT = "shortcut.";
     private static final String UNIT = "unit.";
@@ -38,22 +39,24 @@ public final class Preferences {
     private static final double MOST_PIXELS = 20_000;
 
     private final Properties values = new Properties();
-    private final @Nullable Path file;
+    private final @Nullable NotedText file;
 
     /** Preferences that are forgotten at the end. */
     public Preferences() {
         file = null;
     }
 
-    /** Preferences kept in a folder. */
-    public Preferences(Path folder) {
-        file = folder.resolve("preferences.properties");
-        if (Files.exists(file)) {
-            try (var reader = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
-                values.load(reader);
-            } catch (IOException | IllegalArgumentException e) {
-                LOG.debug("reading {}", file, e);
-            }
+    /**
+     * Preferences kept in a folder.
+     *
+     * @param writing where they are written
+     */
+    public Preferences(Path folder, Executor writing) {
+        file = new NotedText(folder.resolve("preferences.properties"), writing);
+        try {
+            values.load(new StringReader(file.read()));
+        } catch (IOException | IllegalArgumentException e) {
+            LOG.debug("reading the preferences in {}", folder, e);
         }
     }
 
@@ -66,12 +69,21 @@ public final class Preferences {
         if (file == null) {
             return;
         }
+        var text = new StringWriter();
         try {
-            var text = new StringWriter();
             values.store(text, "Amber Lens");
-            WholeFile.write(file, text.toString());
         } catch (IOException e) {
-            LOG.debug("writing {}", file, e);
+            throw new UncheckedIOException("memory can be written to", e);
+        }
+        String written = text.toString();
+        file.change(_ -> written);
+    }
+
+    /** Writes what is not written yet. */
+    @Override
+    public void close() {
+        if (file != null) {
+            file.close();
         }
     }
 

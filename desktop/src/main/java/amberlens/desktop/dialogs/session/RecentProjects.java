@@ -1,49 +1,62 @@
 package amberlens.desktop.dialogs.session;
 
-import amberlens.files.WholeFile;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.stream.Collectors;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
+import static java.util.stream.Collectors.joining;
 
-/** The projects opened lately, the newest first, kept in a small text file. A list that cannot be kept is no harm. */
-public final class RecentProjects {
-    private static final Logger LOG = LoggerFactory.getLogger(RecentProjects.class);
+import amberlens.files.NotedText;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Executor;
+import java.util.stream.Stream;
+
+/**
+ * The projects opened lately, the newest first, kept in a small text file that other windows add to, too. A list that cannot be kept is no
+ * harm. Safe for use from several threads.
+ */
+public final class RecentProjects implements AutoCloseable {
     private static final int KEPT = 10;
 
-    private final Path list;
+    private final NotedText list;
+    private volatile List<Path> known;
 
-    public RecentProjects(Path folder) {
-        list = folder.resolve("recent-projects");
+    /** @param writing where the list is written */
+    public RecentProjects(Path folder, Executor writing) {
+        list = new NotedText(folder.resolve("recent-projects"), writing);
+        known = paths(list.read());
     }
 
     List<Path> all() {
+        return known;
+    }
+
+    void add(Path project) {
+        Path newest = project.toAbsolutePath();
+        known = with(newest, known);
+        list.change(before -> {
+            List<Path> now = with(newest, paths(before));
+            known = now;
+            return now.stream().map(Path::toString).collect(joining("\n", "", "\n"));
+        });
+    }
+
+    private static List<Path> with(Path newest, List<Path> others) {
+        return Stream.concat(Stream.of(newest), others.stream().filter(other -> !other.equals(newest)))
+                .limit(KEPT)
+                .toList();
+    }
+
+    /** A list that is not one of paths is as good as empty. */
+    private static List<Path> paths(String text) {
         try {
-            return Files.exists(list)
-                    ? Files.readAllLines(list).stream()
-                            .filter(line -> !line.isBlank())
-                            .map(Path::of)
-                            .toList()
-                    : List.of();
-        } catch (IOException | RuntimeException e) {
-            LOG.debug("reading {}", list, e);
+            return text.lines().filter(line -> !line.isBlank()).map(Path::of).toList();
+        } catch (InvalidPathException _) {
             return List.of();
         }
     }
 
-    void add(Path project) {
-        List<Path> newest = new ArrayList<>(all());
-        newest.remove(project.toAbsolutePath());
-        newest.addFirst(project.toAbsolutePath());
-        try {
-            WholeFile.write(
-                    list, newest.stream().limit(KEPT).map(Path::toString).collect(Collectors.joining("\n", "", "\n")));
-        } catch (IOException e) {
-            LOG.debug("writing {}", list, e);
-        }
+    /** Writes what is not written yet. */
+    @Override
+    public void close() {
+        list.close();
     }
 }

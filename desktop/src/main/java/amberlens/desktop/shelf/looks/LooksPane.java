@@ -4,7 +4,6 @@ import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.LookEdits;
 import amberlens.core.material.look.LookSet;
 import amberlens.core.material.look.StockLook;
-import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.property.Group;
@@ -13,6 +12,7 @@ import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Hint;
 import amberlens.desktop.work.services.KeptFiles;
+import amberlens.desktop.work.services.KeptHere;
 import amberlens.desktop.work.services.Services;
 import amberlens.project.LookFile;
 import java.nio.file.Path;
@@ -39,7 +39,7 @@ public final class LooksPane extends BorderPane {
 
     private final Desk desk;
     private final Services services;
-    private final KeptFiles<LookSet> own;
+    private final KeptHere<LookSet> own;
     private final LookPreviews previews;
     private final TilePane cards = new TilePane(1, 6);
     private final Map<LookCard, Offer> offers = new LinkedHashMap<>();
@@ -83,7 +83,8 @@ public final class LooksPane extends BorderPane {
     public LooksPane(Desk desk, Services services, Path settings) {
         this.desk = desk;
         this.services = services;
-        own = new KeptFiles<>(settings.resolve("looks"), FILES);
+        own = new KeptHere<>(
+                new KeptFiles<>(settings.resolve("looks"), FILES), services.background(), desk::say, this::fill);
         previews = new LookPreviews(services);
         cards.setTileAlignment(Pos.TOP_LEFT);
         cards.getStyleClass().add("look-cards");
@@ -116,7 +117,7 @@ public final class LooksPane extends BorderPane {
             String id = "own-" + kept.what().name().toLowerCase(Locale.ROOT).replace(' ', '-');
             LookCard card = offer(id, kept.what().name(), "looks you have kept", new Kept(kept.what()));
             MenuItem away = new MenuItem("Remove these kept looks");
-            away.setOnAction(_ -> remove(kept));
+            away.setOnAction(_ -> own.remove(kept));
             MenuItem where = new MenuItem("Show where the file is, to share it");
             where.setOnAction(_ -> desk.say("The looks are kept in " + kept.file() + "."));
             ContextMenu menu = new ContextMenu(where, away);
@@ -153,32 +154,12 @@ public final class LooksPane extends BorderPane {
         }
         LookSet set = LookEdits.of(desk.document().project(), shot.get())
                 .withName(shot.get().name() + " look");
-        try {
-            own.keep(set);
-            fill();
-            desk.say("The looks are kept as \"" + set.name() + "\".");
-        } catch (FileProblem e) {
-            desk.say(e.getMessage());
-        }
-    }
-
-    private void remove(KeptFiles.Kept<LookSet> kept) {
-        try {
-            own.remove(kept);
-        } catch (FileProblem e) {
-            desk.say(e.getMessage());
-        }
-        fill();
+        own.keep(set, "The looks are kept as \"" + set.name() + "\".");
     }
 
     /** Brings looks from a file among the kept ones. */
     public void take(LookSet set) {
-        try {
-            own.keep(set);
-            fill();
-        } catch (FileProblem e) {
-            desk.say(e.getMessage());
-        }
+        own.keep(set, "");
     }
 
     /** Makes the previews anew when the shot or its picture have changed. */

@@ -6,7 +6,6 @@ import amberlens.core.edit.ready.OwnMove;
 import amberlens.core.edit.ready.ReadyMove;
 import amberlens.core.edit.ready.ReadyMoves;
 import amberlens.core.edit.ready.Stage;
-import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.render.frame.Picture;
@@ -15,6 +14,7 @@ import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Tools.Tool;
 import amberlens.desktop.kit.style.Hint;
 import amberlens.desktop.work.services.KeptFiles;
+import amberlens.desktop.work.services.KeptHere;
 import amberlens.desktop.work.services.Services;
 import amberlens.project.MoveFile;
 import java.nio.file.Path;
@@ -45,7 +45,7 @@ final class ReadyPane extends BorderPane {
 
     private final Desk desk;
     private final Services services;
-    private final KeptFiles<OwnMove> own;
+    private final KeptHere<OwnMove> own;
     private final MovePreviews previews;
     private final WishForm form = new WishForm(this::refreshPreviews);
     private final VBox cards = new VBox(6);
@@ -61,7 +61,8 @@ final class ReadyPane extends BorderPane {
     ReadyPane(Desk desk, Services services, Path settings) {
         this.desk = desk;
         this.services = services;
-        own = new KeptFiles<>(settings.resolve("moves"), FILES);
+        own = new KeptHere<>(
+                new KeptFiles<>(settings.resolve("moves"), FILES), services.background(), desk::say, this::fill);
         previews = new MovePreviews(services);
         timeline = new Timeline(new KeyFrame(STEP, _ -> {
             count++;
@@ -136,7 +137,7 @@ final class ReadyPane extends BorderPane {
                     "a move you have kept",
                     () -> give((project, shots) -> ReadyEdits.plan(project, shots, move, limit())));
             MenuItem away = new MenuItem("Remove this kept move");
-            away.setOnAction(_ -> remove(kept));
+            away.setOnAction(_ -> own.remove(kept));
             MenuItem where = new MenuItem("Show where the file is, to share it");
             where.setOnAction(_ -> desk.say("The move is kept in " + kept.file() + "."));
             ContextMenu menu = new ContextMenu(where, away);
@@ -219,37 +220,19 @@ final class ReadyPane extends BorderPane {
             return;
         }
         Project project = desk.document().project();
-        try {
-            own.keep(new OwnMove(
-                    shot.get().name() + " move",
-                    shot.get().camera(),
-                    project.mediaOf(shot.get()).size(),
-                    project.frameSize(),
-                    shot.get().length()));
-            fill();
-            desk.say("The move is kept among the ready moves as \"" + shot.get().name() + " move\".");
-        } catch (FileProblem e) {
-            desk.say(e.getMessage());
-        }
-    }
-
-    private void remove(KeptFiles.Kept<OwnMove> kept) {
-        try {
-            own.remove(kept);
-        } catch (FileProblem e) {
-            desk.say(e.getMessage());
-        }
-        fill();
+        own.keep(
+                new OwnMove(
+                        shot.get().name() + " move",
+                        shot.get().camera(),
+                        project.mediaOf(shot.get()).size(),
+                        project.frameSize(),
+                        shot.get().length()),
+                "The move is kept among the ready moves as \"" + shot.get().name() + " move\".");
     }
 
     /** Brings a move from a file among the kept ones. */
     void take(OwnMove move) {
-        try {
-            own.keep(move);
-            fill();
-        } catch (FileProblem e) {
-            desk.say(e.getMessage());
-        }
+        own.keep(move, "");
     }
 
     /** Makes the previews anew when picture or wish have changed. */

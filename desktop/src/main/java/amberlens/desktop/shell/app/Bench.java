@@ -58,6 +58,7 @@ import amberlens.desktop.time.lineup.LineUpPane;
 import amberlens.desktop.time.play.PlayActions;
 import amberlens.desktop.time.play.Playback;
 import amberlens.desktop.time.score.ScorePane;
+import amberlens.desktop.work.background.Background;
 import amberlens.desktop.work.services.Services;
 import amberlens.files.Folders;
 import java.nio.file.Files;
@@ -66,6 +67,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Executor;
 import javafx.animation.AnimationTimer;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyEvent;
@@ -103,6 +105,7 @@ public final class Bench implements AutoCloseable {
     private final FirstMoveBar firstMove;
     private final WaysIn waysIn;
     private final Scene scene;
+    private final RecentProjects recent;
     private final WindowTheme wardrobe = new WindowTheme();
     private final Subscription changing;
     private final Dialogs dialogs;
@@ -121,7 +124,9 @@ public final class Bench implements AutoCloseable {
     public Bench(FileChoice files, Folders folders, double width, double height) {
         this.files = files;
         Path settings = folders.settings();
-        desk = new Desk(new Preferences(settings));
+        Executor notes = Background.oneAfterTheOther("notes");
+        desk = new Desk(new Preferences(settings, notes));
+        recent = new RecentProjects(settings, notes);
         services = new Services(desk, folders.data());
         listening = new Listening(desk, services.sounds(), services.background()::show);
         playback = new Playback(desk, listening);
@@ -129,7 +134,7 @@ public final class Bench implements AutoCloseable {
         dialogs = new Dialogs(desk, services, actions, overlay, files);
         var lengths = new ShotLength(desk, overlay);
         importer = new MediaImport(desk, services, overlay, this::showPictures);
-        session = new ProjectSession(desk, services, overlay, files, new RecentProjects(settings), importer::conform);
+        session = new ProjectSession(desk, services, overlay, files, recent, importer::conform);
         var replacing = new PictureReplacing(desk, overlay);
         var exchange = new ExchangeActions(desk, services, overlay, files, session::startWith);
         addActions(exchange, lengths);
@@ -359,5 +364,7 @@ public final class Bench implements AutoCloseable {
         playback.close();
         listening.close();
         services.close();
+        desk.preferences().close();
+        recent.close();
     }
 }

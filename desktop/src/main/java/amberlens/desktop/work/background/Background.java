@@ -16,6 +16,8 @@ public final class Background implements AutoCloseable {
     /** An export, a search in footage, a seal of many shots and a proof at once. */
     private static final int LONG_THREADS = 4;
 
+    private static final int IDLE_SECONDS = 5;
+
     private final Executor threads;
     private final Executor longThreads;
     private final Executor interfaceThread;
@@ -65,6 +67,19 @@ public final class Background implements AutoCloseable {
                 new LinkedBlockingQueue<>(),
                 Thread.ofPlatform().name(name + "-", 0).daemon().factory(),
                 new ThreadPoolExecutor.DiscardPolicy());
+    }
+
+    /** A thread that does one thing after the other, and ends by itself when nothing has come for a while. */
+    public static Executor oneAfterTheOther(String name) {
+        var thread = new ThreadPoolExecutor(
+                1,
+                1,
+                IDLE_SECONDS,
+                TimeUnit.SECONDS,
+                new LinkedBlockingQueue<>(),
+                Thread.ofPlatform().name(name).daemon().factory());
+        thread.allowCoreThreadTimeOut(true);
+        return thread;
     }
 
     /** Starts a work for the project that is open now; on the interface thread. */
