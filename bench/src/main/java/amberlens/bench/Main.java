@@ -2,6 +2,7 @@ package amberlens.bench;
 
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
 import amberlens.core.pixels.raster.Raster;
 import amberlens.core.pixels.raster.Rows;
 import amberlens.core.pixels.sampling.Pyramid;
@@ -11,6 +12,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.openjdk.jmh.results.Result;
@@ -20,34 +23,58 @@ import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 import org.openjdk.jmh.runner.options.VerboseMode;
 
-/** Measures all rows of docs/BENCHMARKS.md and prints them. */
+/** Measures rows of docs/BENCHMARKS.md and prints them. */
 public final class Main {
     private final Map<String, Result<?>> results = new HashMap<>();
 
     private Main() {}
 
-    /** Takes the demo project's file. */
+    /** Measures rows that belong together and prints them. */
+    @FunctionalInterface
+    private interface Group {
+        void measure() throws RunnerException, FileProblem, IOException, InterruptedException;
+    }
+
+    /** Takes the demo project's file, and the names of what to measure; all of it if none is given. */
     public static void main(String[] args) throws RunnerException, FileProblem, IOException, InterruptedException {
         Path demo = Path.of(args[0]).toAbsolutePath();
-        Path plan = Path.of(ProjectFile.open(demo).media().getFirst().path());
-        System.out.println("Measuring; this takes about three minutes ...");
-        double[] race = ExportRace.run(plan);
-        ManyShotsTimes many = ManyShotsTimes.measure(film(demo));
-        LookTimes looks = LookTimes.measure(plan);
-        SoundTimes sounds = SoundTimes.measure();
-        FollowTimes follow = FollowTimes.measure(ProjectFile.open(demo));
-        PlaneTimes planes = PlaneTimes.measure(ProjectFile.open(demo));
-        ScrubTimes scrub = ScrubTimes.measure(ProjectFile.open(demo));
-        var main = new Main();
-        main.measure(demo);
-        main.memory(plan);
-        main.print(race);
-        looks.rows().forEach(System.out::println);
-        sounds.rows().forEach(System.out::println);
-        follow.rows().forEach(System.out::println);
-        planes.rows().forEach(System.out::println);
-        scrub.rows().forEach(System.out::println);
-        main.print(many);
+        Map<String, Group> groups = groups(demo);
+        List<String> wanted = args.length > 1 ? List.of(args).subList(1, args.length) : List.copyOf(groups.keySet());
+        for (String name : wanted) {
+            if (!groups.containsKey(name)) {
+                System.err.println("amber: there is nothing called \"" + name + "\" to measure; choose of "
+                        + String.join(", ", groups.keySet()) + ".");
+                System.exit(2);
+            }
+        }
+        System.out.println("Measuring " + String.join(", ", wanted) + "; all of it takes about ten minutes ...");
+        for (String name : wanted) {
+            groups.get(name).measure();
+        }
+    }
+
+    private static Map<String, Group> groups(Path demo) throws FileProblem {
+        Project project = ProjectFile.open(demo);
+        Path plan = Path.of(project.media().getFirst().path());
+        var groups = new LinkedHashMap<String, Group>();
+        groups.put("rendering", () -> {
+            double[] race = ExportRace.run(plan);
+            var main = new Main();
+            main.measure(demo);
+            main.memory(plan);
+            main.print(race);
+        });
+        groups.put("looks", () -> print(LookTimes.measure(plan).rows()));
+        groups.put("sound", () -> print(SoundTimes.measure().rows()));
+        groups.put("following", () -> print(FollowTimes.measure(project).rows()));
+        groups.put("planes", () -> print(PlaneTimes.measure(project).rows()));
+        groups.put("scrubbing", () -> print(ScrubTimes.measure(project).rows()));
+        groups.put("shots", () -> print(ManyShotsTimes.measure(film(demo))));
+        return groups;
+    }
+
+    private static void print(List<String> rows) {
+        rows.forEach(System.out::println);
     }
 
     private static Path film(Path demo) throws FileProblem {
@@ -113,6 +140,11 @@ public final class Main {
         plain("edges of the whole demo", mean("checkDemo"), "20 ms");
         plain("100 000 poses of four properties × 500 keys", mean("poses"), "60 ms");
         plain("480 keys moved, and the step undone", mean("moveAndUndo"), "5 ms for the undo");
+        plain("margins of 10 000 frames", mean("marginsOf10000Frames"), "30 ms");
+        plain("room and strip of 500 frames", mean("roomAndStripOf500Frames"), "8 ms");
+        plain("least change, 20 framings, 1500 frames", mean("leastChange"), "1500 ms");
+        plain("the same on smooth legs", mean("leastChangeOnSmoothLegs"), "");
+        plain("lift of the same", mean("lift"), "");
         System.out.printf(
                 Locale.ROOT,
                 "%-50s %8.1f fps, zoompan %6.1f fps, %5.2f ×  (goal: 1.3 × at least)%n",
@@ -122,12 +154,7 @@ public final class Main {
                 race[0] / race[1]);
     }
 
-    private void print(ManyShotsTimes many) {
-        plain("margins of 10 000 frames", mean("marginsOf10000Frames"), "30 ms");
-        plain("room and strip of 500 frames", mean("roomAndStripOf500Frames"), "8 ms");
-        plain("least change, 20 framings, 1500 frames", mean("leastChange"), "1500 ms");
-        plain("the same on smooth legs", mean("leastChangeOnSmoothLegs"), "");
-        plain("lift of the same", mean("lift"), "");
+    private static void print(ManyShotsTimes many) {
         plain("jump in 1920×1080 footage, 95 % within", many.seek(), "120 ms");
         plain("playing footage with a move at 1280×720", many.play(), "40 ms a frame");
         plain("moves arranged for 200 pictures", many.arrange(), "3000 ms");

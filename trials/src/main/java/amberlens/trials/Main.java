@@ -21,7 +21,7 @@ import picocli.CommandLine.Option;
         name = "fuzz",
         description =
                 "Damages projects, pictures, films, sounds and edits of other programs by chance and has each examined in a process of its own. A file holds when"
-                        + " it is read or refused in words within 10 s. Exit code 1: some did not; they are kept, made as small as they stay faults.",
+                        + " it is read or refused in words within 10 s of processor time. Exit code 1: some did not; they are kept, made as small as they stay faults.",
         mixinStandardHelpOptions = true)
 public final class Main implements Callable<Integer> {
     @Option(names = "--minutes", required = true, paramLabel = "N", description = "How long.")

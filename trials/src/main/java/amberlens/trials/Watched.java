@@ -25,45 +25,37 @@ final class Watched implements AutoCloseable {
     private static final List<String> PLAIN_TURNS =
             Files.isExecutable(Path.of("/usr/bin/chrt")) ? List.of("/usr/bin/chrt", "--other", "0") : List.of();
 
+    /** Whoever has not answered by then, on however busy a machine, waits for something that does not come. */
+    private static final Duration STANDSTILL = Duration.ofMinutes(5);
+
     private final Duration patience;
     private @Nullable Process process;
 
+    /** @param patience how much time of processors a file may take */
     Watched(Duration patience) {
         this.patience = patience;
     }
 
-    /**
-     * What is wrong with how a file was treated; empty when it holds. What had no answer in time is asked once more: a machine that does
-     * much else is slow with any file, a fault with this one.
-     */
+    /** What is wrong with how a file was treated; empty when it holds. */
     Optional<String> fault(Kind kind, Path file) throws IOException {
-        Optional<String> first = asked(kind, file);
-        return first.filter(this::isLate).isPresent() ? asked(kind, file) : first;
-    }
-
-    private boolean isLate(String fault) {
-        return fault.equals(late());
-    }
-
-    private String late() {
-        return "no answer within " + patience.toSeconds() + " s";
-    }
-
-    private Optional<String> asked(Kind kind, Path file) throws IOException {
         Process examiner = running();
         var answer = new CompletableFuture<@Nullable String>();
         Thread.ofPlatform().daemon().start(() -> ask(examiner, kind, file, answer));
+        long began = System.nanoTime();
+        Duration before = worked(examiner);
         try {
-            String said = answer.get(patience.toMillis(), TimeUnit.MILLISECONDS);
-            if (said == null) {
-                boolean gone = examiner.waitFor(5, TimeUnit.SECONDS);
-                close();
-                return Optional.of("the process died" + (gone ? " with " + examiner.exitValue() : ""));
+            while (true) {
+                try {
+                    return outcome(examiner, answer.get(100, TimeUnit.MILLISECONDS));
+                } catch (TimeoutException _) {
+                    boolean late = worked(examiner).minus(before).compareTo(patience) > 0
+                            || System.nanoTime() - began > STANDSTILL.toNanos();
+                    if (late) {
+                        close();
+                        return Optional.of("no answer within " + patience.toSeconds() + " s");
+                    }
+                }
             }
-            return said.equals(Examiner.READ) || said.equals(Examiner.REFUSED) ? Optional.empty() : Optional.of(said);
-        } catch (TimeoutException _) {
-            close();
-            return Optional.of(late());
         } catch (InterruptedException _) {
             Thread.currentThread().interrupt();
             close();
@@ -71,6 +63,20 @@ final class Watched implements AutoCloseable {
         } catch (ExecutionException e) {
             throw new IOException(e);
         }
+    }
+
+    private Optional<String> outcome(Process examiner, @Nullable String said) throws InterruptedException {
+        if (said == null) {
+            boolean gone = examiner.waitFor(5, TimeUnit.SECONDS);
+            close();
+            return Optional.of("the process died" + (gone ? " with " + examiner.exitValue() : ""));
+        }
+        return said.equals(Examiner.READ) || said.equals(Examiner.REFUSED) ? Optional.empty() : Optional.of(said);
+    }
+
+    /** How much time of processors it has had; nothing where the system does not tell. */
+    private static Duration worked(Process examiner) {
+        return examiner.info().totalCpuDuration().orElse(Duration.ZERO);
     }
 
     private static void ask(Process examiner, Kind kind, Path file, CompletableFuture<@Nullable String> answer) {

@@ -6,6 +6,7 @@ import amberlens.core.base.geometry.Size;
 import amberlens.core.pixels.raster.Loops;
 import amberlens.core.pixels.raster.Raster;
 import amberlens.core.pixels.raster.Rows;
+import amberlens.media.vision.Vision;
 import java.util.List;
 import org.opencv.core.CvType;
 import org.opencv.core.Mat;

@@ -2,6 +2,7 @@ package amberlens.media.planes;
 
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.material.planes.Plane;
+import amberlens.media.vision.Vision;
 import java.util.ArrayList;
 import java.util.List;
 import org.opencv.core.MatOfPoint2f;

@@ -5,6 +5,7 @@ import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.pixels.raster.Loops;
 import amberlens.core.pixels.raster.Raster;
 import amberlens.core.pixels.sampling.Pyramid;
+import amberlens.media.vision.Vision;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,73 +1,60 @@
 package amberlens.media.track;
 
-import boofcv.alg.geo.robust.DistanceScaleTranslateRotate2DSq;
-import boofcv.alg.geo.robust.GenerateScaleTranslateRotate2D;
-import boofcv.alg.geo.robust.ModelManagerScaleTranslateRotate2D;
-import boofcv.struct.geo.AssociatedPair;
-import boofcv.struct.geo.ScaleTranslateRotate2D;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.ddogleg.fitting.modelset.ransac.Ransac;
+import org.opencv.calib3d.Calib3d;
+import org.opencv.core.Mat;
+import org.opencv.core.MatOfPoint2f;
 
 /**
- * What most points agree upon although some go astray: random samples by a general library (M. Fischler and R. Bolles 1981), then the
- * least squares of all that agree (S. Umeyama 1991, in the plane).
+ * What most points agree upon although some go astray: random samples (M. Fischler and R. Bolles 1981) and then the least squares of all
+ * that agree, by a general library.
  */
 final class Agreement {
-    private static final int SAMPLES = 120;
+    private static final int SAMPLES = 400;
+    private static final double SURE = 0.995;
+    private static final int REFINED = 20;
+
     /** So many points have to agree. */
     static final int FEWEST = 4;
 
     private static final double LEAST_SCALE = 0.05;
 
-    /** @param agreeing the points that were moved so, the first of each pair in the piece and the second in the picture */
-    record Found(Placing placing, List<AssociatedPair> agreeing) {}
+    /** @param agreeing the points that were moved so */
+    record Found(Placing placing, List<Dot.Pair> agreeing) {}
 
-    private final Ransac<ScaleTranslateRotate2D, AssociatedPair> ransac;
+    private final double near;
 
     /** @param near in pixels: points this near to where they should be agree */
     Agreement(double near) {
-        ransac = new Ransac<>(7, SAMPLES, near * near, new ModelManagerScaleTranslateRotate2D(), AssociatedPair.class);
-        ransac.setModel(GenerateScaleTranslateRotate2D::new, DistanceScaleTranslateRotate2DSq::new);
+        this.near = near;
     }
 
-    Optional<Found> of(List<AssociatedPair> pairs) {
-        if (pairs.size() < FEWEST
-                || !ransac.process(pairs)
-                || ransac.getMatchSet().size() < FEWEST) {
+    Optional<Found> of(List<Dot.Pair> pairs) {
+        if (pairs.size() < FEWEST) {
             return Optional.empty();
         }
-        List<AssociatedPair> agreeing = List.copyOf(ransac.getMatchSet());
-        return leastSquares(agreeing).map(placing -> new Found(placing, agreeing));
+        MatOfPoint2f from = Mats.points(pairs.stream().map(Dot.Pair::piece).toList());
+        MatOfPoint2f to = Mats.points(pairs.stream().map(Dot.Pair::picture).toList());
+        var agree = new Mat();
+        Mat map = Calib3d.estimateAffinePartial2D(from, to, agree, Calib3d.RANSAC, near, SAMPLES, SURE, REFINED);
+        Optional<Found> found = map.empty() ? Optional.empty() : found(pairs, agree, map);
+        for (Mat mat : List.of(from, to, agree, map)) {
+            mat.release();
+        }
+        return found;
     }
 
-    private static Optional<Placing> leastSquares(List<AssociatedPair> pairs) {
-        double px = 0;
-        double py = 0;
-        double qx = 0;
-        double qy = 0;
-        for (AssociatedPair pair : pairs) {
-            px += pair.p1.x / pairs.size();
-            py += pair.p1.y / pairs.size();
-            qx += pair.p2.x / pairs.size();
-            qy += pair.p2.y / pairs.size();
+    private static Optional<Found> found(List<Dot.Pair> pairs, Mat agree, Mat map) {
+        List<Dot.Pair> agreeing = new ArrayList<>();
+        for (int i = 0; i < pairs.size(); i++) {
+            if (agree.get(i, 0)[0] != 0) {
+                agreeing.add(pairs.get(i));
+            }
         }
-        double along = 0;
-        double across = 0;
-        double size = 0;
-        for (AssociatedPair pair : pairs) {
-            double ax = pair.p1.x - px;
-            double ay = pair.p1.y - py;
-            double bx = pair.p2.x - qx;
-            double by = pair.p2.y - qy;
-            along += ax * bx + ay * by;
-            across += ax * by - ay * bx;
-            size += ax * ax + ay * ay;
-        }
-        var turned = new Placing(along / size, across / size, 0, 0);
-        if (!(turned.scale() > LEAST_SCALE && turned.scale() < 1 / LEAST_SCALE)) {
-            return Optional.empty();
-        }
-        return Optional.of(turned.movedTo(qx - turned.toX(px, py), qy - turned.toY(px, py)));
+        var placing = new Placing(map.get(0, 0)[0], map.get(1, 0)[0], map.get(0, 2)[0], map.get(1, 2)[0]);
+        boolean plausible = placing.scale() > LEAST_SCALE && placing.scale() < 1 / LEAST_SCALE;
+        return plausible && agreeing.size() >= FEWEST ? Optional.of(new Found(placing, agreeing)) : Optional.empty();
     }
 }

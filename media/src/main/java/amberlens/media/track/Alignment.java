@@ -1,12 +1,12 @@
 package amberlens.media.track;
 
 import amberlens.media.track.Flow.Levels;
-import boofcv.struct.image.GrayF32;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
-import org.ejml.data.DMatrixRMaj;
-import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
-import org.ejml.interfaces.linsol.LinearSolverDense;
+import org.opencv.core.Core;
+import org.opencv.core.CvType;
+import org.opencv.core.Mat;
 
 /**
  * Lays a piece of a picture exactly over another picture, by all its pixels at once: S. Baker and I. Matthews, <em>Lucas–Kanade 20 Years
@@ -49,7 +49,7 @@ final class Alignment {
      * @param scale how many pixels of the piece a pixel of this copy of it is wide
      * @param middleX of the circle, in pixels of the piece
      */
-    Alignment(GrayF32 image, double scale, double middleX, double middleY, double radius) {
+    Alignment(Shades image, double scale, double middleX, double middleY, double radius) {
         this.radius = radius;
         int reach = (int) Math.floor(radius / scale);
         int most = (2 * reach + 1) * (2 * reach + 1);
@@ -66,11 +66,9 @@ final class Alignment {
                     double atY = middleY / scale + y;
                     px[count] = x * scale;
                     py[count] = y * scale;
-                    shade[count] = PicturePatches.at(image, atX, atY);
-                    slopeX[count] = (PicturePatches.at(image, atX + 1, atY) - PicturePatches.at(image, atX - 1, atY))
-                            / (2 * scale);
-                    slopeY[count] = (PicturePatches.at(image, atX, atY + 1) - PicturePatches.at(image, atX, atY - 1))
-                            / (2 * scale);
+                    shade[count] = image.at(atX, atY);
+                    slopeX[count] = (image.at(atX + 1, atY) - image.at(atX - 1, atY)) / (2 * scale);
+                    slopeY[count] = (image.at(atX, atY + 1) - image.at(atX, atY - 1)) / (2 * scale);
                     count++;
                 }
             }
@@ -82,7 +80,7 @@ final class Alignment {
     }
 
     /** From near where it lies to where it lies; empty where that leads nowhere. */
-    Optional<Placing> from(Placing near, GrayF32 picture, double scale) {
+    Optional<Placing> from(Placing near, Shades picture, double scale) {
         Placing at = near;
         Arrays.fill(weight, 1);
         for (int round = 0; round < ROUNDS; round++) {
@@ -109,17 +107,16 @@ final class Alignment {
 
     /** From coarse to fine. */
     static Optional<Placing> from(Placing near, Alignment half, Alignment whole, Levels picture) {
-        return half.from(near, picture.half(), picture.halfScale())
-                .flatMap(at -> whole.from(at, picture.pyramid().getLayer(0), 1));
+        return half.from(near, picture.half(), picture.halfScale()).flatMap(at -> whole.from(at, picture.whole(), 1));
     }
 
     /** How far each pixel is from what is seen, and how much it counts therefore. */
-    private void compare(Placing at, GrayF32 picture, double scale) {
+    private void compare(Placing at, Shades picture, double scale) {
         double weights = 0;
         double meanShade = 0;
         double meanSeen = 0;
         for (int i = 0; i < size; i++) {
-            double seen = PicturePatches.at(picture, at.toX(px[i], py[i]) / scale, at.toY(px[i], py[i]) / scale);
+            double seen = picture.at(at.toX(px[i], py[i]) / scale, at.toY(px[i], py[i]) / scale);
             difference[i] = seen;
             weights += weight[i];
             meanShade += weight[i] * shade[i];
@@ -148,8 +145,8 @@ final class Alignment {
 
     /** The step of Gauss and Newton: scale and turn about the middle, and shift; empty where the pixels do not tell. */
     private double[] step() {
-        var system = new DMatrixRMaj(PARTS, PARTS);
-        var right = new DMatrixRMaj(PARTS, 1);
+        var system = new double[PARTS * PARTS];
+        var right = new double[PARTS];
         var slope = new double[PARTS];
         for (int i = 0; i < size; i++) {
             slope[0] = slopeX[i] * px[i] + slopeY[i] * py[i];
@@ -159,17 +156,28 @@ final class Alignment {
             for (int row = 0; row < PARTS; row++) {
                 double weighted = weight[i] * slope[row];
                 for (int column = 0; column < PARTS; column++) {
-                    system.data[row * PARTS + column] += weighted * slope[column];
+                    system[row * PARTS + column] += weighted * slope[column];
                 }
-                right.data[row] += weighted * difference[i];
+                right[row] += weighted * difference[i];
             }
         }
-        LinearSolverDense<DMatrixRMaj> solver = LinearSolverFactory_DDRM.chol(PARTS);
-        if (!solver.setA(system)) {
-            return new double[0];
+        return solved(system, right);
+    }
+
+    private static double[] solved(double[] system, double[] right) {
+        var matrix = new Mat(PARTS, PARTS, CvType.CV_64F);
+        matrix.put(0, 0, system);
+        var vector = new Mat(PARTS, 1, CvType.CV_64F);
+        vector.put(0, 0, right);
+        var step = new Mat();
+        boolean told = Core.solve(matrix, vector, step, Core.DECOMP_CHOLESKY);
+        var parts = new double[told ? PARTS : 0];
+        if (told) {
+            step.get(0, 0, parts);
         }
-        var step = new DMatrixRMaj(PARTS, 1);
-        solver.solve(right, step);
-        return step.data;
+        for (Mat mat : List.of(matrix, vector, step)) {
+            mat.release();
+        }
+        return parts;
     }
 }

@@ -1,27 +1,19 @@
 package amberlens.media.track;
 
-import boofcv.abst.feature.detect.interest.ConfigGeneralDetector;
-import boofcv.abst.feature.detect.interest.ConfigShiTomasi;
-import boofcv.abst.filter.derivative.ImageGradient;
-import boofcv.alg.feature.detect.interest.GeneralFeatureDetector;
-import boofcv.alg.tracker.klt.ConfigKlt;
-import boofcv.alg.tracker.klt.KltTrackFault;
-import boofcv.alg.tracker.klt.PyramidKltFeature;
-import boofcv.alg.tracker.klt.PyramidKltTracker;
-import boofcv.alg.transform.pyramid.PyramidOps;
-import boofcv.factory.feature.detect.interest.FactoryDetectPoint;
-import boofcv.factory.filter.derivative.FactoryDerivative;
-import boofcv.factory.tracker.FactoryTrackerAlg;
-import boofcv.factory.transform.pyramid.FactoryPyramid;
-import boofcv.struct.geo.AssociatedPair;
-import boofcv.struct.image.GrayF32;
-import boofcv.struct.image.ImageType;
-import boofcv.struct.pyramid.ConfigDiscreteLevels;
-import boofcv.struct.pyramid.PyramidDiscrete;
-import georegression.struct.point.Point2D_F64;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.List;
+import org.opencv.core.Core;
+import org.opencv.core.Mat;
+import org.opencv.core.MatOfByte;
+import org.opencv.core.MatOfFloat;
+import org.opencv.core.MatOfPoint;
+import org.opencv.core.MatOfPoint2f;
+import org.opencv.core.Point;
+import org.opencv.core.Size;
+import org.opencv.core.TermCriteria;
+import org.opencv.imgproc.Imgproc;
+import org.opencv.video.Video;
 
 /**
  * Where single points of one picture are in another one: the tracker of B. Lucas, T. Kanade and C. Tomasi on pyramids, from a general
@@ -31,67 +23,72 @@ final class Flow {
     private static final int SMALLEST_RADIUS = 4;
     private static final int LARGEST_RADIUS = 8;
     private static final int SMALLEST = 12;
+    private static final int MOST_LEVELS = 4;
+    private static final int ROUNDS = 30;
+    private static final double STILL = 0.01;
+
+    /** Of the matrix of slopes, in the library's own unit: what stands out less is not tracked. */
+    private static final double LEAST_SLOPE = 1e-4;
 
     /** In shades, for each pixel: what differs more is something else. */
     private static final float MOST_ERROR = 40;
 
-    /** A picture in several sizes, with its slopes. */
-    record Levels(PyramidDiscrete<GrayF32> pyramid, GrayF32[] slopesX, GrayF32[] slopesY) {
-        /** The picture at half its size, where noise is less. */
-        GrayF32 half() {
-            return pyramid.getLayer(Math.min(1, pyramid.getNumLayers() - 1));
-        }
+    /** The side of the square whose slopes make a corner, in pixels. */
+    private static final int CORNER = 7;
 
-        /** How many pixels a pixel of that is wide. */
-        double halfScale() {
-            return pyramid.getScale(Math.min(1, pyramid.getNumLayers() - 1));
-        }
-    }
+    /** How strong the library calls a square that slopes by a shade a pixel both ways: Sobel's 8, over 4 × 7, squared, for 49 pixels. */
+    private static final double STRENGTH = 4;
+
+    /**
+     * A picture, and at half its size, where noise is less.
+     *
+     * @param halfScale how many pixels a pixel of that is wide; 1 where the picture is too small to be halved
+     */
+    record Levels(Shades whole, Shades half, double halfScale) {}
 
     private final int radius;
-    private final PyramidKltTracker<GrayF32, GrayF32> tracker;
-    private final ImageGradient<GrayF32, GrayF32> gradient = FactoryDerivative.three(GrayF32.class, GrayF32.class);
 
     /** @param reach half the side of what is followed: points are told apart by a part of that */
     Flow(double reach) {
         radius = (int) Math.clamp(Math.round(reach / 4.5), SMALLEST_RADIUS, LARGEST_RADIUS);
-        var config = new ConfigKlt();
-        config.maxPerPixelError = MOST_ERROR;
-        tracker = FactoryTrackerAlg.kltPyramid(config, GrayF32.class, GrayF32.class);
     }
 
-    /** A picture made ready; it is not kept. */
-    Levels levels(GrayF32 image) {
-        int most = 1;
-        while (most < 4 && Math.min(image.width, image.height) >> most >= SMALLEST) {
-            most++;
+    /** A picture made ready. */
+    Levels levels(Shades image) {
+        if (Math.min(image.width(), image.height()) >> 1 < SMALLEST) {
+            return new Levels(image, image, 1);
         }
-        PyramidDiscrete<GrayF32> pyramid = FactoryPyramid.discreteGaussian(
-                ConfigDiscreteLevels.levels(most), -1, 2, true, ImageType.single(GrayF32.class));
-        pyramid.process(image);
-        GrayF32[] x = PyramidOps.declareOutput(pyramid, ImageType.single(GrayF32.class));
-        GrayF32[] y = PyramidOps.declareOutput(pyramid, ImageType.single(GrayF32.class));
-        PyramidOps.gradient(pyramid, gradient, x, y);
-        return new Levels(pyramid, x, y);
+        Mat whole = Mats.of(image);
+        var half = new Mat();
+        Imgproc.pyrDown(whole, half);
+        var levels = new Levels(image, Mats.shades(half), 2);
+        whole.release();
+        half.release();
+        return levels;
     }
 
     /**
      * The places of a picture that can best be told apart, the best first.
      *
      * @param apart how many pixels lie between two at least
-     * @param least how much a place has to stand out
+     * @param least how much a place has to slope in every direction, in shades a pixel, on the root of the mean square; above 0
      */
-    static List<Point2D_F64> corners(Levels levels, int most, int apart, float least) {
-        GeneralFeatureDetector<GrayF32, GrayF32> detector = FactoryDetectPoint.createShiTomasi(
-                new ConfigGeneralDetector(most, apart, least), new ConfigShiTomasi(false, 3), GrayF32.class);
-        detector.process(levels.pyramid.getLayer(0), levels.slopesX[0], levels.slopesY[0], null, null, null);
-        var found = detector.getMaximums();
-        List<Point2D_F64> corners = new ArrayList<>(found.size());
-        for (int i = 0; i < found.size(); i++) {
-            corners.add(new Point2D_F64(found.get(i).x, found.get(i).y));
+    static List<Dot> corners(Levels levels, int most, int apart, double least) {
+        Mat picture = Mats.of(levels.whole);
+        var strength = new Mat();
+        Imgproc.cornerMinEigenVal(picture, strength, CORNER);
+        double strongest = Core.minMaxLoc(strength).maxVal;
+        strength.release();
+        var found = new MatOfPoint();
+        double enough = STRENGTH * least * least;
+        if (strongest > enough) {
+            Imgproc.goodFeaturesToTrack(picture, found, most, enough / strongest, apart, new Mat(), CORNER);
         }
-        GrayF32 strength = detector.getIntensity();
-        corners.sort(Comparator.comparingDouble(corner -> -strength.unsafe_get((int) corner.x, (int) corner.y)));
+        picture.release();
+        List<Dot> corners = Arrays.stream(found.empty() ? new Point[0] : found.toArray())
+                .map(point -> new Dot(point.x, point.y))
+                .toList();
+        found.release();
         return corners;
     }
 
@@ -103,33 +100,55 @@ final class Flow {
      * @param guess how it may stand in the second one
      * @return the points that were found, each with its place in the second picture
      */
-    List<AssociatedPair> pairs(Levels first, Levels second, List<Point2D_F64> points, Placing placed, Placing guess) {
-        int levels = Math.min(first.pyramid.getNumLayers(), second.pyramid.getNumLayers());
-        List<PyramidKltFeature> features = new ArrayList<>();
-        tracker.setImage(first.pyramid, first.slopesX, first.slopesY);
-        for (Point2D_F64 point : points) {
-            var feature = new PyramidKltFeature(levels, radius);
-            set(feature, placed, point);
-            boolean described = tracker.setDescription(feature);
-            feature.setCookie(described);
-            features.add(feature);
+    List<Dot.Pair> pairs(Levels first, Levels second, List<Dot> points, Placing placed, Placing guess) {
+        if (points.isEmpty()) {
+            return List.of();
         }
-        tracker.setImage(second.pyramid, second.slopesX, second.slopesY);
-        List<AssociatedPair> pairs = new ArrayList<>();
-        for (int i = 0; i < features.size(); i++) {
-            PyramidKltFeature feature = features.get(i);
-            Point2D_F64 point = points.get(i);
-            if (feature.<Boolean>getCookie()) {
-                set(feature, guess, point);
-                if (tracker.track(feature) == KltTrackFault.SUCCESS) {
-                    pairs.add(new AssociatedPair(point.x, point.y, feature.x, feature.y));
-                }
+        Mat from = Mats.bytes(first.whole);
+        Mat to = Mats.bytes(second.whole);
+        MatOfPoint2f before = Mats.points(set(points, placed));
+        MatOfPoint2f after = Mats.points(set(points, guess));
+        var found = new MatOfByte();
+        var errors = new MatOfFloat();
+        Video.calcOpticalFlowPyrLK(
+                from,
+                to,
+                before,
+                after,
+                found,
+                errors,
+                new Size(2 * radius + 1, 2 * radius + 1),
+                levels(Math.min(from.rows(), from.cols())) - 1,
+                new TermCriteria(TermCriteria.COUNT + TermCriteria.EPS, ROUNDS, STILL),
+                Video.OPTFLOW_USE_INITIAL_FLOW,
+                LEAST_SLOPE);
+        byte[] is = found.toArray();
+        float[] error = errors.toArray();
+        Point[] places = after.toArray();
+        List<Dot.Pair> pairs = new ArrayList<>();
+        for (int i = 0; i < is.length; i++) {
+            boolean inside = places[i].x >= 0 && places[i].y >= 0 && places[i].x < to.cols() && places[i].y < to.rows();
+            if (is[i] != 0 && inside && error[i] <= MOST_ERROR) {
+                pairs.add(new Dot.Pair(points.get(i), new Dot(places[i].x, places[i].y)));
             }
+        }
+        for (Mat mat : List.of(from, to, before, after, found, errors)) {
+            mat.release();
         }
         return pairs;
     }
 
-    private static void set(PyramidKltFeature feature, Placing placing, Point2D_F64 point) {
-        feature.setPosition((float) placing.toX(point.x, point.y), (float) placing.toY(point.x, point.y));
+    private static int levels(int side) {
+        int most = 1;
+        while (most < MOST_LEVELS && side >> most >= SMALLEST) {
+            most++;
+        }
+        return most;
+    }
+
+    private static List<Dot> set(List<Dot> points, Placing placing) {
+        return points.stream()
+                .map(point -> new Dot(placing.toX(point.x(), point.y()), placing.toY(point.x(), point.y())))
+                .toList();
     }
 }

@@ -1,7 +1,6 @@
 package amberlens.media.track;
 
 import amberlens.media.track.Flow.Levels;
-import boofcv.struct.image.GrayF32;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -140,7 +139,7 @@ final class FrameTracker {
         int half = (int) Math.ceil(reach);
         int left = (int) Math.round(where.x()) - half;
         int top = (int) Math.round(where.y()) - half;
-        GrayF32 piece = PicturePatches.cut(frame.image(), left, top, 2 * half, 2 * half);
+        Shades piece = frame.image().cut(left, top, 2 * half, 2 * half);
         return new Around(flow.levels(piece), left, top, 2 * half);
     }
 
@@ -148,7 +147,7 @@ final class FrameTracker {
         double reach = first.radius() * placing.scale() * 1.4 + 40;
         Placing guess = placing.movedTo(placing.x() + velocityX, placing.y() + velocityY);
         Around now = around(frame, guess, reach);
-        GrayF32 old = PicturePatches.cut(before.image(), now.left, now.top, now.size, now.size);
+        Shades old = before.image().cut(now.left, now.top, now.size, now.size);
         Placing came = moved(flow.levels(old), now, guess).orElse(guess);
         Optional<Seen> exact = judged(frame, now, came);
         return exact.isPresent() || came.equals(guess) ? exact : judged(frame, now, guess);

@@ -2,7 +2,6 @@ package amberlens.media.track;
 
 import amberlens.core.pixels.raster.Loops;
 import amberlens.core.pixels.raster.Raster;
-import boofcv.struct.image.GrayF32;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 
@@ -14,7 +13,7 @@ import java.util.stream.IntStream;
  * @param image the shades
  * @param step how many source pixels a pixel is wide and high
  */
-record Grey(GrayF32 image, int step) {
+record Grey(Shades image, int step) {
     /** Sharp enough for a tenth of a pixel, small enough for every frame of a film to be looked at in passing. */
     static final int LONGEST = 960;
 
@@ -25,21 +24,21 @@ record Grey(GrayF32 image, int step) {
 
     static Grey of(Raster raster) {
         int step = Math.max(1, Math.round((float) Math.max(raster.width(), raster.height()) / LONGEST));
-        var image = new GrayF32(Math.max(1, raster.width() / step), Math.max(1, raster.height() / step));
-        int threads = Math.clamp(image.height / 16, 1, Runtime.getRuntime().availableProcessors());
+        var image = new Shades(Math.max(1, raster.width() / step), Math.max(1, raster.height() / step));
+        int threads = Math.clamp(image.height() / 16, 1, Runtime.getRuntime().availableProcessors());
         IntStream.range(0, threads)
                 .parallel()
-                .forEach(part ->
-                        read(raster, step, image, image.height * part / threads, image.height * (part + 1) / threads));
+                .forEach(part -> read(
+                        raster, step, image, image.height() * part / threads, image.height() * (part + 1) / threads));
         return new Grey(image, step);
     }
 
-    private static void read(Raster raster, int step, GrayF32 image, int from, int to) {
+    private static void read(Raster raster, int step, Shades image, int from, int to) {
         Loops loops = Loops.best();
-        int across = Math.min(raster.width(), image.width * step);
+        int across = Math.min(raster.width(), image.width() * step);
         int lines = Math.min(raster.height(), (step + 1) / 2);
         var row = new float[4 * across + Loops.SPARE];
-        var sums = new float[image.width];
+        var sums = new float[image.width()];
         float share = 1f / (Math.min(step, across) * lines);
         for (int y = from; y < to; y++) {
             Arrays.fill(sums, 0);
@@ -47,8 +46,8 @@ record Grey(GrayF32 image, int step) {
                 raster.read(loops, 0, y * step + 2 * line, across, row, 0);
                 add(row, Math.min(step, across), sums);
             }
-            for (int x = 0; x < image.width; x++) {
-                image.data[y * image.stride + x] = WHITE * (float) Math.sqrt(Math.max(0, sums[x] * share));
+            for (int x = 0; x < image.width(); x++) {
+                image.shades()[y * image.width() + x] = WHITE * (float) Math.sqrt(Math.max(0, sums[x] * share));
             }
         }
     }

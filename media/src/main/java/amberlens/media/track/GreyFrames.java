@@ -59,7 +59,7 @@ final class GreyFrames implements AutoCloseable {
             return task.get();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new FileProblem("Looking for the subject was interrupted.", e);
+            throw new FileProblem("Mats for the subject was interrupted.", e);
         } catch (ExecutionException e) {
             switch (e.getCause()) {
                 case FileProblem problem -> throw problem;

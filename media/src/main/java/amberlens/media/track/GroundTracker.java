@@ -8,7 +8,6 @@ import amberlens.core.material.track.Track;
 import amberlens.core.material.track.TrackDraft;
 import amberlens.core.model.project.FileProblem;
 import amberlens.media.track.Flow.Levels;
-import georegression.struct.point.Point2D_F64;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,7 +18,7 @@ import java.util.Optional;
 public final class GroundTracker {
     private static final int MOST_POINTS = 300;
     private static final int APART = 8;
-    private static final float STANDS_OUT = 1;
+    private static final double STANDS_OUT = 0.5;
     private static final double NEAR = 1.5;
 
     /** Where fewer points agree, in parts of all, the ground is not seen. */
@@ -50,7 +49,7 @@ public final class GroundTracker {
         try (var grey = new GreyFrames(frames, within.from(), within.to())) {
             Grey first = grey.at(within.from());
             Levels levels = flow.levels(first.image());
-            List<Point2D_F64> points = Flow.corners(levels, MOST_POINTS, APART, STANDS_OUT);
+            List<Dot> points = Flow.corners(levels, MOST_POINTS, APART, STANDS_OUT);
             if (points.size() < 2 * Agreement.FEWEST) {
                 throw new IllegalArgumentException("there is too little detail in the picture to track");
             }

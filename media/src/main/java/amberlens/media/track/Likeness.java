@@ -1,8 +1,6 @@
 package amberlens.media.track;
 
 import amberlens.media.track.Flow.Levels;
-import boofcv.struct.image.GrayF32;
-import georegression.struct.point.Point2D_F64;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -30,15 +28,15 @@ final class Likeness {
 
     private static final int LEAST_CELLS = 6;
 
-    private final GrayF32 window;
-    private final GrayF32 half;
+    private final Shades window;
+    private final Shades half;
     private final double halfScale;
     private final double middleX;
     private final double middleY;
     private final double radius;
     private final Alignment coarse;
     private final Alignment fine;
-    private final List<Point2D_F64> points = new ArrayList<>();
+    private final List<Dot> points = new ArrayList<>();
     private final boolean[] telling = new boolean[CELLS * CELLS];
 
     /**
@@ -52,11 +50,11 @@ final class Likeness {
         int reach = (int) Math.ceil(radius * 1.5) + 8;
         int left = (int) Math.floor(x) - reach;
         int top = (int) Math.floor(y) - reach;
-        window = PicturePatches.cut(frame.image(), left, top, 2 * reach + 1, 2 * reach + 1);
+        window = frame.image().cut(left, top, 2 * reach + 1, 2 * reach + 1);
         middleX = x - left;
         middleY = y - top;
         Levels levels = flow.levels(window);
-        half = levels.half().clone();
+        half = levels.half();
         halfScale = levels.halfScale();
         for (int cell = 0; cell < telling.length; cell++) {
             telling[cell] = round(cell) && deviation(own(cell)) >= PLAIN;
@@ -79,9 +77,9 @@ final class Likeness {
     }
 
     private void findPoints(Levels levels) {
-        for (Point2D_F64 corner : Flow.corners(levels, MOST_POINTS * 4, 2, 0.5f)) {
-            var point = new Point2D_F64(corner.x - middleX, corner.y - middleY);
-            if (points.size() < MOST_POINTS && Math.hypot(point.x, point.y) <= radius) {
+        for (Dot corner : Flow.corners(levels, MOST_POINTS * 4, 2, 0.25)) {
+            var point = new Dot(corner.x() - middleX, corner.y() - middleY);
+            if (points.size() < MOST_POINTS && Math.hypot(point.x(), point.y()) <= radius) {
                 points.add(point);
             }
         }
@@ -94,12 +92,12 @@ final class Likeness {
     private void addGrid() {
         for (int row = -3; row <= 3; row++) {
             for (int column = -3; column <= 3; column++) {
-                points.add(new Point2D_F64(column * radius / 4, row * radius / 4));
+                points.add(new Dot(column * radius / 4, row * radius / 4));
             }
         }
     }
 
-    List<Point2D_F64> points() {
+    List<Dot> points() {
         return points;
     }
 
@@ -118,8 +116,8 @@ final class Likeness {
     }
 
     /** It as it would stand in a picture of a size. */
-    GrayF32 set(Placing placing, int width, int height) {
-        return PicturePatches.set(window, middleX, middleY, placing, width, height);
+    Shades set(Placing placing, int width, int height) {
+        return window.set(middleX, middleY, placing, width, height);
     }
 
     /**
@@ -129,7 +127,7 @@ final class Likeness {
      */
     double[] alike(Levels picture, Placing placing) {
         var alike = new double[telling.length];
-        GrayF32 there = picture.half();
+        Shades there = picture.half();
         double scale = picture.halfScale();
         for (int cell = 0; cell < alike.length; cell++) {
             if (!telling[cell]) {
@@ -140,7 +138,7 @@ final class Likeness {
             for (int i = 0; i < theirs.length; i++) {
                 double px = px(cell, i);
                 double py = py(cell, i);
-                theirs[i] = PicturePatches.at(there, placing.toX(px, py) / scale, placing.toY(px, py) / scale);
+                theirs[i] = there.at(placing.toX(px, py) / scale, placing.toY(px, py) / scale);
             }
             alike[cell] = correlation(own(cell), theirs);
         }
@@ -181,14 +179,14 @@ final class Likeness {
         for (int cell = 0; cell < telling.length; cell++) {
             double px = radius * (2 * (cell % CELLS + 0.5) / CELLS - 1);
             double py = radius * (2 * (cell / CELLS + 0.5) / CELLS - 1);
-            telling[cell] &= alike[other.cell(new Point2D_F64(back.toX(px, py), back.toY(px, py)))] >= ALIKE;
+            telling[cell] &= alike[other.cell(new Dot(back.toX(px, py), back.toY(px, py)))] >= ALIKE;
         }
         points.removeIf(point -> !telling[cell(point)]);
     }
 
-    private int cell(Point2D_F64 point) {
-        int column = Math.clamp((long) Math.floor((point.x + radius) * CELLS / (2 * radius)), 0, CELLS - 1);
-        int row = Math.clamp((long) Math.floor((point.y + radius) * CELLS / (2 * radius)), 0, CELLS - 1);
+    private int cell(Dot point) {
+        int column = Math.clamp((long) Math.floor((point.x() + radius) * CELLS / (2 * radius)), 0, CELLS - 1);
+        int row = Math.clamp((long) Math.floor((point.y() + radius) * CELLS / (2 * radius)), 0, CELLS - 1);
         return row * CELLS + column;
     }
 
@@ -207,8 +205,7 @@ final class Likeness {
     private double[] own(int cell) {
         var shades = new double[SAMPLES * SAMPLES];
         for (int i = 0; i < shades.length; i++) {
-            shades[i] =
-                    PicturePatches.at(half, (middleX + px(cell, i)) / halfScale, (middleY + py(cell, i)) / halfScale);
+            shades[i] = half.at((middleX + px(cell, i)) / halfScale, (middleY + py(cell, i)) / halfScale);
         }
         return shades;
     }

@@ -1,15 +1,16 @@
-package amberlens.media.planes;
+package amberlens.media.vision;
 
 import java.util.List;
 import org.bytedeco.javacpp.ClassProperties;
 import org.bytedeco.javacpp.Loader;
 import org.bytedeco.opencv.global.opencv_core;
+import org.opencv.core.Core;
 
 /**
  * The library that looks at pictures, loaded when it is first needed: what its Java interface is linked to, and nothing else. The binding's
  * own list has its windows beside these, which want a toolkit that a server does not have.
  */
-final class Vision {
+public final class Vision {
     private static final String VERSION = "413";
 
     /** What the Java interface is linked to, each after those that it needs itself. */
@@ -50,7 +51,7 @@ final class Vision {
     private Vision() {}
 
     /** Makes the library ready, in some seconds the first time. */
-    static String require() {
+    public static String require() {
         return Loaded.WHERE;
     }
 
@@ -61,7 +62,9 @@ final class Vision {
         for (String module : MODULES) {
             load("opencv_" + module + (windows ? VERSION + "0" : "@." + VERSION), where);
         }
-        return load("opencv_java", where);
+        String loaded = load("opencv_java", where);
+        Core.setNumThreads(1); // what is looked at goes on beside what is shown
+        return loaded;
     }
 
     private static String load(String library, ClassProperties where) {
