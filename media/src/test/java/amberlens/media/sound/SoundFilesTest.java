@@ -203,6 +203,6 @@ class SoundFilesTest {
     @Test
     void reading_can_be_ended_and_leaves_nothing_behind() throws Exception {
         Path file = wave("long.wav", 48_000, 2, new short[2 * 48_000 * 20]);
-        assertThatThrownBy(() -> DecodedSound.of(file, () -> false)).hasMessageContaining("ended");
+        assertThatThrownBy(() -> DecodedSound.of(file, () -> false)).hasMessageContaining("stopped");
     }
 }
