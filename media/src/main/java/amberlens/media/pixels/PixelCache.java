@@ -37,8 +37,14 @@ public final class PixelCache implements AutoCloseable {
     /** The most that is kept however much memory there is, in bytes, so that a shelf full of large pictures stays modest. */
     private static final long MOST = 1L << 29;
 
+    /** What may be held when something was only glanced at, in parts of the budget. */
+    private static final int GLANCED = 4;
+
     /** After so many bytes were given up, the collector is told. */
     private static final long HINT = 1L << 27;
+
+    /** After so many it is told by and by. */
+    private static final long LATER_HINT = 1L << 24;
 
     private static final long HINTS_APART_NANOS = 1_000_000_000;
 
@@ -48,6 +54,7 @@ public final class PixelCache implements AutoCloseable {
     private final PixelLoader loader;
     private final ReadingWatch watch;
     private long givenUp;
+    private boolean hintComes;
     private long hinted = System.nanoTime() - HINTS_APART_NANOS;
     private final RecentlyUsed<PixelKey, CompletableFuture<Pyramid>> pictures;
     private final Map<Path, FileProblem> problems = new HashMap<>();
@@ -91,6 +98,18 @@ public final class PixelCache implements AutoCloseable {
      * The pixels, now or later; fails with a {@link FileProblem} as the cause. All that a picture is cut into comes from reading it once.
      */
     public CompletableFuture<Pyramid> request(PictureRef ref) {
+        return request(ref, budget);
+    }
+
+    /**
+     * Likewise for a passing look, as at a small picture: so that many of them leave memory alone, pixels that nobody needs, these included,
+     * are given up beyond a quarter of the budget once these have come.
+     */
+    public CompletableFuture<Pyramid> glance(PictureRef ref) {
+        return request(ref, budget / GLANCED);
+    }
+
+    private CompletableFuture<Pyramid> request(PictureRef ref, long most) {
         PixelKey key = PixelKey.of(ref);
         List<PixelKey> together = ref instanceof PictureRef.CutOut
                 ? PictureRef.cutOuts(ref.media()).stream().map(PixelKey::of).toList()
@@ -111,7 +130,7 @@ public final class PixelCache implements AutoCloseable {
             }
             wanted = missing.get(key);
         }
-        decoding.execute(() -> decode(missing));
+        decoding.execute(() -> decode(missing, most));
         return wanted;
     }
 
@@ -230,8 +249,8 @@ public final class PixelCache implements AutoCloseable {
         }
     }
 
-    /** All of one picture. */
-    private void decode(Map<PixelKey, CompletableFuture<Pyramid>> wanted) {
+    /** All of one picture; others stay as long as all hold no more than so many bytes. */
+    private void decode(Map<PixelKey, CompletableFuture<Pyramid>> wanted, long most) {
         try {
             PixelKey first = wanted.keySet().iterator().next();
             Raster read = load(first);
@@ -248,7 +267,7 @@ public final class PixelCache implements AutoCloseable {
                 synchronized (pictures) {
                     pictures.weigh(one.getKey());
                 }
-                giveUpOldest(wanted.keySet(), budget);
+                giveUpOldest(most < budget ? Set.of() : wanted.keySet(), most);
             }
         } catch (Throwable e) { // whoever waits has to hear of it, whatever it is
             wanted.forEach((key, pixels) -> fail(key, pixels, e));
@@ -300,20 +319,29 @@ public final class PixelCache implements AutoCloseable {
 
     /**
      * Without a hint the collector would rather let the heap grow to its limit than look for a few large arrays. Frames of playing
-     * footage are given up all the time, so hints keep a distance.
+     * footage are given up all the time, so hints keep a distance; the last one comes when all is quiet.
      */
     private void giveBack() {
-        boolean hint;
         synchronized (pictures) {
-            hint = givenUp > HINT && System.nanoTime() - hinted > HINTS_APART_NANOS;
-            if (hint) {
-                givenUp = 0;
-                hinted = System.nanoTime();
+            if (givenUp > LATER_HINT && !hintComes) {
+                hintComes = true;
+                CompletableFuture.delayedExecutor(HINTS_APART_NANOS, TimeUnit.NANOSECONDS)
+                        .execute(this::hint);
+            }
+            if (givenUp <= HINT || System.nanoTime() - hinted <= HINTS_APART_NANOS) {
+                return;
             }
         }
-        if (hint) {
-            System.gc(); // runs beside the program, see the start script
+        hint();
+    }
+
+    private void hint() {
+        synchronized (pictures) {
+            hintComes = false;
+            hinted = System.nanoTime();
+            givenUp = 0;
         }
+        System.gc(); // runs beside the program, see the start script
     }
 
     private static long bytes(CompletableFuture<Pyramid> picture) {

@@ -109,6 +109,31 @@ class PixelCacheTest {
     }
 
     @Test
+    void many_passing_looks_leave_memory_alone_and_what_is_looked_at_stays() throws Exception {
+        var cache = new PixelCache(1 << 20, Runnable::run, Rows.ALONE);
+        PictureRef seen = whole(picture("seen.png"));
+        cache.pin(this, List.of(seen));
+        cache.await(seen, () -> true);
+        long one = cache.bytes();
+        for (int i = 0; i < 30; i++) {
+            cache.glance(whole(picture("p" + i + ".png"))).get();
+            assertThat(cache.bytes()).isLessThanOrEqualTo((1 << 20) / 4);
+        }
+        assertThat(cache.bytes()).as("as many as fit").isGreaterThan((1 << 20) / 4 - one);
+        assertThat(cache.ready(seen)).isPresent();
+        assertThat(cache.ready(whole(folder.resolve("p29.png"))))
+                .as("the newest")
+                .isPresent();
+        assertThat(new PixelCache(10, Runnable::run, Rows.ALONE).glance(seen).get())
+                .as("larger than all, and not kept")
+                .isNotNull();
+        for (int i = 0; i < 10; i++) {
+            cache.await(whole(folder.resolve("p" + i + ".png")), () -> true);
+        }
+        assertThat(cache.bytes()).as("what is asked for may fill the budget").isGreaterThan((1 << 20) / 4);
+    }
+
+    @Test
     void the_frames_of_a_picture_in_planes_read_it_once_and_never_as_a_whole() throws IOException, FileProblem {
         var reads = new Reads();
         var cache = new PixelCache(10, Runnable::run, Rows.ALONE, reads);

@@ -99,7 +99,7 @@ public final class Thumbnails {
         if (image == null && underWay.add(wanted)) {
             CompletableFuture<Picture> picture = Picture.without(media)
                     .map(CompletableFuture::completedFuture)
-                    .orElseGet(() -> pictures.request(PictureRef.of(media, wanted.frameOfMedia))
+                    .orElseGet(() -> pictures.glance(PictureRef.of(media, wanted.frameOfMedia))
                             .thenApply(Picture.Pixels::new));
             background.whenEnded(picture, () -> make(wanted, picture));
         }
