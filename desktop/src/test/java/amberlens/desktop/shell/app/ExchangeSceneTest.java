@@ -57,7 +57,7 @@ class ExchangeSceneTest extends ThreeShotsInteraction {
                 * FROM CLIP NAME: tall.png
                 """);
         files.edit = Optional.of(list);
-        fromMenu("project", "begin-with", "project-take");
+        fromMenu("project", "start-from", "project-take");
         waitUntil(
                 "the question about unsaved work, or the remark",
                 () -> told("wipe") || lookup("Discard").tryQuery().isPresent());
