@@ -23,7 +23,7 @@ final class Slim {
             "opencv-",
             Pattern.compile("(lib)?(opencv_[a-z0-9_]+?[0-9.]*|jniopencv_core)\\.(so|dll|dylib)[.0-9]*"),
             "openblas-",
-            Pattern.compile("(lib)?(openblas|jniopenblas_nolapack|gfortran|quadmath|gcc_s|winpthread)[-_.0-9a-z]*\\.(so|dll|dylib)[.0-9]*"),
+            Pattern.compile("(lib)?(openblas|jniopenblas|gfortran|quadmath|gcc_s|winpthread)[-_.0-9a-z]*\\.(so|dll|dylib)[.0-9]*"),
             "ffmpeg-",
             Pattern.compile("(lib)?(jni)?(av(codec|format|util|filter)|sw(scale|resample)|va|va-drm|drm)[-.0-9]*\\.(so|dll|dylib)[.0-9]*"));
 
