@@ -40,6 +40,11 @@ public final class Main {
         Path demo = Path.of(args[0]).toAbsolutePath();
         Map<String, Group> groups = groups(demo);
         List<String> wanted = args.length > 1 ? List.of(args).subList(1, args.length) : List.copyOf(groups.keySet());
+        if (wanted.contains("--help") || wanted.contains("-h")) {
+            System.out.println("Usage: amber bench [NAME...]\nMeasures the rows of docs/BENCHMARKS.md, or those called "
+                    + String.join(", ", groups.keySet()) + ".");
+            return;
+        }
         for (String name : wanted) {
             if (!groups.containsKey(name)) {
                 System.err.println("amber: there is nothing called \"" + name + "\" to measure; choose of "

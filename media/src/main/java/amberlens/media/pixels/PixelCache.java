@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -54,12 +55,14 @@ public final class PixelCache implements AutoCloseable {
     private final PixelLoader loader;
     private final ReadingWatch watch;
     private long givenUp;
+    private long givenUpAt;
     private boolean hintComes;
     private long hinted = System.nanoTime() - HINTS_APART_NANOS;
     private final RecentlyUsed<PixelKey, CompletableFuture<Pyramid>> pictures;
     private final Map<Path, FileProblem> problems = new HashMap<>();
     private final PassingProblems passing;
     private final Map<Object, Set<PixelKey>> pinned = new WeakHashMap<>();
+    private final Set<PixelKey> glanced = new HashSet<>();
 
     /**
      * @param budget bytes that ready pictures may hold together; the newest one is kept even if it is larger alone
@@ -98,7 +101,7 @@ public final class PixelCache implements AutoCloseable {
      * The pixels, now or later; fails with a {@link FileProblem} as the cause. All that a picture is cut into comes from reading it once.
      */
     public CompletableFuture<Pyramid> request(PictureRef ref) {
-        return request(ref, budget);
+        return request(ref, false);
     }
 
     /**
@@ -106,10 +109,10 @@ public final class PixelCache implements AutoCloseable {
      * are given up beyond a quarter of the budget once these have come.
      */
     public CompletableFuture<Pyramid> glance(PictureRef ref) {
-        return request(ref, budget / GLANCED);
+        return request(ref, true);
     }
 
-    private CompletableFuture<Pyramid> request(PictureRef ref, long most) {
+    private CompletableFuture<Pyramid> request(PictureRef ref, boolean inPassing) {
         PixelKey key = PixelKey.of(ref);
         List<PixelKey> together = ref instanceof PictureRef.CutOut
                 ? PictureRef.cutOuts(ref.media()).stream().map(PixelKey::of).toList()
@@ -118,6 +121,9 @@ public final class PixelCache implements AutoCloseable {
         CompletableFuture<Pyramid> wanted;
         synchronized (pictures) {
             CompletableFuture<Pyramid> known = known(key);
+            if (!inPassing) {
+                glanced.removeAll(together);
+            }
             if (known != null) {
                 return known;
             }
@@ -128,9 +134,12 @@ public final class PixelCache implements AutoCloseable {
                     missing.put(one, pixels);
                 }
             }
+            if (inPassing) {
+                glanced.addAll(missing.keySet());
+            }
             wanted = missing.get(key);
         }
-        decoding.execute(() -> decode(missing, most));
+        decoding.execute(() -> decode(missing));
         return wanted;
     }
 
@@ -249,8 +258,8 @@ public final class PixelCache implements AutoCloseable {
         }
     }
 
-    /** All of one picture; others stay as long as all hold no more than so many bytes. */
-    private void decode(Map<PixelKey, CompletableFuture<Pyramid>> wanted, long most) {
+    /** All of one picture. */
+    private void decode(Map<PixelKey, CompletableFuture<Pyramid>> wanted) {
         try {
             PixelKey first = wanted.keySet().iterator().next();
             Raster read = load(first);
@@ -267,10 +276,26 @@ public final class PixelCache implements AutoCloseable {
                 synchronized (pictures) {
                     pictures.weigh(one.getKey());
                 }
-                giveUpOldest(most < budget ? Set.of() : wanted.keySet(), most);
+                if (!isGlanced(one.getKey())) {
+                    giveUpOldest(wanted.keySet(), budget);
+                }
+            }
+            if (wanted.keySet().stream().allMatch(this::isGlanced)) {
+                giveUpOldest(Set.of(), budget / GLANCED);
             }
         } catch (Throwable e) { // whoever waits has to hear of it, whatever it is
             wanted.forEach((key, pixels) -> fail(key, pixels, e));
+        } finally {
+            synchronized (pictures) {
+                glanced.removeAll(wanted.keySet());
+            }
+        }
+    }
+
+    /** Whether pixels that come are only wanted in passing. */
+    private boolean isGlanced(PixelKey key) {
+        synchronized (pictures) {
+            return glanced.contains(key);
         }
     }
 
@@ -323,10 +348,10 @@ public final class PixelCache implements AutoCloseable {
      */
     private void giveBack() {
         synchronized (pictures) {
+            givenUpAt = System.nanoTime();
             if (givenUp > LATER_HINT && !hintComes) {
                 hintComes = true;
-                CompletableFuture.delayedExecutor(HINTS_APART_NANOS, TimeUnit.NANOSECONDS)
-                        .execute(this::hint);
+                later(HINTS_APART_NANOS);
             }
             if (givenUp <= HINT || System.nanoTime() - hinted <= HINTS_APART_NANOS) {
                 return;
@@ -335,9 +360,27 @@ public final class PixelCache implements AutoCloseable {
         hint();
     }
 
+    private void later(long nanos) {
+        CompletableFuture.delayedExecutor(nanos, TimeUnit.NANOSECONDS).execute(this::hintWhenQuiet);
+    }
+
+    private void hintWhenQuiet() {
+        synchronized (pictures) {
+            long rest = givenUpAt + HINTS_APART_NANOS - System.nanoTime();
+            if (rest > 0) {
+                later(rest);
+                return;
+            }
+            hintComes = false;
+            if (givenUp <= LATER_HINT) {
+                return;
+            }
+        }
+        hint();
+    }
+
     private void hint() {
         synchronized (pictures) {
-            hintComes = false;
             hinted = System.nanoTime();
             givenUp = 0;
         }

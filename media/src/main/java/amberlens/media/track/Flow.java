@@ -23,7 +23,7 @@ final class Flow {
     private static final int SMALLEST_RADIUS = 4;
     private static final int LARGEST_RADIUS = 8;
     private static final int SMALLEST = 12;
-    private static final int MOST_LEVELS = 4;
+    private static final int MOST_HALVINGS = 3;
     private static final int ROUNDS = 30;
     private static final double STILL = 0.01;
 
@@ -118,7 +118,7 @@ final class Flow {
                 found,
                 errors,
                 new Size(2 * radius + 1, 2 * radius + 1),
-                levels(Math.min(from.rows(), from.cols())) - 1,
+                halvings(Math.min(from.rows(), from.cols())),
                 new TermCriteria(TermCriteria.COUNT + TermCriteria.EPS, ROUNDS, STILL),
                 Video.OPTFLOW_USE_INITIAL_FLOW,
                 LEAST_SLOPE);
@@ -138,12 +138,13 @@ final class Flow {
         return pairs;
     }
 
-    private static int levels(int side) {
-        int most = 1;
-        while (most < MOST_LEVELS && side >> most >= SMALLEST) {
-            most++;
+    /** How often a picture is made half as large, so that far ways are found. */
+    private static int halvings(int side) {
+        int times = 0;
+        while (times < MOST_HALVINGS && side >> (times + 1) >= SMALLEST) {
+            times++;
         }
-        return most;
+        return times;
     }
 
     private static List<Dot> set(List<Dot> points, Placing placing) {

@@ -134,6 +134,20 @@ class PixelCacheTest {
     }
 
     @Test
+    void what_was_glanced_at_and_then_asked_for_is_read_once() throws Exception {
+        var reads = new Reads();
+        var waiting = new java.util.ArrayDeque<Runnable>();
+        var cache = new PixelCache(10, waiting::add, Rows.ALONE, reads);
+        PictureRef seen = whole(picture("seen.png"));
+        var glance = cache.glance(seen);
+        var wanted = cache.request(seen);
+        waiting.remove().run();
+        assertThat(wanted).isSameAs(glance).isCompleted();
+        assertThat(cache.ready(seen)).as("somebody asked for it").isPresent();
+        assertThat(reads.count).isEqualTo(1);
+    }
+
+    @Test
     void the_frames_of_a_picture_in_planes_read_it_once_and_never_as_a_whole() throws IOException, FileProblem {
         var reads = new Reads();
         var cache = new PixelCache(10, Runnable::run, Rows.ALONE, reads);

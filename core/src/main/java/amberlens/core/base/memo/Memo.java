@@ -35,18 +35,4 @@ public final class Memo<K, V> {
         }
         return value;
     }
-
-    /** About how many bytes the answers hold. */
-    public long bytes() {
-        synchronized (kept) {
-            return kept.held();
-        }
-    }
-
-    /** How many answers are kept. */
-    public int count() {
-        synchronized (kept) {
-            return kept.count();
-        }
-    }
 }

@@ -29,7 +29,7 @@ import javafx.scene.image.Image;
 
 /** Small pictures of framings and media, made in the background and kept. Lives on the interface thread. */
 public final class Thumbnails {
-    /** What all may hold together: about 600 on a usual screen. */
+    /** What all may hold together. */
     private static final long BYTES = 48L << 20;
 
     /**

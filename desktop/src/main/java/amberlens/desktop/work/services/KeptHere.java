@@ -57,7 +57,7 @@ public final class KeptHere<T> {
         void make() throws Exception;
     }
 
-    /** What was found, and the how-manieth time it was. */
+    /** What was found, and how many times something had been found by then, so that what is older does not hide what is newer. */
     private record Found<T>(List<KeptFiles.Kept<T>> files, int time) {}
 
     private void change(Change change, String then) {

@@ -153,6 +153,23 @@ class BenchSceneTest {
     }
 
     @Test
+    void what_was_done_to_another_shot_is_not_saved_either() {
+        Bench bench = opened();
+        onInterface(() -> {
+            var desk = bench.desk();
+            Project two =
+                    ShotEdits.add(oneShot().media().getFirst(), Refit.FIT, 1).apply(oneShot());
+            desk.document().load(two, Optional.of(folder.resolve("two.amber")));
+            desk.cursor().select(Selection.shot("s1"));
+            assertThat(text(bench, "#saved")).startsWith("Saved");
+            desk.document().apply(ShotEdits.rename("s2", "Pond"));
+            assertThat(text(bench, "#saved")).startsWith("Unsaved changes");
+            bench.close();
+            return null;
+        });
+    }
+
+    @Test
     void what_will_happen_is_said_before_it_happens() {
         Bench bench = opened();
         onInterface(() -> {
