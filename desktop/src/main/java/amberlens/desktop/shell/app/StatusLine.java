@@ -84,9 +84,8 @@ public final class StatusLine extends HBox implements Subscription {
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("status-line");
         subscription = desk.subscribe(changes -> {
-            boolean selected = changes.concern(desk.cursor().selection().shotId());
             if (!changes.only(NOTHING_HERE)
-                    && (selected || changes.made())) { // what is made is not saved, whatever it is of
+                    && changes.concern(desk.cursor().selection().shotId())) {
                 refresh();
             }
         });
