@@ -12,6 +12,7 @@ import amberlens.core.render.frame.Compositor;
 import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
 import amberlens.core.render.frame.Seen;
+import amberlens.media.LowPriority;
 import amberlens.media.WorkPool;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
@@ -49,9 +50,9 @@ record ScrubTimes(double alone, double beside) {
         Path folder = Files.createTempDirectory("amber-bench-");
         var goesOn = new AtomicBoolean(true);
         try (var seen = WorkPool.ofCores();
-                var rows = seen.after();
+                var rows = WorkPool.ofLowPriority();
                 var decoding = Executors.newFixedThreadPool(2);
-                var others = Executors.newFixedThreadPool(3)) {
+                var others = Executors.newFixedThreadPool(3, LowPriority.threads("beside"))) {
             var cache = new PixelCache(PixelCache.usualBudget(), decoding, seen);
             double alone = scrub(demo, cache, seen);
             Shot first = demo.shots().getFirst();

@@ -4,13 +4,12 @@ import amberlens.core.pixels.raster.Loops;
 import amberlens.core.pixels.raster.Rows;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.RejectedExecutionException;
-import java.util.concurrent.TimeUnit;
+import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
@@ -22,21 +21,12 @@ public final class WorkPool implements Rows, AutoCloseable {
 
     private static final AtomicBoolean WARMING = new AtomicBoolean();
 
-    /** So long a band waits for a pool that comes first: what comes after it goes on slowly even while that never rests. */
-    private static final long MOST_WAITED = TimeUnit.MILLISECONDS.toNanos(25);
-
-    private static final long LOOKED_AGAIN = TimeUnit.MILLISECONDS.toNanos(1);
-
     private final ExecutorService pool;
     private final int threads;
-    private final Optional<WorkPool> first;
-    private final AtomicInteger busy = new AtomicInteger();
 
-    private WorkPool(int threads, Optional<WorkPool> first) {
+    private WorkPool(int threads, ThreadFactory factory) {
         this.threads = threads;
-        this.first = first;
-        pool = Executors.newFixedThreadPool(
-                threads, Thread.ofPlatform().name("rows-", 0).daemon().factory());
+        pool = Executors.newFixedThreadPool(threads, factory);
     }
 
     /** One thread per core. */
@@ -46,22 +36,13 @@ public final class WorkPool implements Rows, AutoCloseable {
 
     /** A pool of so many threads, at least 1. */
     public static WorkPool of(int threads) {
-        return new WorkPool(threads, Optional.empty());
+        return new WorkPool(
+                threads, Thread.ofPlatform().name("rows-", 0).daemon().factory());
     }
 
-    /** Another pool of as many threads, which leaves the cores to this one while this one has something to do. */
-    public WorkPool after() {
-        return new WorkPool(threads, Optional.of(this));
-    }
-
-    private void letFirstGo() {
-        if (first.isEmpty()) {
-            return;
-        }
-        long end = System.nanoTime() + MOST_WAITED;
-        while (first.get().busy.get() > 0 && System.nanoTime() < end) {
-            LockSupport.parkNanos(LOOKED_AGAIN);
-        }
+    /** One thread per core, which gets it only when nobody else wants it much. */
+    public static WorkPool ofLowPriority() {
+        return new WorkPool(Runtime.getRuntime().availableProcessors(), LowPriority.threads("long-rows"));
     }
 
     /**
@@ -87,21 +68,11 @@ public final class WorkPool implements Rows, AutoCloseable {
         Runnable work = () -> {
             Band worker = workers.get();
             for (int band = next.getAndIncrement(); band < bands; band = next.getAndIncrement()) {
-                letFirstGo();
                 int top = (int) ((long) height * band / bands);
                 int bottom = (int) ((long) height * (band + 1) / bands);
                 worker.rows(top, bottom);
             }
         };
-        busy.incrementAndGet();
-        try {
-            shared(work, bands);
-        } finally {
-            busy.decrementAndGet();
-        }
-    }
-
-    private void shared(Runnable work, int bands) {
         var running = new ArrayList<Future<?>>();
         for (int thread = 0; thread < Math.min(bands, threads); thread++) {
             try {

@@ -3,7 +3,6 @@ package amberlens.media;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.atomic.AtomicIntegerArray;
 import org.junit.jupiter.api.Test;
 
@@ -43,29 +42,6 @@ class WorkPoolTest {
                         }
                     }))
                     .hasRootCauseInstanceOf(IllegalArgumentException.class);
-        }
-    }
-
-    @Test
-    void what_comes_after_another_pool_is_done_even_while_that_never_rests() throws Exception {
-        var ended = new CountDownLatch(1);
-        try (var first = WorkPool.of(1);
-                var second = first.after()) {
-            var endless = Thread.ofPlatform()
-                    .daemon()
-                    .start(() -> first.inBands(1, (_, _) -> {
-                        try {
-                            ended.await();
-                        } catch (InterruptedException e) {
-                            Thread.currentThread().interrupt();
-                        }
-                    }));
-            var visited = visits(second, 20);
-            ended.countDown();
-            endless.join();
-            for (int row = 0; row < 20; row++) {
-                assertThat(visited.get(row)).isEqualTo(1);
-            }
         }
     }
 }

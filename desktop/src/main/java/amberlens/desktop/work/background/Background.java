@@ -1,9 +1,11 @@
 package amberlens.desktop.work.background;
 
+import amberlens.media.LowPriority;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ThreadFactory;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
@@ -29,7 +31,12 @@ public final class Background implements AutoCloseable {
      * @param said shows a sentence in the status line
      */
     public Background(Executor interfaceThread, Supplier<Object> openProject, Consumer<String> said) {
-        this(daemons("background", THREADS), daemons("long", LONG_THREADS), interfaceThread, openProject, said);
+        this(
+                daemons("background", THREADS),
+                daemons(LONG_THREADS, LowPriority.threads("long")),
+                interfaceThread,
+                openProject,
+                said);
     }
 
     private Background(
@@ -59,13 +66,17 @@ public final class Background implements AutoCloseable {
 
     /** Threads of one name; work that comes after the end is dropped: nobody is left to see it. */
     public static ExecutorService daemons(String name, int threads) {
+        return daemons(threads, Thread.ofPlatform().name(name + "-", 0).daemon().factory());
+    }
+
+    private static ExecutorService daemons(int threads, ThreadFactory factory) {
         return new ThreadPoolExecutor(
                 threads,
                 threads,
                 0,
                 TimeUnit.SECONDS,
                 new LinkedBlockingQueue<>(),
-                Thread.ofPlatform().name(name + "-", 0).daemon().factory(),
+                factory,
                 new ThreadPoolExecutor.DiscardPolicy());
     }
 

@@ -45,7 +45,7 @@ public final class Services implements AutoCloseable {
     /** What is being looked at comes before all else. */
     private final WorkPool seenRows = WorkPool.ofCores();
 
-    private final WorkPool rows = seenRows.after();
+    private final WorkPool rows = WorkPool.ofLowPriority();
     private final ExecutorService decoding = Background.daemons("decode", 2);
     private final ExecutorService seeing = Background.daemons("preview", 2);
     private final Background background;
