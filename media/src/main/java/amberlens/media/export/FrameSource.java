@@ -5,6 +5,7 @@ import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameSpan;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.LineUp;
+import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.pixels.raster.Rows;
@@ -16,8 +17,10 @@ import amberlens.core.render.frame.Picture;
 import amberlens.core.render.frame.PictureRef;
 import amberlens.core.render.frame.Seen;
 import amberlens.media.pixels.PixelCache;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 
 /** Finished frames of a project's line-up, for output: every picture must be there. */
@@ -40,14 +43,31 @@ public final class FrameSource {
      * @throws FileProblem naming the shot whose picture cannot
      */
     public boolean check(FrameSpan span, BooleanSupplier goesOn) throws FileProblem {
+        Set<Media> checked = new HashSet<>();
         for (Shot shot : LineUp.inTime(project)) {
             int first = Math.max(span.from(), shot.onLineUp().from());
             boolean seen = first <= Math.min(span.to(), shot.onLineUp().to());
-            if (seen && !await(shot, LineUpFrame.reads(project, first).getOrDefault(shot, List.of()), goesOn)) {
+            if (seen
+                    && !check(shot, LineUpFrame.reads(project, first).getOrDefault(shot, List.of()), checked, goesOn)) {
                 return false;
             }
         }
         return true;
+    }
+
+    /** What a picture is cut into is made of one reading, and a picture may be seen in many shots. */
+    private boolean check(Shot shot, List<PictureRef> refs, Set<Media> checked, BooleanSupplier goesOn)
+            throws FileProblem {
+        try {
+            for (PictureRef ref : refs) {
+                if (checked.add(ref.media()) && !pictures.check(ref, goesOn)) {
+                    return false;
+                }
+            }
+            return true;
+        } catch (FileProblem e) {
+            throw named(shot, e);
+        }
     }
 
     /**
@@ -75,21 +95,23 @@ public final class FrameSource {
         var reads = LineUpFrame.reads(project, frame);
         pictures.pin(this, reads.values().stream().flatMap(List::stream).toList());
         for (var shot : reads.entrySet()) {
-            await(shot.getKey(), shot.getValue(), () -> true);
+            await(shot.getKey(), shot.getValue());
         }
         return LineUpFrame.layers(project, frame, output, this::awaited);
     }
 
-    private boolean await(Shot shot, List<PictureRef> refs, BooleanSupplier goesOn) throws FileProblem {
+    private void await(Shot shot, List<PictureRef> refs) throws FileProblem {
         try {
-            boolean there = true;
-            for (int i = 0; there && i < refs.size(); i++) {
-                there = pictures.await(refs.get(i), goesOn);
+            for (PictureRef ref : refs) {
+                pictures.await(ref, () -> true);
             }
-            return there;
         } catch (FileProblem e) {
-            throw new FileProblem("Shot \"" + shot.name() + "\" (" + shot.id() + "): " + e.getMessage(), e);
+            throw named(shot, e);
         }
+    }
+
+    private static FileProblem named(Shot shot, FileProblem e) {
+        return new FileProblem("Shot \"" + shot.name() + "\" (" + shot.id() + "): " + e.getMessage(), e);
     }
 
     private Picture awaited(PictureRef ref) {

@@ -241,6 +241,26 @@ public final class PixelCache implements AutoCloseable {
         }
     }
 
+    /**
+     * Makes sure that pixels can be read. While half of the budget is free they are kept; then they are only read, so that what is
+     * needed first is still there when it is.
+     *
+     * @param goesOn asked whether to go on
+     * @return whether it still does
+     */
+    public boolean check(PictureRef ref, BooleanSupplier goesOn) throws FileProblem {
+        if (bytes() <= budget / 2 || ready(ref).isPresent()) {
+            return await(ref, goesOn);
+        }
+        PixelKey key = PixelKey.of(ref);
+        try {
+            load(key);
+        } catch (Exception | OutOfMemoryError e) {
+            throw problemOf(key.path(), e);
+        }
+        return goesOn.getAsBoolean();
+    }
+
     /** Forgets a file, so that it is read anew when it is wanted again. */
     public void forget(Path path) {
         synchronized (pictures) {

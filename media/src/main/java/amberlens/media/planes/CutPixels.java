@@ -82,7 +82,9 @@ public final class CutPixels {
             double x = (left + right) / 2.0;
             double y = (top + bottom) / 2.0;
             double radius = Math.hypot(right - left, bottom - top) / 2;
-            if (holes.stream().anyMatch(hole -> hole.begins(x, y, radius))) {
+            if (holes.stream().anyMatch(hole -> hole.kept(hole.depth(x, y) - radius, beyond) == 0)) {
+                sheet.drop(left, top, right, bottom);
+            } else if (holes.stream().anyMatch(hole -> hole.begins(x, y, radius))) {
                 List<Depths> here = near(x, y, radius);
                 Map<Fill, List<Depths>> known = new HashMap<>();
                 Function<Fill, List<Depths>> beside =

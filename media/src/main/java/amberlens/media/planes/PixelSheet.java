@@ -38,6 +38,15 @@ abstract sealed class PixelSheet {
     /** Lets a pixel keep a part of its light. */
     abstract void keep(int x, int y, float part);
 
+    /** Lets a rectangle of pixels keep nothing; right and bottom are one past its last ones. */
+    void drop(int left, int top, int right, int bottom) {
+        for (int y = top; y < bottom; y++) {
+            for (int x = left; x < right; x++) {
+                keep(x, y, 0);
+            }
+        }
+    }
+
     int at(int x, int y) {
         return (y - area.top()) * area.size().width() + x - area.left();
     }

@@ -148,6 +148,32 @@ class PixelCacheTest {
     }
 
     @Test
+    void a_check_keeps_what_it_read_while_half_of_the_budget_is_free_and_reads_the_rest_all_the_same()
+            throws Exception {
+        PictureRef first = whole(picture("first.png"));
+        PictureRef second = whole(picture("second.png"));
+        PictureRef third = whole(picture("third.png"));
+        long one = new PixelCache(1 << 20, Runnable::run, Rows.ALONE)
+                .request(first)
+                .get()
+                .bytes();
+        var reads = new Reads();
+        var cache = new PixelCache(3 * one, Runnable::run, Rows.ALONE, reads);
+        for (PictureRef ref : List.of(first, second, third, first)) {
+            assertThat(cache.check(ref, () -> true)).isTrue();
+        }
+        assertThat(reads.count).isEqualTo(3);
+        assertThat(cache.ready(first)).isPresent();
+        assertThat(cache.ready(second)).isPresent();
+        assertThat(cache.ready(third)).as("it can be read").isEmpty();
+        Path text = Files.writeString(folder.resolve("text.png"), "no picture");
+        assertThatThrownBy(() -> cache.check(whole(text), () -> true))
+                .isInstanceOf(FileProblem.class)
+                .hasMessageContaining("text.png");
+        assertThat(cache.check(third, () -> false)).isFalse();
+    }
+
+    @Test
     void the_frames_of_a_picture_in_planes_read_it_once_and_never_as_a_whole() throws IOException, FileProblem {
         var reads = new Reads();
         var cache = new PixelCache(10, Runnable::run, Rows.ALONE, reads);
