@@ -5,6 +5,7 @@ import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
 import amberlens.core.edit.edits.FlightEdits;
 import amberlens.core.edit.edits.Follow;
 import amberlens.core.edit.edits.Following;
@@ -139,6 +140,7 @@ final class FernhollowFilm {
                                 pond.size(),
                                 FRAME,
                                 MillPond.FRAMES,
+                                FrameRate.of(25),
                                 120,
                                 Optional.of(new PicturePoint(1400, 560)),
                                 Rhythm.NONE),
@@ -174,8 +176,8 @@ final class FernhollowFilm {
     private static CameraTrack drawers(Media cabinet) {
         return moved(
                 125,
-                gate(new PicturePoint(1500, 3950), 74, 0, cabinet.size()),
-                gate(new PicturePoint(2750, 1500), 68, 0, cabinet.size()),
+                gate(new PicturePoint(1850, 3450), 74, 0, cabinet.size()),
+                gate(new PicturePoint(2350, 2450), 68, 0, cabinet.size()),
                 Ease.GENTLE_BOTH.leg());
     }
 
@@ -205,10 +207,10 @@ final class FernhollowFilm {
         CameraTrack camera = moved(
                 375,
                 gate(new PicturePoint(1500, 1740), 66, 0, size),
-                gate(new PicturePoint(7000, 1740), 66, 0, size),
+                gate(new PicturePoint(4900, 1740), 66, 0, size),
                 Ease.GENTLE_BOTH.leg());
-        var out = new PathHandles(FramePoint.ZERO, new FramePoint(-1210, 420));
-        var in = new PathHandles(new FramePoint(1210, 420), FramePoint.ZERO);
+        var out = new PathHandles(FramePoint.ZERO, new FramePoint(-750, 300));
+        var in = new PathHandles(new FramePoint(750, 300), FramePoint.ZERO);
         return camera.withPosition(camera.position().mapKeys(key -> key.withHandles(key.at() == 0 ? out : in)));
     }
 

@@ -2,11 +2,11 @@ package amberlens.demo;
 
 import amberlens.core.base.colour.Colour;
 import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.edit.arrival.Arrival;
+import amberlens.core.edit.arrival.ArrivalEdits;
+import amberlens.core.edit.arrival.Way;
 import amberlens.core.edit.edits.LookEdits;
-import amberlens.core.edit.edits.ReadyEdits;
 import amberlens.core.edit.edits.TitleEdits;
-import amberlens.core.edit.ready.MoveWish;
-import amberlens.core.edit.ready.ReadyMove;
 import amberlens.core.material.look.LookDraft;
 import amberlens.core.material.look.LookKinds;
 import amberlens.core.material.title.Align;
@@ -22,7 +22,7 @@ final class FernhollowTitles {
     private static final int LENGTH = 125;
 
     /** Where the left end of its lines stands, in frame pixels: within the safe area for titles. */
-    private static final FramePoint LEFT = new FramePoint(150, 850);
+    private static final FramePoint LEFT = new FramePoint(150, 730);
 
     private FernhollowTitles() {}
 
@@ -37,9 +37,12 @@ final class FernhollowTitles {
         var half = new FramePoint(titled.mediaOf(shot).size().width() / 2.0, 0);
         Project placed = titled.mapShot(shot.id(), found -> found.withLength(LENGTH)
                 .withCamera(CameraTrack.still(found.camera().at(0).withPosition(LEFT.plus(half)))));
-        Project moved = ReadyEdits.plan(placed, Set.of(shot.id()), ReadyMove.SLIDE_IN, MoveWish.USUAL, 110)
-                .edit()
-                .apply(placed);
+        Project arrived =
+                ArrivalEdits.give(Set.of(shot.id()), Arrival.USUAL.lasting(1.1)).apply(placed);
+        Project moved = ArrivalEdits.give(
+                        Set.of(shot.id()),
+                        Arrival.USUAL.with(Way.FADED).lasting(0.5).leaving(true))
+                .apply(arrived);
         var shadow = new LookDraft(moved.mediaOf(shot).size(), moved.frameSize(), LENGTH)
                 .add(LookKinds.SHADOW)
                 .set(LookKinds.SHADOW_OFFSET, new FramePoint(3, 4))

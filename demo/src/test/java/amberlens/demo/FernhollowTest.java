@@ -2,6 +2,8 @@ package amberlens.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberlens.core.edit.edits.Advice;
+import amberlens.core.edit.edits.Adviser;
 import amberlens.core.judge.edges.EdgeReport;
 import amberlens.core.judge.sharpness.Enlargement;
 import amberlens.core.model.project.FileProblem;
@@ -58,6 +60,20 @@ class FernhollowTest {
             }
             assertThat(Enlargement.greatest(project.take(shot)).percent())
                     .isLessThanOrEqualTo(project.mediaOf(shot).moves() ? Enlargement.UNNOTICED : Enlargement.CRISP);
+        }
+    }
+
+    /** The plan shows an open edge and a hasty move; whoever begins learns from the others. */
+    @Test
+    void no_other_shot_is_hasty_or_soft() throws Exception {
+        Project project = ProjectFile.open(FILE);
+        for (Shot shot : project.shots()) {
+            List<Advice> advice = Adviser.of(project, shot);
+            if (shot.id().equals("s1")) {
+                assertThat(advice).isNotEmpty();
+            } else {
+                assertThat(advice).as(shot.name()).isEmpty();
+            }
         }
     }
 

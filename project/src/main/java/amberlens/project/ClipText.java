@@ -45,6 +45,9 @@ public final class ClipText {
         root.put("origin", clip.origin());
         putSize(root.putObject("picture"), clip.picture());
         putSize(root.putObject("frame"), clip.frame());
+        if (clip.inset()) {
+            root.put("inset", true);
+        }
         root.set("camera", CameraWriter.camera(clip.camera(), clip.properties()));
         LookClip.put(root, clip.camera(), clip.properties());
         return root;
@@ -93,7 +96,8 @@ public final class ClipText {
             properties.add(Level.PROPERTY);
         }
         CameraTrack withLooks = LookClip.read(root.path("looks"), camera, properties, new CameraReader(SOURCE, frame));
-        return new KeyClip(what, withLooks, properties, root.path("origin").asInt(0), picture, frame);
+        return new KeyClip(what, withLooks, properties, root.path("origin").asInt(0), picture, frame)
+                .withInset(root.path("inset").asBoolean(false));
     }
 
     private static JsonNode json(String text) throws FileProblem {

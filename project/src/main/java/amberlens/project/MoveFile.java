@@ -29,7 +29,8 @@ public final class MoveFile {
     private MoveFile() {}
 
     public static void save(OwnMove move, Path file) throws FileProblem {
-        var clip = new KeyClip(KeyClip.What.MOVE, move.camera(), Properties.OF_MOVE, 0, move.picture(), move.frame());
+        var clip = new KeyClip(KeyClip.What.MOVE, move.camera(), Properties.OF_MOVE, 0, move.picture(), move.frame())
+                .withInset(move.inset());
         try {
             ObjectNode root = (ObjectNode) JSON.readTree(ClipText.write(clip));
             root.put("name", move.name());
@@ -58,7 +59,8 @@ public final class MoveFile {
                 throw new FileProblem(
                         file + " is not a kept move: a whole move with its length in frames was expected.");
             }
-            return new OwnMove(name.isBlank() ? "Move" : name, clip.camera(), clip.picture(), clip.frame(), length);
+            return new OwnMove(
+                    name.isBlank() ? "Move" : name, clip.camera(), clip.picture(), clip.frame(), length, clip.inset());
         } catch (FileProblem e) {
             throw e.getMessage().contains(file.toString())
                     ? e

@@ -115,7 +115,7 @@ public final class LineUpOf {
                 event.track(),
                 event.start(),
                 event.length(),
-                !event.rig(),
+                !event.rig() && !event.move().map(kept -> kept.clip().inset()).orElse(false),
                 camera,
                 Extras.NONE);
         shot = shot.withLayering(new Layering(Layering.PLAIN.blend(), fade(event.enter()), fade(event.leave())))

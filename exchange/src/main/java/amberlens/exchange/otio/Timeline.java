@@ -223,12 +223,13 @@ public final class Timeline {
         var properties = new TreeSet<>(Properties.OF_MOVE);
         properties.add(Properties.SPEED);
         var clip = new KeyClip(
-                KeyClip.What.MOVE,
-                shot.camera(),
-                properties,
-                0,
-                project.mediaOf(shot).size(),
-                project.frameSize());
+                        KeyClip.What.MOVE,
+                        shot.camera(),
+                        properties,
+                        0,
+                        project.mediaOf(shot).size(),
+                        project.frameSize())
+                .withInset(!shot.fillsFrame());
         ours.set("move", ClipText.tree(clip));
         ours.put("mirror", shot.settings().mirror().word());
         ours.put("from", sourceSeconds(shot));

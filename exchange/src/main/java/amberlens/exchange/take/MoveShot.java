@@ -25,8 +25,9 @@ import java.util.Optional;
  *
  * @param frame pixels
  * @param length frames
+ * @param inset whether it need not fill the frame
  */
-record MoveShot(String name, Size frame, FrameRate rate, int length, Mirror mirror) {
+record MoveShot(String name, Size frame, FrameRate rate, int length, Mirror mirror, boolean inset) {
     /** The move on a picture. */
     @FunctionalInterface
     interface On {
@@ -50,7 +51,7 @@ record MoveShot(String name, Size frame, FrameRate rate, int length, Mirror mirr
                 ? probe.media(path.toAbsolutePath()).withId("m1")
                 : Media.photo("m1", path.toString(), known.orElseThrow());
         Shot shot = new Shot(
-                "s1", media.name(), "m1", 1, 0, Math.min(length, Shot.LONGEST), true, on.camera(media), Extras.NONE);
+                "s1", media.name(), "m1", 1, 0, Math.min(length, Shot.LONGEST), !inset, on.camera(media), Extras.NONE);
         shot = shot.withSettings(shot.settings().withMirror(mirror));
         Project project = Project.empty(name)
                 .withFrame(new FrameFormat(frame, rate, Colour.BLACK))

@@ -137,7 +137,7 @@ public final class TakeIn {
         Optional<Path> named = table.picture().map(path -> Path.of(new MediaPaths(file).absolute(path)));
         Size frame = wishes.frame().or(table::frameSize).orElse(FrameFormat.USUAL.size());
         FrameRate rate = wishes.rate().or(table::rate).orElse(FrameFormat.USUAL.rate());
-        var shot = new MoveShot(name(), frame, rate, table.length(), table.mirror());
+        var shot = new MoveShot(name(), frame, rate, table.length(), table.mirror(), false);
         return shot.of(wishes.media().or(() -> named), table.pictureSize(), probe, media -> {
             Size own = table.pictureSize().orElse(media.size());
             Size made = table.frameSize().orElse(frame);
@@ -156,7 +156,8 @@ public final class TakeIn {
                 frame,
                 wishes.rate().orElse(FrameFormat.USUAL.rate()),
                 length > 0 ? length : last + 1,
-                Mirror.NONE);
+                Mirror.NONE,
+                clip.inset());
         return shot.of(wishes.media(), Optional.empty(), probe, media -> clip.fitted(media.size(), frame)
                 .camera());
     }

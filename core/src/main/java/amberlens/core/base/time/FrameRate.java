@@ -90,6 +90,11 @@ public record FrameRate(int numerator, int denominator) {
         return frames * denominator / numerator;
     }
 
+    /** So many seconds in whole frames, the nearest number of them. */
+    public int frames(double seconds) {
+        return (int) Math.round(seconds * numerator / denominator);
+    }
+
     /** Frames counted in one second of timecode: the rate rounded up to a whole number. */
     public int nominal() {
         return Math.ceilDiv(numerator, denominator);

@@ -19,7 +19,8 @@ public record Advice(String shotId, Kind kind, FrameSpan span, String words, Opt
         UNEVEN_FOOTAGE("uneven footage"),
         STEP("a step in speed"),
         START_ON_CUT("moves on the cut"),
-        END_ON_CUT("moves into the cut");
+        END_ON_CUT("moves into the cut"),
+        TOO_WEAK("too weak to be felt");
 
         private final String words;
 

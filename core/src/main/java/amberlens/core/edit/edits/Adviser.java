@@ -3,7 +3,10 @@ package amberlens.core.edit.edits;
 import amberlens.core.base.time.FrameSpan;
 import amberlens.core.base.time.Shutter;
 import amberlens.core.base.words.Figures;
+import amberlens.core.edit.ready.MoveWish;
+import amberlens.core.edit.ready.OwnMove;
 import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.judge.sharpness.Enlargement;
 import amberlens.core.material.footage.Footage;
 import amberlens.core.material.footage.Source;
 import amberlens.core.model.project.Project;
@@ -22,6 +25,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedSet;
 
 /**
@@ -33,6 +37,15 @@ public final class Adviser {
     private static final double STEP_OF_WIDTH = 1 / 700.0;
     private static final double STEP_OF_SPEED = 0.33;
     private static final double SEEN_OF_WIDTH = 1 / 2000.0;
+
+    /** A move whose corners go less far than this, and no faster, is too weak to be felt: common practice, from memory. */
+    private static final double WEAK_OF_WIDTH = 0.015;
+
+    private static final double WEAK_PACE_OF_WIDTH = 0.012;
+    private static final double MOVED_PX = 0.5;
+
+    /** Per cent. */
+    private static final double STRONGER = 300;
 
     /** Frames before and after a moment that are looked at with it. */
     private static final int AROUND = 12;
@@ -68,10 +81,57 @@ public final class Adviser {
         if (!take.ride().isNone() || project.isTitle(shot)) {
             return; // what is seen is not this move alone
         }
+        if (!shot.fillsFrame()) {
+            steps();
+            return; // an inset comes and goes as it is meant to, and is no camera
+        }
         cut(true);
         judder();
         steps();
         cut(false);
+        weakness();
+    }
+
+    /** A move that one has to look for is none. */
+    private void weakness() {
+        double rate = project.frame().rate().perSecond();
+        double most = 0;
+        double fastest = 0;
+        for (int frame = 1; frame < shot.length(); frame++) {
+            most = Math.max(most, Travel.between(take.pose(0), take.pose(frame)).furthest(project.frameSize()));
+            fastest = Math.max(fastest, travel(frame - 1).furthest(project.frameSize()));
+        }
+        if (most > MOVED_PX && most < WEAK_OF_WIDTH * width && fastest * rate < WEAK_PACE_OF_WIDTH * width) {
+            found.add(new Advice(
+                    shot.id(),
+                    Advice.Kind.TOO_WEAK,
+                    new FrameSpan(0, shot.lastFrame()),
+                    String.format(
+                            Locale.ROOT,
+                            "its corners move by %.0f px at most, %.1f %% of the frame's width a second: too weak to be felt",
+                            most,
+                            100 * fastest * rate / width),
+                    mend("Strengthen it", strengthened())));
+        }
+    }
+
+    /** The same move three times as strong, sealed. */
+    private Edit strengthened() {
+        var move = new OwnMove(
+                shot.name().isBlank() ? "move" : shot.name(),
+                shot.camera(),
+                project.mediaOf(shot).size(),
+                project.frameSize(),
+                shot.length(),
+                false);
+        return ReadyEdits.plan(
+                        project,
+                        Set.of(shot.id()),
+                        move,
+                        MoveWish.USUAL.withAmount(STRONGER),
+                        Optional.empty(),
+                        Enlargement.UNNOTICED)
+                .edit();
     }
 
     /** Footage of another rate repeats or leaves out frames at a beat. */

@@ -1,12 +1,16 @@
 package amberlens.core.edit.edits;
 
+import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.camera.Take;
 import amberlens.core.motion.curve.Channel;
 import amberlens.core.motion.curve.ChannelChange;
 import amberlens.core.motion.curve.KeyInsertion;
 import amberlens.core.motion.keys.AnchorMove;
+import amberlens.core.motion.keys.AnchorWay;
+import amberlens.core.motion.keys.ZoomAbout;
 import amberlens.core.motion.pose.Depth;
 import amberlens.core.motion.pose.Pose;
 import amberlens.core.motion.pose.Projection;
@@ -16,6 +20,7 @@ import amberlens.core.motion.property.Lane;
 import amberlens.core.motion.property.PoseProperty;
 import amberlens.core.motion.property.Properties;
 import amberlens.core.motion.property.Property;
+import java.util.Collection;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -81,6 +86,41 @@ public final class CameraEdits {
                     CameraTrack posed = posed(shot.camera(), frame, kept);
                     return posed.equals(shot.camera()) ? shot : shot.withCamera(keyedWhereAnimated(posed, frame));
                 }));
+    }
+
+    /**
+     * Lets the camera zoom and turn about a point of the picture, see {@link ZoomAbout}; what is seen at the frame stays.
+     *
+     * @param frame of the shot
+     * @param point source pixels
+     */
+    public static Edit zoomAbout(String shotId, int frame, PicturePoint point) {
+        return Edit.of(
+                "zoom about a point",
+                project -> project.mapShot(
+                        shotId,
+                        shot -> shot.withCamera(ZoomAbout.point(
+                                shot.camera(), point, frame, project.frameSize(), setting(project, shot)))));
+    }
+
+    /**
+     * Keeps the way of a move whose anchor was moved, see {@link AnchorWay}.
+     *
+     * @param before the shot before its anchor was moved
+     */
+    public static Edit keepWay(Shot before) {
+        return Edit.of(
+                "keep the way too",
+                project -> project.mapShot(
+                        before.id(),
+                        shot -> shot.withCamera(AnchorWay.kept(
+                                new Take(
+                                        before.camera(),
+                                        before.length(),
+                                        project.mediaOf(before).size(),
+                                        project.frameSize()),
+                                shot.camera(),
+                                setting(project, shot)))));
     }
 
     private static CameraTrack keyedWhereAnimated(CameraTrack camera, int frame) {
@@ -185,6 +225,18 @@ public final class CameraEdits {
                         .flatMap(Projection::unseen)
                         .map(why -> property.word() + " like that cannot be seen: " + why.words())
                 : Optional.empty();
+    }
+
+    /** Puts the keys of several properties aside, with the values at the frame, or lets them work again. */
+    public static Edit mute(
+            String what, String shotId, Collection<? extends Property<?>> properties, boolean muted, int frame) {
+        return Edit.ofShot((muted ? "mute " : "unmute ") + what, shotId, shot -> {
+            CameraTrack camera = shot.camera();
+            for (Property<?> property : properties) {
+                camera = camera.withWhole(property, new Muting(muted, frame));
+            }
+            return shot.withCamera(camera);
+        });
     }
 
     /** The value that a property of a shot has when one of its numbers changes; linked numbers that count by ratio change together. */

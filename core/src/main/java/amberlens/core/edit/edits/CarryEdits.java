@@ -9,6 +9,7 @@ import amberlens.core.motion.keys.AnchorMove;
 import amberlens.core.motion.keys.Carrying;
 import amberlens.core.motion.keys.MoveLength;
 import amberlens.core.motion.pose.Depth;
+import amberlens.core.motion.property.Properties;
 import amberlens.core.motion.property.Property;
 import java.util.Optional;
 import java.util.Set;
@@ -19,6 +20,9 @@ import java.util.TreeSet;
  * changes the first changes the others, but for the properties that were changed on them since, which are their own from then on.
  */
 public final class CarryEdits {
+    /** What says where an inset stands, and how large: whoever takes both is one. */
+    private static final Set<Property<?>> PLACE = Set.of(Properties.SCALE, Properties.POSITION);
+
     private CarryEdits() {}
 
     /**
@@ -59,7 +63,8 @@ public final class CarryEdits {
                 .carried()
                 .filter(old -> !linked
                         && (!what.properties().containsAll(old.properties()) || (old.looks() && !what.looks())));
-        return taken(project, from, to, what).withSettings(to.settings().withCarried(link.or(() -> others)));
+        Shot taken = taken(project, from, to, what);
+        return taken.withSettings(taken.settings().withCarried(link.or(() -> others)));
     }
 
     /** Frees shots from what they follow; their moves stay as they are. */
@@ -142,6 +147,9 @@ public final class CarryEdits {
         }
         var setting = Depth.Setting.of(project.mediaOf(to).size(), project.frameSize());
         camera = AnchorMove.following(to.camera(), camera, what.properties(), setting);
-        return what.looks() ? to.withLooks(from.looks(), camera.withLooksOf(fitted)) : to.withCamera(camera);
+        Shot kind = what.properties().containsAll(PLACE) && !from.fillsFrame() && !project.isRig(to)
+                ? to.withSettings(to.settings().withFillsFrame(false))
+                : to;
+        return what.looks() ? kind.withLooks(from.looks(), camera.withLooksOf(fitted)) : kind.withCamera(camera);
     }
 }

@@ -258,7 +258,7 @@ public final class LineUpEdits {
     }
 
     /** The shots with these ids, in order of time. */
-    static List<Shot> chosen(Project project, Set<String> shotIds) {
+    public static List<Shot> chosen(Project project, Set<String> shotIds) {
         var ids = new HashSet<>(shotIds);
         return LineUp.inTime(project).stream()
                 .filter(shot -> ids.contains(shot.id()))

@@ -39,6 +39,7 @@ public final class PasteEdits {
         }
         var setting = Depth.Setting.of(picture, project.frameSize());
         CameraTrack placed = AnchorMove.following(shot.camera(), pasted, clip.properties(), setting);
-        return shot.withCamera(Inside.kept(project, shot, placed));
+        Shot kind = clip.inset() ? shot.withSettings(shot.settings().withFillsFrame(false)) : shot;
+        return kind.withCamera(Inside.kept(project, kind, placed));
     }
 }

@@ -1,12 +1,16 @@
 package amberlens.core.edit.edits;
 
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
 import amberlens.core.edit.ready.ArrangedMoves;
+import amberlens.core.edit.ready.Direction;
 import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.OwnMove;
 import amberlens.core.edit.ready.Place;
 import amberlens.core.edit.ready.ReadyMove;
 import amberlens.core.edit.ready.ReadyMoves;
 import amberlens.core.edit.ready.Rhythm;
+import amberlens.core.edit.ready.Shake;
 import amberlens.core.edit.ready.Stage;
 import amberlens.core.material.planes.Plane;
 import amberlens.core.model.hearing.LineUpBeats;
@@ -21,6 +25,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -83,6 +88,7 @@ public final class ReadyEdits {
                 project.mediaOf(shot).size(),
                 project.frameSize(),
                 shot.length(),
+                project.frame().rate(),
                 limitPercent,
                 shot.settings().subject(),
                 rhythm(project, shot, heard),
@@ -93,9 +99,7 @@ public final class ReadyEdits {
     }
 
     private static Rhythm rhythm(Project project, Shot shot, LineUpBeats heard) {
-        List<Integer> markers = project.markers().stream().map(Marker::at).toList();
-        var beats = new TreeSet<Integer>(within(shot, markers));
-        shot.markers().stream().map(Marker::at).forEach(beats::add);
+        SortedSet<Integer> beats = markers(project, shot);
         beats.addAll(within(shot, heard.frames()));
         return new Rhythm(List.copyOf(beats), within(shot, heard.bars()));
     }
@@ -138,9 +142,25 @@ public final class ReadyEdits {
         return new Plan(plan.name(), plan.cameras(), plan.remarks(), false, wearing, List.of());
     }
 
-    /** A kept move for several shots. */
-    public static Plan plan(Project project, Set<String> shotIds, OwnMove move, double limitPercent) {
-        return plan("move \"" + move.name() + "\"", project, shotIds, plain(project, limitPercent), true, move::make);
+    /**
+     * A kept move for several shots.
+     *
+     * @param direction where the camera goes, or the inset, instead of where it went when the move was kept
+     */
+    public static Plan plan(
+            Project project,
+            Set<String> shotIds,
+            OwnMove move,
+            MoveWish wish,
+            Optional<Direction> direction,
+            double limitPercent) {
+        return plan(
+                "move \"" + move.name() + "\"",
+                project,
+                shotIds,
+                plain(project, limitPercent),
+                !move.inset(),
+                stage -> move.make(stage, wish, direction));
     }
 
     /** A pan and zoom for a shot, from one place of its picture to another. */
@@ -172,6 +192,44 @@ public final class ReadyEdits {
                     ArrangedMoves.Choice choice = arrangement.next(stage);
                     return ReadyMoves.make(choice.move(), stage, choice.wish());
                 });
+    }
+
+    /**
+     * Shots that are shaken on top of their moves.
+     *
+     * @param atMarkers whether each marker in a shot, or over it, is a hit; otherwise they are shaken all along
+     */
+    public static Plan shake(
+            Project project, Set<String> shotIds, Shake shake, boolean atMarkers, double limitPercent) {
+        Map<String, CameraTrack> cameras = new LinkedHashMap<>();
+        Map<String, String> remarks = new LinkedHashMap<>();
+        for (Shot shot : LineUpEdits.chosen(project, shotIds)) {
+            SortedSet<Integer> hits = markers(project, shot);
+            if (atMarkers && hits.isEmpty()) {
+                remarks.put(shot.id(), "it has no marker at which it could be hit");
+                continue;
+            }
+            Size frame = project.frameSize();
+            FrameRate rate = project.frame().rate();
+            CameraTrack shaken = atMarkers
+                    ? shake.hit(shot.camera(), hits, shot.length(), rate, frame)
+                    : shake.allAlong(shot.camera(), shot.length(), rate, frame);
+            ReadyMoves.Made made = project.judges(shot)
+                    ? ReadyMoves.sealed(project.take(shot).withCamera(shaken), limitPercent)
+                    : new ReadyMoves.Made(Optional.of(shaken), Optional.empty());
+            made.camera().ifPresent(camera -> cameras.put(shot.id(), camera));
+            made.reason().ifPresent(reason -> remarks.put(shot.id(), reason));
+        }
+        boolean fill = cameras.keySet().stream()
+                .allMatch(id -> project.shot(id).orElseThrow().fillsFrame());
+        return new Plan("shake", cameras, remarks, fill, Map.of(), List.of());
+    }
+
+    private static SortedSet<Integer> markers(Project project, Shot shot) {
+        var markers = new TreeSet<Integer>(
+                within(shot, project.markers().stream().map(Marker::at).toList()));
+        shot.markers().forEach(marker -> markers.add(marker.at()));
+        return markers;
     }
 
     private static Function<Shot, Stage> plain(Project project, double limitPercent) {

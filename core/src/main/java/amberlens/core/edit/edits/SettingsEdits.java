@@ -14,13 +14,6 @@ import java.util.function.UnaryOperator;
 public final class SettingsEdits {
     private SettingsEdits() {}
 
-    public static Edit setFillsFrame(String shotId, boolean fills) {
-        return change(
-                fills ? "must fill the frame" : "need not fill the frame",
-                shotId,
-                settings -> settings.withFillsFrame(fills));
-    }
-
     public static Edit setKeepInside(String shotId, boolean keep) {
         return change(keep ? "keep inside" : "turn off Keep inside", shotId, settings -> settings.withKeepInside(keep));
     }

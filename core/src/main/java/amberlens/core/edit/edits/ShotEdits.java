@@ -9,6 +9,7 @@ import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.keys.MoveLength;
+import amberlens.core.motion.keys.MoveScale;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -34,7 +35,8 @@ public final class ShotEdits {
         });
     }
 
-    private static Shot newShot(Project project, Media media, Refit conform) {
+    /** A shot of the media behind all others, as long as it usually is. */
+    static Shot newShot(Project project, Media media, Refit conform) {
         int length = media.footage()
                 .map(footage ->
                         Math.min(Shot.LONGEST, footage.framesAt(project.frame().rate())))
@@ -96,6 +98,24 @@ public final class ShotEdits {
                 project -> project.mapShot(shotId, shot -> {
                     var pose = conform.pose(project.mediaOf(shot).size(), project.frameSize());
                     return shot.withCamera(shot.camera().withMoveOf(CameraTrack.still(pose)));
+                }));
+    }
+
+    /**
+     * Likewise with the move kept: as a whole it becomes so much larger or smaller that it begins at the size at which the picture would be
+     * laid in.
+     *
+     * @throws IllegalArgumentException by the edit, when a framing would get too large or too small
+     */
+    public static Edit refit(String shotId, Refit way) {
+        return Edit.of(
+                "reset to " + way.word() + ", keeping the move",
+                project -> project.mapShot(shotId, shot -> {
+                    double wanted = way.pose(project.mediaOf(shot).size(), project.frameSize())
+                            .scale()
+                            .factorX();
+                    double factor = wanted / shot.camera().at(0).scale().factorX();
+                    return shot.withCamera(MoveScale.scaled(shot.camera(), factor, project.frameSize()));
                 }));
     }
 

@@ -25,27 +25,13 @@ import java.util.Optional;
  * @param smooth whether the legs run smoothly through the framings
  */
 record Draft(List<Pose> poses, boolean even, Optional<TimingCurve> ease, List<Integer> times, boolean smooth) {
-    /** A fast start and a long arrival. */
-    static final TimingCurve ARRIVING = new TimingCurve(0.05, 0.7, 0.1, 1);
-
     Draft(List<Pose> poses, boolean even) {
         this(poses, even, Optional.empty(), List.of(), false);
     }
 
-    /**
-     * From one place to another within a part of the shot; then it rests there.
-     *
-     * @param part of the shot, after the first rest
-     */
-    static Draft arriving(Stage stage, MoveWish wish, Pose from, Pose place, double part) {
-        int leaves = leaves(stage, wish);
-        return new Draft(
-                List.of(from, place), false, Optional.of(ARRIVING), List.of(leaves, arrives(stage, wish, part)), false);
-    }
-
     /** The frame at which something that arrives within a part of the shot leaves. */
     static int leaves(Stage stage, MoveWish wish) {
-        return Math.min(wish.restBefore(), Math.max(0, stage.length() - 2));
+        return Math.min(stage.first(wish), Math.max(0, stage.length() - 2));
     }
 
     /** The frame at which it has arrived. */
@@ -63,9 +49,9 @@ record Draft(List<Pose> poses, boolean even, Optional<TimingCurve> ease, List<In
     }
 
     /** The move over a shot, between the rests. */
-    CameraTrack camera(int length, MoveWish wish) {
-        int first = Math.min(wish.restBefore(), length - 1);
-        int last = Math.max(first, length - 1 - wish.restAfter());
+    CameraTrack camera(Stage stage, MoveWish wish) {
+        int first = stage.first(wish);
+        int last = stage.last(wish);
         if (poses.size() == 1 || last - first < poses.size() - 1) {
             return CameraTrack.still(poses.getLast());
         }

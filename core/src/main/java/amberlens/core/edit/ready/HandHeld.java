@@ -9,8 +9,8 @@ import java.util.Random;
 
 /** A fine slow drift as of a camera held by hand: smooth through framings drawn by chance, the same for the same seed. */
 final class HandHeld {
-    /** Frames from one drawn framing to the next. */
-    private static final int APART = 25;
+    /** Seconds from one drawn framing to the next. */
+    private static final double APART = 1;
 
     private HandHeld() {}
 
@@ -19,9 +19,9 @@ final class HandHeld {
         double reach = 0.006 * wish.part();
         double percent = stage.fill() * (1 + 3 * reach);
         Pose middle = stage.at(stage.point(), percent);
-        int first = Math.min(wish.restBefore(), stage.length() - 1);
-        int last = Math.max(first, stage.length() - 1 - wish.restAfter());
-        int count = Math.max(2, (last - first) / APART + 1);
+        int first = stage.first(wish);
+        int last = stage.last(wish);
+        int count = Math.max(2, (last - first) / Math.max(1, stage.rate().frames(APART)) + 1);
         List<Pose> poses = new ArrayList<>();
         List<Integer> times = new ArrayList<>();
         for (int i = 0; i < count; i++) {

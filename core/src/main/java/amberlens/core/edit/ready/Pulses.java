@@ -16,12 +16,16 @@ final class Pulses {
     /** How much closer all steps together come. */
     private static final double STEPS = 0.12;
 
-    private static final int USUAL_DISTANCE = 25;
-    private static final int USUAL_BAR = 4 * USUAL_DISTANCE;
-    private static final int ATTACK = 2;
+    /** Where nothing is heard, in seconds. */
+    static final double USUAL_DISTANCE = 1;
 
-    /** A step takes so many frames, or half of the way to the next. */
-    private static final int STEP = 10;
+    static final double USUAL_BAR = 4 * USUAL_DISTANCE;
+
+    /** How long before a beat a push begins, in seconds. */
+    private static final double ATTACK = 0.08;
+
+    /** A step takes so many seconds, or half of the way to the next. */
+    private static final double STEP = 0.4;
 
     private static final TimingCurve ARRIVING = new TimingCurve(0, 0, 0.58, 1);
 
@@ -34,7 +38,7 @@ final class Pulses {
         TreeMap<Integer, Pose> framings = new TreeMap<>();
         framings.put(0, rest);
         for (int beat : times(stage, stage.rhythm().beats(), USUAL_DISTANCE)) {
-            framings.putIfAbsent(Math.max(0, beat - ATTACK), rest);
+            framings.putIfAbsent(Math.max(0, beat - Math.max(1, stage.rate().frames(ATTACK))), rest);
             framings.put(beat, pushed);
         }
         framings.putIfAbsent(stage.length() - 1, rest);
@@ -49,7 +53,7 @@ final class Pulses {
         for (int i = 0; i < bars.size(); i++) {
             int bar = bars.get(i);
             int next = i + 1 < bars.size() ? bars.get(i + 1) : stage.length() - 1;
-            int taken = Math.clamp((next - bar) / 2, 1, STEP);
+            int taken = Math.clamp((next - bar) / 2, 1, Math.max(1, stage.rate().frames(STEP)));
             framings.put(bar, at(stage, wish, (double) i / bars.size()));
             framings.put(Math.min(bar + taken, stage.length() - 1), at(stage, wish, (i + 1.0) / bars.size()));
         }
@@ -71,7 +75,8 @@ final class Pulses {
     }
 
     /** Those inside a shot, or evenly where there are none. */
-    private static List<Integer> times(Stage stage, List<Integer> heard, int usual) {
+    static List<Integer> times(Stage stage, List<Integer> heard, double usualSeconds) {
+        int usual = Math.max(1, stage.rate().frames(usualSeconds));
         List<Integer> inside =
                 heard.stream().filter(at -> at > 0 && at < stage.length() - 1).toList();
         return inside.isEmpty()

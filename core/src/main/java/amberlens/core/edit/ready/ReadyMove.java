@@ -1,12 +1,9 @@
 package amberlens.core.edit.ready;
 
-import amberlens.core.base.geometry.Corner;
-import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
-import amberlens.core.base.geometry.Scale;
-import amberlens.core.base.geometry.Size;
 import amberlens.core.material.look.LookSet;
 import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.curve.TimingCurve;
 import amberlens.core.motion.pose.Depth;
 import amberlens.core.motion.pose.Pose;
 import java.util.List;
@@ -30,20 +27,15 @@ public enum ReadyMove {
     REVEAL("Reveal", "from the subject to the whole", true, ReadyMove::reveal),
     SWEEP("Panorama sweep", "from end to end of a wide picture", true, ReadyMove::sweep),
     PAN_AND_ZOOM("Pan and zoom", "from one place to the subject", true, ReadyMove::panAndZoom),
-    TUMBLE_IN("Wheel in", "from outside, turning, into its place", false, ReadyMove::tumbleIn),
-    POSTCARD_IN("Print laid down", "a small picture flies in and rests", false, ReadyMove::postcardIn),
-    STACK("Stack", "onto the pile, slightly rotated", false, ReadyMove::stack),
     LEAN_IN("Lean in", "from tilted back to level, moving closer", true, ReadyMove::leanIn),
-    TURN_OVER("Turn over", "half a turn about its vertical axis", false, ReadyMove::turnOver),
-    FOLD_OPEN("Fold open", "from folded over to square", false, ReadyMove::foldOpen),
     SWAY("Sway", "a fine drift as if held by hand", true, (stage, wish) -> HandHeld.move(stage, wish)),
+    BEAT_TO_BEAT("From beat to beat", "another framing on every beat", true, BeatFramings::onBeats),
+    BAR_TO_BAR("From bar to bar", "another framing on every bar", true, BeatFramings::onBars),
     PULSE("Pulse", "a small push on every beat", true, Pulses::beats),
     BAR_BY_BAR("Bar by bar", "a step closer with every bar", true, Pulses::bars),
     SETTLE("Settle", "a fast start and a long arrival", true, ReadyMove::settle),
     SLIDE_PAST("Slide past", "to one side, past what is in front", true, PlaneMoves::slidePast),
     PUSH_THROUGH("Push through", "closer, until what is in front has passed", true, PlaneMoves::pushThrough),
-    SLIDE_IN("Slide in and rest", "from beyond the frame to its place", TitleMoves::slideIn, null, false),
-    RISE("Rise", "up into its place, out of nothing", TitleMoves::rise, null, true),
     DRIFT_APART(
             "Drift apart",
             "its letters part slowly",
@@ -61,12 +53,6 @@ public enum ReadyMove {
     private static final double PUSH = 0.12;
     private static final double SLIDE_PART = 0.10;
     private static final double SPARE = 1.01;
-
-    /** How large an inset is, of what just fits. */
-    private static final double SMALL = 0.55;
-
-    /** The part of a shot after which an inset has arrived. */
-    private static final double ARRIVED = 0.35;
 
     private final String words;
     private final String use;
@@ -126,38 +112,24 @@ public enum ReadyMove {
         return use;
     }
 
-    /** Whether it is meant to fill the frame; a picture that tumbles in is not. */
+    /** Whether it is meant to fill the frame; a title is not. */
     public boolean fills() {
         return fills;
     }
 
     /** Whether its direction means something. */
     public boolean directed() {
-        return List.of(
-                        SLIDE,
-                        SLIDE_PAST,
-                        TILT,
-                        DRIFT,
-                        ROLL,
-                        SPIN,
-                        SWEEP,
-                        TUMBLE_IN,
-                        POSTCARD_IN,
-                        STACK,
-                        LEAN_IN,
-                        TURN_OVER,
-                        FOLD_OPEN,
-                        SLIDE_IN)
+        return List.of(SLIDE, SLIDE_PAST, TILT, DRIFT, ROLL, SPIN, SWEEP, LEAN_IN)
                 .contains(this);
     }
 
     /** The move as it is drawn, before it is sealed. */
     CameraTrack draft(Stage stage, MoveWish wish) {
-        return draw.apply(stage, wish).camera(stage.length(), wish);
+        return draw.apply(stage, wish).camera(stage, wish);
     }
 
     private static Draft pushIn(Stage stage, MoveWish wish) {
-        double near = stage.fill() * (1 + PUSH * wish.part());
+        double near = stage.fill() * (1 + stage.push(PUSH, wish.part()));
         return new Draft(List.of(stage.at(stage.middle(), stage.fill()), stage.at(stage.point(), near)), true);
     }
 
@@ -219,7 +191,7 @@ public enum ReadyMove {
         double degrees = 360 * Math.max(1, Math.round(wish.part())) * (wish.direction() == Direction.LEFT ? -1 : 1);
         Pose start = stage.at(stage.point(), stage.fill());
         Pose end = start.turnedAbout(stage.frame().centre(), degrees)
-                .zoomedAbout(stage.frame().centre(), 1 + PUSH * wish.part());
+                .zoomedAbout(stage.frame().centre(), 1 + stage.push(PUSH, wish.part()));
         return new Draft(List.of(start, end), true);
     }
 
@@ -260,53 +232,6 @@ public enum ReadyMove {
         return new Draft(List.of(stage.at(from, far), stage.at(to, near)), true);
     }
 
-    private static Draft tumbleIn(Stage stage, MoveWish wish) {
-        Pose place = stage.at(stage.middle(), stage.fill());
-        Direction from = wish.direction();
-        var outside = new FramePoint(
-                -1.4 * from.x() * stage.frame().width(),
-                -1.4 * from.y() * stage.frame().height());
-        Pose start = place.withPosition(place.position().plus(outside))
-                .withDegrees(-from.x() * 75 * wish.part() - from.y() * 40 * wish.part())
-                .withScale(Scale.uniform(place.scale().x() * 0.55));
-        return new Draft(List.of(start, place), false);
-    }
-
-    /** In the middle, half as large as just fits; a title where it stands. */
-    private static Pose small(Stage stage) {
-        if (stage.free()) {
-            return stage.standing();
-        }
-        double fit = Math.min(
-                (double) stage.frame().width() / stage.picture().width(),
-                (double) stage.frame().height() / stage.picture().height());
-        return Pose.neutral(stage.picture(), stage.frame()).withScale(Scale.uniform(100 * SMALL * fit));
-    }
-
-    private static Draft postcardIn(Stage stage, MoveWish wish) {
-        Pose place = small(stage).withDegrees(-3 * wish.part());
-        Direction from = wish.direction();
-        var outside = new FramePoint(
-                -0.9 * from.x() * stage.frame().width(),
-                -1.1 * from.y() * stage.frame().height());
-        Pose start = place.withPosition(place.position().plus(outside))
-                .withDegrees(place.degrees() - 14 * wish.part() * (from.x() + from.y()));
-        return Draft.arriving(stage, wish, start, place, ARRIVED);
-    }
-
-    /** From closer to the viewer; the sign of its turn is that of its direction. */
-    private static Draft stack(Stage stage, MoveWish wish) {
-        Direction to = wish.direction();
-        int sign = to.x() + to.y() < 0 ? -1 : 1;
-        Pose place = small(stage).withDegrees(5 * wish.part() * sign);
-        var above = new FramePoint(
-                -0.06 * sign * stage.frame().width(), -1.1 * stage.frame().height());
-        Pose start = place.withPosition(place.position().plus(above))
-                .withDegrees(-9 * wish.part() * sign)
-                .withScale(Scale.uniform(place.scale().x() * 1.3));
-        return Draft.arriving(stage, wish, start, place, ARRIVED);
-    }
-
     /** Its upper side leans away at first, or the side it is sent to. */
     private static Draft leanIn(Stage stage, MoveWish wish) {
         double degrees = 12 * wish.part();
@@ -322,40 +247,8 @@ public enum ReadyMove {
                 List.of(push.poses().getFirst().withDepth(leaning), push.poses().getLast()), true);
     }
 
-    private static Draft turnOver(Stage stage, MoveWish wish) {
-        int sign = wish.direction() == Direction.LEFT || wish.direction() == Direction.UP ? -1 : 1;
-        boolean upright = wish.direction() == Direction.LEFT || wish.direction() == Direction.RIGHT;
-        Pose place = stage.at(stage.middle(), stage.fill());
-        Depth over = upright ? Depth.FLAT.withYaw(-180.0 * sign) : Depth.FLAT.withPitch(-180.0 * sign);
-        return new Draft(List.of(place.withDepth(over), place), false);
-    }
-
-    /** Two corners of the side it unfolds to lie near the other side, and a little nearer to each other. */
-    private static Draft foldOpen(Stage stage, MoveWish wish) {
-        Pose place = stage.at(stage.middle(), stage.fill());
-        double along = Math.min(0.95, 0.85 * wish.part());
-        double inward = 0.12;
-        double w = place.scale().factorX() * stage.picture().width();
-        double h = place.scale().factorY() * stage.picture().height();
-        Depth folded = Depth.FLAT;
-        Direction to = wish.direction();
-        for (Corner corner : Corner.values()) {
-            FramePoint at = corner.of(new Size(1, 1));
-            double side = to.x() == 0 ? at.y() * 2 - 1 : at.x() * 2 - 1;
-            double beside = to.x() == 0 ? at.x() * 2 - 1 : at.y() * 2 - 1;
-            if (side == to.x() + to.y()) {
-                folded = folded.withCorner(
-                        corner,
-                        to.x() == 0
-                                ? new FramePoint(-beside * inward * w, -side * along * h)
-                                : new FramePoint(-side * along * w, -beside * inward * h));
-            }
-        }
-        return new Draft(List.of(place.withDepth(folded), place), false);
-    }
-
     private static Draft settle(Stage stage, MoveWish wish) {
-        return pushIn(stage, wish).with(Draft.ARRIVING);
+        return pushIn(stage, wish).with(TimingCurve.FAST_START);
     }
 
     private static Draft still(Stage stage) {

@@ -31,7 +31,7 @@ public final class ReadyMoves {
 
     /** A pan and zoom from one place of the picture to another. */
     public static Made between(Place from, Place to, Stage stage, MoveWish wish) {
-        return sealed(ReadyMove.between(stage, wish, from, to).camera(stage.length(), wish), stage);
+        return sealed(ReadyMove.between(stage, wish, from, to).camera(stage, wish), stage);
     }
 
     /** Any move brought to a stage, sealed. */
@@ -39,26 +39,30 @@ public final class ReadyMoves {
         if (stage.free()) {
             return new Made(Optional.of(draft), Optional.empty());
         }
-        var take = new Take(draft, stage.length(), stage.picture(), stage.frame());
+        return sealed(new Take(draft, stage.length(), stage.picture(), stage.frame()), stage.limitPercent());
+    }
+
+    /** A move that is lifted as far as it takes to seal it. */
+    public static Made sealed(Take take, double limitPercent) {
         if (EdgeReport.of(take).isSealed()) {
-            return new Made(Optional.of(draft), enlarged(take, stage));
+            return new Made(Optional.of(take.camera()), enlarged(take, limitPercent));
         }
         return switch (Seal.by(SealWay.LIFT, take, SealTerms.free())) {
             case SealResult.Sealed sealed ->
-                new Made(Optional.of(sealed.camera()), enlarged(take.withCamera(sealed.camera()), stage));
-            case SealResult.AlreadySealed _ -> new Made(Optional.of(draft), Optional.empty());
+                new Made(Optional.of(sealed.camera()), enlarged(take.withCamera(sealed.camera()), limitPercent));
+            case SealResult.AlreadySealed _ -> new Made(Optional.of(take.camera()), Optional.empty());
             case SealResult.Refused refused -> new Made(Optional.empty(), Optional.of(refused.reason()));
         };
     }
 
-    private static Optional<String> enlarged(Take take, Stage stage) {
+    private static Optional<String> enlarged(Take take, double limitPercent) {
         double percent = Enlargement.greatest(take).percent();
-        return Enlargement.isWithin(percent, stage.limitPercent())
+        return Enlargement.isWithin(percent, limitPercent)
                 ? Optional.empty()
                 : Optional.of(String.format(
                         Locale.ROOT,
                         "it enlarges the picture to %.0f %%, above the limit of %.0f %%",
                         percent,
-                        stage.limitPercent()));
+                        limitPercent));
     }
 }

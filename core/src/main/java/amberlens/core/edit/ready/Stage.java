@@ -4,6 +4,7 @@ import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
 import amberlens.core.judge.edges.Refit;
 import amberlens.core.motion.pose.Pose;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import java.util.OptionalDouble;
  * @param picture source pixels
  * @param frame frame pixels
  * @param length frames of the shot, at least 1
+ * @param rate of the frames
  * @param limitPercent the greatest enlargement that is wanted
  * @param subject a point of the picture that matters
  * @param rhythm when something sounds
@@ -25,15 +27,24 @@ public record Stage(
         Size picture,
         Size frame,
         int length,
+        FrameRate rate,
         double limitPercent,
         Optional<PicturePoint> subject,
         Rhythm rhythm,
         OptionalDouble nearest,
         Optional<Pose> place) {
+    private static final double LEAST_PUSH = 0.04;
+
     /** Of a picture that lies in one plane. */
     public Stage(
-            Size picture, Size frame, int length, double limitPercent, Optional<PicturePoint> subject, Rhythm rhythm) {
-        this(picture, frame, length, limitPercent, subject, rhythm, OptionalDouble.empty(), Optional.empty());
+            Size picture,
+            Size frame,
+            int length,
+            FrameRate rate,
+            double limitPercent,
+            Optional<PicturePoint> subject,
+            Rhythm rhythm) {
+        this(picture, frame, length, rate, limitPercent, subject, rhythm, OptionalDouble.empty(), Optional.empty());
     }
 
     /** Whether it is a title's, which need not fill the frame. */
@@ -52,6 +63,29 @@ public record Stage(
             return standing().scale().x();
         }
         return Refit.FILL.pose(picture, frame).scale().x();
+    }
+
+    /**
+     * How much closer a push comes: as much as is usual, but not above the limit as long as it is asked for no more than usual. A picture that
+     * only just fills the frame at the limit, or does not, is pushed into all the same, for a push that nobody feels is none.
+     *
+     * @param usual a part of the scale that fills the frame
+     */
+    double push(double usual, double amount) {
+        double room = limitPercent / fill() - 1;
+        return (free() ? usual : Math.min(usual, Math.max(room, LEAST_PUSH))) * amount;
+    }
+
+    /** The frame at which a move begins. */
+    int first(MoveWish wish) {
+        return Math.min(rate.frames(wish.restBefore()), length - 1);
+    }
+
+    /** The frame at which a move ends. */
+    int last(MoveWish wish) {
+        return wish.lasts() > 0
+                ? Math.min(length - 1, first(wish) + Math.max(1, rate.frames(wish.lasts())))
+                : Math.max(first(wish), length - 1 - rate.frames(wish.restAfter()));
     }
 
     /** Where a move looks that looks somewhere: at the subject, or at the middle. */

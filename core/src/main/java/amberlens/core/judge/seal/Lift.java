@@ -13,8 +13,8 @@ import amberlens.core.judge.sharpness.Enlargement;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.camera.Take;
 import amberlens.core.motion.curve.Channel;
+import amberlens.core.motion.keys.MoveScale;
 import amberlens.core.motion.pose.Pose;
-import amberlens.core.motion.property.Properties;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -66,7 +66,7 @@ final class Lift {
                 || !possible(subject.camera(), decisive.factor)) {
             return Optional.empty();
         }
-        CameraTrack camera = lifted(subject.camera(), decisive.factor, subject.frame());
+        CameraTrack camera = MoveScale.scaled(subject.camera(), decisive.factor, subject.frame());
         SealCost cost = SealCost.between(subject, camera);
         return firstOpen(subject, camera).isEmpty() && Enlargement.isWithin(cost.enlargement(), terms.limitPercent())
                 ? Optional.of(new SealResult.Sealed(camera, cost, OptionalInt.empty()))
@@ -118,7 +118,7 @@ final class Lift {
 
     private static boolean open(Subject subject, double factor) {
         return possible(subject.camera(), factor)
-                && firstOpen(subject, lifted(subject.camera(), factor, subject.frame()))
+                && firstOpen(subject, MoveScale.scaled(subject.camera(), factor, subject.frame()))
                         .isPresent();
     }
 
@@ -169,22 +169,6 @@ final class Lift {
         return factor;
     }
 
-    /** The move lifted by a factor; where corners are pulled, the ways they are pulled grow with it. */
-    static CameraTrack lifted(CameraTrack camera, double factor, Size frame) {
-        FramePoint centre = frame.centre();
-        CameraTrack pulled = camera;
-        for (var corner : Properties.CORNERS) {
-            if (camera.has(corner)) {
-                pulled = pulled.with(corner, camera.get(corner).mapValues(offset -> offset.times(factor)));
-            }
-        }
-        return pulled.withScale(camera.scale().mapValues(scale -> scale.times(factor)))
-                .withPosition(camera.position()
-                        .mapValues(
-                                position -> centre.plus(position.minus(centre).times(factor)))
-                        .mapBends(handles -> handles.times(factor)));
-    }
-
     /** The least factor that seals one pose, which may be below 1; infinite when its gate centre is not inside. */
     static double factorFor(Pose pose, Size picture, Size frame) {
         if (!pose.isFlat()) {
@@ -212,7 +196,7 @@ final class Lift {
                     Optional.empty(),
                     decisive.judged.frame(decisive.at) + " would need more than the largest scale there is");
         }
-        CameraTrack camera = lifted(subject.camera(), decisive.factor, subject.frame());
+        CameraTrack camera = MoveScale.scaled(subject.camera(), decisive.factor, subject.frame());
         Optional<String> open = firstOpen(subject, camera);
         if (open.isPresent()) {
             return new SealResult.Refused(

@@ -108,6 +108,9 @@ public final class LookKinds {
     public static final Choice.OfColour GROUND_COLOUR = new Choice.OfColour("colour", "Colour", Colour.BLACK);
     public static final Choice.OfColour GROUND_BELOW = new Choice.OfColour("below", "Lower colour", Colour.BLACK);
     public static final Choice.OfColour SHADOW_COLOUR = new Choice.OfColour("colour", "Colour", Colour.BLACK);
+    /** Whether the shadow lies further off while the picture is nearer to the viewer than where it stands. */
+    public static final Choice.OfSwitch SHADOW_LIFTED = new Choice.OfSwitch("lifted", "Follows its height", false);
+
     public static final Choice.OfColour CARD_COLOUR = new Choice.OfColour("colour", "Colour", new Colour(0xFFFFFF));
     public static final Choice.OfWords<LookSpace> MASK_SPACE =
             new Choice.OfWords<>("space", "Moves with", LookSpace.PICTURE, List.of(LookSpace.values()));
@@ -202,7 +205,7 @@ public final class LookKinds {
                     "shadow",
                     "Shadow",
                     "lifts an inset off what is below",
-                    List.of(SHADOW_COLOUR),
+                    List.of(SHADOW_COLOUR, SHADOW_LIFTED),
                     (look, camera, at, into) -> into.shadows.add(Shadow.of(look, camera, at)),
                     SHADOW_OFFSET,
                     SHADOW_SIGMA,

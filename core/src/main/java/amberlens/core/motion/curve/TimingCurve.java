@@ -20,6 +20,9 @@ public record TimingCurve(double x1, double y1, double x2, double y2) {
     /** Even speed. */
     public static final TimingCurve STEADY = new TimingCurve(0, 0, 1, 1);
 
+    /** A fast start and a long arrival. */
+    public static final TimingCurve FAST_START = new TimingCurve(0.05, 0.7, 0.1, 1);
+
     private static final double TOLERANCE = 1e-12;
 
     public TimingCurve {

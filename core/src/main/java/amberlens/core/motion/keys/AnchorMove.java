@@ -65,6 +65,11 @@ public final class AnchorMove {
         return new AnchorMove(camera, camera.anchor().withValueAt(0, anchor), setting).moved();
     }
 
+    /** The move with one anchor for every frame, whether it had keys or not. */
+    static CameraTrack constant(CameraTrack camera, PicturePoint anchor, Depth.Setting setting) {
+        return new AnchorMove(camera, Channel.constant(camera.anchor().kind(), anchor), setting).moved();
+    }
+
     /**
      * A move whose anchor was set from elsewhere, with keys or without, and whose position was not: its framings stay where they were.
      *

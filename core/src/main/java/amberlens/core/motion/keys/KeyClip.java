@@ -20,9 +20,16 @@ import java.util.TreeSet;
  * @param origin the frame of the first key where it was copied
  * @param picture source pixels of the picture they were made for
  * @param frame frame pixels
+ * @param inset whether they are all of the move of an inset, which need not fill the frame
  */
 public record KeyClip(
-        What what, CameraTrack camera, Set<Property<?>> properties, int origin, Size picture, Size frame) {
+        What what,
+        CameraTrack camera,
+        Set<Property<?>> properties,
+        int origin,
+        Size picture,
+        Size frame,
+        boolean inset) {
     /** How much was copied. */
     public enum What {
         KEYS("keys"),
@@ -39,6 +46,11 @@ public record KeyClip(
         public String word() {
             return word;
         }
+    }
+
+    /** Of no inset. */
+    public KeyClip(What what, CameraTrack camera, Set<Property<?>> properties, int origin, Size picture, Size frame) {
+        this(what, camera, properties, origin, picture, frame, false);
     }
 
     public KeyClip {
@@ -76,7 +88,12 @@ public record KeyClip(
     public KeyClip fitted(Size newPicture, Size newFrame) {
         var to = new Resizing(picture, newPicture, frame, newFrame);
         CameraTrack fitted = camera.carried(to);
-        return new KeyClip(what, fitted, properties, origin, newPicture, newFrame);
+        return new KeyClip(what, fitted, properties, origin, newPicture, newFrame, inset);
+    }
+
+    /** The same, of an inset or not; only a whole move says what its shot is. */
+    public KeyClip withInset(boolean isInset) {
+        return new KeyClip(what, camera, properties, origin, picture, frame, isInset && what == What.MOVE);
     }
 
     /** Whether picture or frame have another size, so that look and numbers cannot both stay. */

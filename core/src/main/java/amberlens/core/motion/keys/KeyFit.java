@@ -5,6 +5,7 @@ import amberlens.core.motion.curve.Key;
 import amberlens.core.motion.curve.Leg;
 import amberlens.core.motion.curve.ValueKind;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -28,25 +29,48 @@ public final class KeyFit {
         if (off(kind, values, Channel.constant(kind, values.getFirst()), 0, values.size() - 1).worst <= most) {
             return Channel.constant(kind, values.getFirst());
         }
+        return Channel.keyed(kind, fitted(kind, values, most, Collections.emptySortedSet()));
+    }
+
+    /**
+     * Likewise with keys at some frames in any case.
+     *
+     * @param first the frame of the first value
+     * @param kept the frames that have a key, where there is a value for them
+     */
+    public static <V> Channel<V> through(
+            ValueKind<V> kind, int first, List<V> values, double most, SortedSet<Integer> kept) {
+        SortedSet<Integer> wanted = new TreeSet<>();
+        kept.subSet(first, first + values.size()).forEach(at -> wanted.add(at - first));
+        return Channel.keyed(
+                kind,
+                fitted(kind, values, most, wanted).stream()
+                        .map(key -> key.withAt(key.at() + first))
+                        .toList());
+    }
+
+    private static <V> List<Key<V>> fitted(ValueKind<V> kind, List<V> values, double most, SortedSet<Integer> kept) {
         SortedSet<Integer> frames = new TreeSet<>(List.of(0, values.size() - 1));
+        frames.addAll(kept);
         Off worst = off(kind, values, through(kind, values, frames), 0, values.size() - 1);
         while (worst.worst > most) {
             frames.add(worst.at);
             worst = off(kind, values, through(kind, values, frames), 0, values.size() - 1);
         }
-        thin(kind, values, frames, most);
-        return through(kind, values, frames);
+        thin(kind, values, frames, most, kept);
+        return keys(values, frames);
     }
 
     /** Takes away what can be spared. */
-    private static <V> void thin(ValueKind<V> kind, List<V> values, SortedSet<Integer> frames, double most) {
+    private static <V> void thin(
+            ValueKind<V> kind, List<V> values, SortedSet<Integer> frames, double most, SortedSet<Integer> kept) {
         boolean gone = true;
         while (gone) {
             gone = false;
             double least = Double.POSITIVE_INFINITY;
             int spared = -1;
             for (int frame : List.copyOf(frames)) {
-                if (frame == 0 || frame == values.size() - 1) {
+                if (frame == 0 || frame == values.size() - 1 || kept.contains(frame)) {
                     continue;
                 }
                 double without = without(kind, values, frames, frame);
@@ -95,11 +119,15 @@ public final class KeyFit {
     }
 
     private static <V> Channel<V> through(ValueKind<V> kind, List<V> values, SortedSet<Integer> frames) {
+        return Channel.keyed(kind, keys(values, frames));
+    }
+
+    private static <V> List<Key<V>> keys(List<V> values, SortedSet<Integer> frames) {
         List<Key<V>> keys = new ArrayList<>(frames.size());
         for (int frame : frames) {
             keys.add(Key.of(frame, values.get(frame), Leg.SMOOTH));
         }
-        return Channel.keyed(kind, keys);
+        return keys;
     }
 
     private record Off(double worst, int at) {}

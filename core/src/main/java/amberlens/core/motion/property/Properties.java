@@ -24,10 +24,11 @@ public final class Properties {
     public static final PoseProperty<Scale> SCALE = property(
                     "scale", "Scale", Group.POSE, 0, ValueKinds.SCALE, Scale.NEUTRAL)
             .unit("%", "% of the source pixels", " %")
-            .orIn(
+            .usuallyIn(
                     "scale-of-fill",
                     "% fill",
                     "% of the scale that just fills the frame",
+                    " % fill",
                     (_, picture, frame) -> Resizing.filling(picture, frame))
             .range(Scale.LEAST, Scale.LARGEST, false)
             .proportional()

@@ -33,6 +33,7 @@ public class Property<V> implements Comparable<Property<?>> {
     private final double step;
     private final int decimals;
     private final List<Unit> units;
+    private final int usual;
     private final Carry<V> carry;
     private final boolean placed;
 
@@ -62,6 +63,7 @@ public class Property<V> implements Comparable<Property<?>> {
         step = from.step;
         decimals = from.decimals;
         units = List.copyOf(from.units);
+        usual = from.usual;
         carry = from.carry;
     }
 
@@ -79,6 +81,7 @@ public class Property<V> implements Comparable<Property<?>> {
         step = of.step;
         decimals = of.decimals;
         units = of.units;
+        usual = of.usual;
         carry = of.carry;
     }
 
@@ -152,6 +155,11 @@ public class Property<V> implements Comparable<Property<?>> {
         return units;
     }
 
+    /** The unit in which it is shown as long as nobody chooses another. */
+    public Unit usualUnit() {
+        return units.get(usual);
+    }
+
     /** Whether its values are made of a horizontal and a vertical number. */
     public boolean paired() {
         return kind.parts() == 2;
@@ -195,26 +203,28 @@ public class Property<V> implements Comparable<Property<?>> {
         return kind.of(at -> kind.part(value, at) == old ? number : kind.part(value, at) * number / old);
     }
 
+    /** The value in a few characters, in a unit. */
+    public String brief(V value, Unit unit, Size picture, Size frame) {
+        return brief(kind.of(part -> unit.shown(kind.part(value, part), part, picture, frame)), unit);
+    }
+
     /** The value in a few characters. */
     public String brief(V value) {
+        return brief(value, units.getFirst());
+    }
+
+    private String brief(V value, Unit unit) {
         double first = kind.part(value, 0);
         boolean one = !paired() || (proportional && first == kind.part(value, 1));
-        return one
-                ? text(first, decimals)
-                : text(Figures.fixed(first, 0) + ", " + Figures.fixed(kind.part(value, 1), 0));
+        return (one
+                        ? Figures.fixed(first, decimals)
+                        : Figures.fixed(first, 0) + ", " + Figures.fixed(kind.part(value, 1), 0))
+                + unit.brief();
     }
 
-    /** One number of an axis with keys of its own, in a few characters. */
-    public String briefNumber(double number) {
-        return text(number, 1);
-    }
-
-    private String text(double number, int places) {
-        return text(Figures.fixed(number, places));
-    }
-
-    private String text(String numbers) {
-        return numbers + units.getFirst().brief();
+    /** One number of an axis with keys of its own, in a few characters, in a unit. */
+    public String briefNumber(double number, int part, Unit unit, Size picture, Size frame) {
+        return Figures.fixed(unit.shown(number, part, picture, frame), 1) + unit.brief();
     }
 
     /** Alike are those of one owner with one name. */

@@ -13,6 +13,7 @@ public final class PropertyBuilder<V> {
     final ValueKind<V> kind;
     final boolean placed;
     final List<Unit> units = new ArrayList<>();
+    int usual;
     Property.Neutral<V> neutral;
     NumberRange range = NumberRange.ANY;
     boolean proportional;
@@ -62,7 +63,14 @@ public final class PropertyBuilder<V> {
 
     /** Another unit that people may choose. */
     public PropertyBuilder<V> orIn(String unitId, String sign, String words, Unit.Factor factor) {
-        units.add(Unit.of(unitId, sign, words, factor));
+        units.add(Unit.of(unitId, sign, words, "", factor));
+        return this;
+    }
+
+    /** Likewise, one in which it is shown as long as nobody chooses. */
+    public PropertyBuilder<V> usuallyIn(String unitId, String sign, String words, String brief, Unit.Factor factor) {
+        usual = units.size();
+        units.add(Unit.of(unitId, sign, words, brief, factor));
         return this;
     }
 

@@ -28,8 +28,8 @@ public record Unit(String id, String sign, String words, String brief, Factor fa
         return new Unit(property + "-own", sign, words, brief, (_, _, _) -> 1);
     }
 
-    static Unit of(String id, String sign, String words, Factor factor) {
-        return new Unit(id, sign, words, "", factor);
+    static Unit of(String id, String sign, String words, String brief, Factor factor) {
+        return new Unit(id, sign, words, brief, factor);
     }
 
     /** From the project's number to the one shown. */

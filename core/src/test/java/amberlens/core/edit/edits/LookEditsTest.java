@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.FrameRate;
 import amberlens.core.material.look.Flash;
 import amberlens.core.material.look.Look;
 import amberlens.core.material.look.LookDraft;
@@ -153,7 +154,7 @@ class LookEditsTest {
     @Test
     void a_flash_is_there_at_once_and_a_pulse_swells_and_both_are_over_before_the_next() {
         var frames = new TreeSet<>(List.of(20, 24, 60));
-        LookSet flash = Flash.FLASH.make(SMALL, FRAME, 101, frames);
+        LookSet flash = Flash.FLASH.make(SMALL, FRAME, 101, FrameRate.of(25), frames);
         Look tone = flash.looks().getFirst();
         assertThat(tone.at(flash.camera(), LookKinds.EXPOSURE, 19)).isZero();
         for (int at : frames) {
@@ -162,9 +163,9 @@ class LookEditsTest {
         assertThat(tone.at(flash.camera(), LookKinds.EXPOSURE, 23)).isLessThan(1.6);
         assertThat(tone.at(flash.camera(), LookKinds.EXPOSURE, 40)).isZero();
         assertThat(tone.at(flash.camera(), LookKinds.EXPOSURE, 59)).isZero();
-        LookSet pulse = Flash.PULSE.make(SMALL, FRAME, 101, new TreeSet<>(List.of(60)));
+        LookSet pulse = Flash.PULSE.make(SMALL, FRAME, 101, FrameRate.of(25), new TreeSet<>(List.of(60)));
         assertThat(tone.at(pulse.camera(), LookKinds.EXPOSURE, 57)).isBetween(0.1, 0.5);
-        assertThatThrownBy(() -> Flash.FLASH.make(SMALL, FRAME, 101, new TreeSet<>()))
+        assertThatThrownBy(() -> Flash.FLASH.make(SMALL, FRAME, 101, FrameRate.of(25), new TreeSet<>()))
                 .hasMessageContaining("marker");
     }
 }

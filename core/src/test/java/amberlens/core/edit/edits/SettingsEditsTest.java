@@ -37,7 +37,7 @@ class SettingsEditsTest {
 
     @Test
     void each_setting_is_changed_alone_and_named() {
-        Project project = SettingsEdits.setFillsFrame("s1", false).apply(PROJECT);
+        Project project = InsetEdits.set(java.util.Set.of("s1"), true).apply(PROJECT);
         project = SettingsEdits.setBackdrop("s1", Backdrop.BLURRED).apply(project);
         project = SettingsEdits.setSubject("s1", Optional.of(new PicturePoint(3, 4)))
                 .apply(project);

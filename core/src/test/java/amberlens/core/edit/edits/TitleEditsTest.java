@@ -7,7 +7,6 @@ import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.edit.ready.Direction;
 import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.ReadyMove;
 import amberlens.core.material.look.LookKinds;
@@ -106,7 +105,7 @@ class TitleEditsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(names = {"SLIDE_IN", "RISE", "DRIFT_APART", "TYPE_SETTLE", "PUSH_IN", "TUMBLE_IN", "POSTCARD_IN"})
+    @EnumSource(names = {"DRIFT_APART", "TYPE_SETTLE", "PUSH_IN"})
     void moves_of_titles_end_where_the_title_stands(ReadyMove move) {
         Project project = TitleEdits.add(POND, 0).apply(garden());
         project = project.mapShot(
@@ -120,28 +119,6 @@ class TitleEditsTest {
         assertThat(rests.distance(new FramePoint(500, 900))).isLessThan(1e-6);
         assertThat(shot.fillsFrame()).isFalse();
         assertThat(moved.judges(shot)).isFalse();
-    }
-
-    @Test
-    void sliding_in_begins_wholly_outside_and_rests() {
-        Project project = TitleEdits.add(POND, 0).apply(garden());
-        Size box = project.mediaOf(shot(project, "s2")).size();
-        for (Direction direction : Direction.values()) {
-            Project moved = ReadyEdits.plan(
-                            project, Set.of("s2"), ReadyMove.SLIDE_IN, MoveWish.USUAL.withDirection(direction), 110)
-                    .edit()
-                    .apply(project);
-            Shot shot = shot(moved, "s2");
-            FramePoint start = shot.camera().at(0).position();
-            boolean outside = start.x() <= -box.width() / 2.0 + 1e-9
-                    || start.x() >= FRAME.width() + box.width() / 2.0 - 1e-9
-                    || start.y() <= -box.height() / 2.0 + 1e-9
-                    || start.y() >= FRAME.height() + box.height() / 2.0 - 1e-9;
-            assertThat(outside).as(direction.name()).isTrue();
-            assertThat(shot.camera().at(40)).isEqualTo(shot.camera().at(shot.lastFrame()));
-            assertThat(shot.layering().enter()).isEmpty();
-            assertThat(shot.layering().leave().orElseThrow().frames()).isEqualTo(13);
-        }
     }
 
     @Test
@@ -171,7 +148,7 @@ class TitleEditsTest {
     }
 
     @ParameterizedTest
-    @EnumSource(names = {"SLIDE_IN", "DRIFT_APART", "TYPE_SETTLE"})
+    @EnumSource(names = {"DRIFT_APART", "TYPE_SETTLE", "PUSH_IN"})
     void a_title_that_leans_leans_after_its_move(ReadyMove move) {
         Project project = TitleEdits.add(POND, 0).apply(garden());
         project = project.mapShot(

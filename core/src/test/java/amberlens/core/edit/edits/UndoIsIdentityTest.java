@@ -61,7 +61,7 @@ class UndoIsIdentityTest {
             case 7 -> MediaEdits.replace(Set.of(shot.id()), other.media(), MediaEdits.Look.SAME_LOOK);
             case 8 -> CarryEdits.carry(shot.id(), new HashSet<>(List.of(other.id())), Properties.OF_MOVE, false);
             case 9 -> RigEdits.lay(new HashSet<>(List.of(shot.id(), other.id())));
-            case 10 -> SettingsEdits.setFillsFrame(shot.id(), chance.nextBoolean());
+            case 10 -> InsetEdits.set(java.util.Set.of(shot.id()), chance.nextBoolean());
             case 11 -> ProjectEdits.rename("name " + chance.nextInt(5));
             case 12 ->
                 ProjectEdits.setFrame(new FrameFormat(FRAME, FrameRate.of(25 + chance.nextInt(3)), Colour.BLACK));

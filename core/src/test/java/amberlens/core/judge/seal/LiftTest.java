@@ -11,6 +11,7 @@ import amberlens.core.judge.edges.EdgeReport;
 import amberlens.core.judge.edges.Margin;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.camera.Take;
+import amberlens.core.motion.keys.MoveScale;
 import amberlens.core.motion.pose.Pose;
 import java.util.Random;
 import net.jqwik.api.ForAll;
@@ -43,7 +44,7 @@ class LiftTest {
             assertThat(Math.hypot(after.x() - before.x(), after.y() - before.y()))
                     .isLessThan(1e-6);
         }
-        CameraTrack less = Lift.lifted(take.camera(), (1 + sealed.cost().scalePercent() / 100) * 0.999, FRAME);
+        CameraTrack less = MoveScale.scaled(take.camera(), (1 + sealed.cost().scalePercent() / 100) * 0.999, FRAME);
         assertThat(EdgeReport.of(take.withCamera(less)).isSealed()).isFalse();
     }
 

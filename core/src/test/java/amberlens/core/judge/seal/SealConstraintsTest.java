@@ -17,6 +17,7 @@ import amberlens.core.motion.curve.Key;
 import amberlens.core.motion.curve.Leg;
 import amberlens.core.motion.curve.PathHandles;
 import amberlens.core.motion.curve.ValueKinds;
+import amberlens.core.motion.keys.MoveScale;
 import amberlens.core.motion.pose.Pose;
 import java.util.Arrays;
 import java.util.List;
@@ -219,7 +220,7 @@ class SealConstraintsTest {
             }
             CameraTrack lifted = sealed(SealWay.LIFT, take, SealTerms.free()).camera();
             double factor = lifted.scale().at(0).x() / own.scale().at(0).x();
-            CameraTrack less = Lift.lifted(own, factor * 0.9995, FRAME);
+            CameraTrack less = MoveScale.scaled(own, factor * 0.9995, FRAME);
             assertThat(EdgeReport.of(take.withCamera(less)).isSealed()).isFalse();
             sealed++;
         }
@@ -276,7 +277,8 @@ class SealConstraintsTest {
             CameraTrack lifted = ((SealResult.Sealed) result).camera();
             assertThat(open(subject, lifted)).isFalse();
             double factor = lifted.scale().at(0).x() / 100;
-            assertThat(open(subject, Lift.lifted(rig, factor * 0.9995, FRAME))).isTrue();
+            assertThat(open(subject, MoveScale.scaled(rig, factor * 0.9995, FRAME)))
+                    .isTrue();
             sealed++;
         }
         assertThat(sealed).isGreaterThan(30);

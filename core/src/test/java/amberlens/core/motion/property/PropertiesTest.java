@@ -142,13 +142,28 @@ class PropertiesTest {
     void values_are_told_in_a_few_characters() {
         assertThat(Properties.SCALE.brief(Scale.uniform(33.333))).isEqualTo("33.3 %");
         assertThat(Properties.SCALE.brief(new Scale(33.3, 50))).isEqualTo("33, 50 %");
-        assertThat(Properties.SCALE.briefNumber(12.34)).isEqualTo("12.3 %");
+        Unit source = Properties.SCALE.units().getFirst();
+        assertThat(Properties.SCALE.briefNumber(12.34, 0, source, PICTURE, FRAME))
+                .isEqualTo("12.3 %");
         assertThat(Properties.POSITION.brief(new FramePoint(959.6, 540))).isEqualTo("960, 540");
         assertThat(Properties.POSITION.brief(new FramePoint(7, 7))).isEqualTo("7, 7");
         assertThat(Properties.ROTATION.brief(-2.25)).isEqualTo("-2.3°");
         assertThat(Properties.ROTATION.brief(-0.04)).isEqualTo("0.0°");
         assertThat(Properties.POSITION.brief(new FramePoint(-0.2, 540))).isEqualTo("0, 540");
         assertThat(Properties.OPACITY.brief(50.0)).isEqualTo("50 %");
+    }
+
+    /** 1920 of 6000 pixels in width and 1080 of 4000 in height: at 32 % the picture just fills the frame. */
+    @Test
+    void a_scale_of_a_hundred_just_fills_the_frame_as_long_as_nobody_chooses_otherwise() {
+        Unit usual = Properties.SCALE.usualUnit();
+        var picture = new Size(6000, 4000);
+        var frame = new Size(1920, 1080);
+        assertThat(usual.held(110, 0, picture, frame)).isCloseTo(35.2, within(1e-9));
+        assertThat(Properties.SCALE.brief(Scale.uniform(32), usual, picture, frame))
+                .isEqualTo("100.0 % fill");
+        assertThat(Properties.POSITION.usualUnit())
+                .isEqualTo(Properties.POSITION.units().getFirst());
     }
 
     @Test

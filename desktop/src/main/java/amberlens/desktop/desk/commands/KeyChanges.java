@@ -19,7 +19,6 @@ import amberlens.core.motion.keys.Glide;
 import amberlens.core.motion.keys.KeyEases;
 import amberlens.core.motion.keys.KeyOrder;
 import amberlens.core.motion.keys.KeySet;
-import amberlens.core.motion.pose.Pose;
 import amberlens.core.motion.property.Properties;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Keyed;
@@ -187,27 +186,26 @@ public final class KeyChanges {
                 .apply(curved ? PathEdits.curve(shot.id(), frame) : PathEdits.straighten(shot.id(), frame)));
     }
 
-    /** The neutral pose as the framing at the playhead. */
-    public void resetFraming() {
+    /** The whole picture as the framing at the playhead: upright, just filling the frame. */
+    public void wholePicture() {
         desk.cursor().enterShot();
-        desk.cursor().selectedShot().ifPresent(shot -> desk.document()
-                .apply(CameraEdits.setFraming(
-                        "reset framing", shot.id(), desk.cursor().shotFrame(), neutral(shot))));
+        desk.cursor().selectedShot().ifPresent(shot -> {
+            int frame = desk.cursor().shotFrame();
+            desk.document().apply(desk.keepingStart(FramingEdits.wholePicture(shot.id(), frame), shot.id(), frame));
+        });
     }
 
-    /** The neutral pose without any keys. */
+    /** The whole picture without any keys of the move; looks, opacity, speed and parallax stay. */
     public void resetMove() {
         desk.cursor().selectedShot().ifPresent(shot -> desk.document()
                 .apply(ShotEdits.setCamera(
                         "reset move",
                         shot.id(),
-                        CameraTrack.still(neutral(shot)).withLooksOf(shot.camera()))));
-    }
-
-    private Pose neutral(Shot shot) {
-        return Pose.neutral(
-                desk.document().project().mediaOf(shot).size(),
-                desk.document().project().frameSize());
+                        shot.camera()
+                                .withMoveOf(CameraTrack.still(FramingEdits.whole(
+                                        desk.document().project(),
+                                        shot,
+                                        desk.cursor().shotFrame()))))));
     }
 
     /** Puts all keys of the move aside, or lets them work again. */

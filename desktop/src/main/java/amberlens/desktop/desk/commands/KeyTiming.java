@@ -1,6 +1,7 @@
 package amberlens.desktop.desk.commands;
 
 import amberlens.core.base.time.FrameRate;
+import amberlens.core.base.time.FrameSpan;
 import amberlens.core.base.time.Timecode;
 import amberlens.core.model.project.Marker;
 import amberlens.core.motion.keys.KeyOrder;
@@ -68,7 +69,8 @@ public final class KeyTiming {
         }
         FrameRate rate = desk.document().project().frame().rate();
         try {
-            int frame = TypedTime.read(typed, keys.first(), rate);
+            int frame = TypedTime.read(
+                    typed, keys.first(), new FrameSpan(0, keyed.get().lastFrame()), rate);
             int last = keyed.get().lastFrame() - (keys.last() - keys.first());
             if (frame < 0 || frame > last) {
                 return Optional.of("the first of these keys can stand from 0:00 to " + Timecode.brief(last, rate)

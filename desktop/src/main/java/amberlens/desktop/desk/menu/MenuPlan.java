@@ -100,7 +100,15 @@ final class MenuPlan {
                         inner("In planes", "planes.show", "planes.draw", "planes.away"),
                         "lineup.footage"),
                 group("title.add", "title.write"),
-                group("shelf.lay", inner("Over others", "lineup.transition", "lineup.blend")),
+                group(
+                        "shelf.lay",
+                        inner(
+                                "Over others",
+                                "shelf.inset_side_by_side",
+                                "shelf.inset_stacked",
+                                "shelf.inset_one_after_another",
+                                "lineup.transition",
+                                "lineup.blend")),
                 group(
                         new Entry.Inner("Add a look", LOOKS),
                         inner(
@@ -177,19 +185,18 @@ final class MenuPlan {
         return groups(
                 group(
                         "framing.add",
+                        inner("Framing", "framing.whole", "framing.rest"),
                         new Entry.Inner("Ease", EASES),
                         inner("Evenness", "move.gentle", "move.glide", "move.advice")),
                 group(
-                        "aim.level",
-                        inner("Frame this", "aim.cover", "aim.inside", "aim.places"),
+                        inner("Frame this", "aim.level", "aim.cover", "aim.inside", "aim.places", "aim.zoom-about"),
                         inner("Subject", "aim.subject", "aim.hold", "aim.hold-leg", "aim.no-subject", "follow.away"),
                         inner("Footage", "follow.open", "follow.steady", "follow.stop")),
                 group("move.carry", "move.free", inner("A whole set", "move.arrange", "move.even")),
                 group(inner("Files", "move.out", "move.in", "move.open")),
                 group(
                         inner("Versions", "version.keep", "version.next", "version.forget"),
-                        "move.mute",
-                        inner("Reset", "move.reset-framing", "move.reset")));
+                        inner("Whole move", "move.shake", "depth.turn-over", "move.mute", "move.reset")));
     }
 
     private static List<Entry> keysMenu() {
@@ -206,7 +213,7 @@ final class MenuPlan {
                 group(
                         inner("Table", "view.fit-all", "view.fit-gate", "view.table-moment"),
                         inner("Lens", "view.lens-zoom", "lens.full", "lens.window")),
-                group("view.first", "view.last", "view.ends", "view.difference"),
+                group(inner("Frames", "view.first", "view.last", "view.ends", "view.alone"), "view.difference"),
                 group(
                         each("Guides", "guide.", Tools.Guide.values()),
                         each("Delivery guide", "delivery.", DeliveryGuide.values())));
@@ -261,7 +268,7 @@ final class MenuPlan {
             case FRAMING ->
                 groups(
                         group("edit.cut", "edit.copy", "edit.paste", "edit.delete"),
-                        group("keys.to-playhead", "edges.lock", "move.reset-framing"),
+                        group("framing.rest", "framing.whole", "keys.to-playhead", "edges.lock"),
                         group("move.gentle", "move.glide"));
             case TIME ->
                 groups(
@@ -270,13 +277,13 @@ final class MenuPlan {
                         group("score.curves", "score.closer", "score.further"));
             case GATE ->
                 groups(
-                        group("framing.add", "move.reset-framing", "edges.lock"),
+                        group("framing.add", "framing.whole", "edges.lock", "aim.zoom-here"),
                         group("aim.level", "aim.cover", "aim.inside", "aim.subject"),
                         group("edges.lift", "edges.keep-inside"),
                         group("view.fit-gate", "view.fit-all"));
             case OUTPUT ->
                 groups(
-                        group("framing.add", "aim.level", "aim.subject"),
+                        group("framing.add", "framing.whole", "aim.zoom-here", "aim.level", "aim.subject"),
                         group("view.first", "view.last", "view.ends", "view.difference"),
                         group("view.lens-zoom", "lens.full", "lens.window"));
         };

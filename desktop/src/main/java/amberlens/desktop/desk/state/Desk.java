@@ -1,5 +1,12 @@
 package amberlens.desktop.desk.state;
 
+import amberlens.core.edit.edits.CameraEdits;
+import amberlens.core.edit.edits.Edit;
+import amberlens.core.edit.edits.StartKept;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.pose.Pose;
+import amberlens.core.motion.property.Property;
+import amberlens.core.motion.property.Unit;
 import java.util.Optional;
 import java.util.function.Consumer;
 
@@ -66,6 +73,35 @@ public final class Desk {
 
     public Preferences preferences() {
         return preferences;
+    }
+
+    /** The unit in which a property of a shot is shown; titles fill nothing, so theirs are always in the project's own. */
+    public Unit unit(Property<?> property, Shot shot) {
+        return document.project().isTitle(shot) ? property.units().getFirst() : preferences.unit(property);
+    }
+
+    /**
+     * The change of a shot's pose by a hand, see {@link CameraEdits#setFraming}; the start of a shot without keys is kept where that is
+     * wanted.
+     */
+    public Edit setFraming(String name, String shotId, int frame, Pose pose) {
+        return keepingStart(CameraEdits.setFraming(name, shotId, frame, pose), shotId, frame);
+    }
+
+    /** Likewise the change of one property, see {@link CameraEdits#setValue}. */
+    public <V> Edit setValue(String name, Shot shot, Property<V> property, int frame, V value) {
+        Edit change = CameraEdits.setValue(name, shot, property, frame, value);
+        return property.group().ofMove() ? keepingStart(change, shot.id(), frame) : change;
+    }
+
+    /** A change of a shot's pose at a frame, likewise. */
+    public Edit keepingStart(Edit change, String shotId, int frame) {
+        return preferences.keepsStart() ? StartKept.of(change, shotId, frame) : change;
+    }
+
+    /** Whether a change of a shot's pose at the playhead would make what it is now its first framing. */
+    public boolean wouldKeepStart(Shot shot) {
+        return preferences.keepsStart() && StartKept.applies(document.project(), shot, cursor.shotFrame());
     }
 
     /** Changes a preference and tells everybody. */

@@ -169,6 +169,15 @@ public final class Preferences implements AutoCloseable {
         set("to-near-keys", String.valueOf(automatic));
     }
 
+    /** Whether the start of a shot without keys is kept when its camera is set up at a later frame. */
+    public boolean keepsStart() {
+        return is("keeps-start", true);
+    }
+
+    public void setKeepsStart(boolean keeps) {
+        set("keeps-start", String.valueOf(keeps));
+    }
+
     /** What happens to the move when a shot's length changes; empty as long as nobody has chosen. */
     public Optional<Timing> lengthTiming() {
         return one(Timing.class, "length-timing");
@@ -185,7 +194,7 @@ public final class Preferences implements AutoCloseable {
         return property.units().stream()
                 .filter(unit -> unit.id().equals(chosen))
                 .findFirst()
-                .orElse(property.units().getFirst());
+                .orElseGet(property::usualUnit);
     }
 
     public void setUnit(Property<?> property, Unit unit) {

@@ -20,10 +20,17 @@ public final class Tools {
         FRAME_COVERING,
         FRAME_INSIDE,
         SUBJECT,
+        /** A point about which the move zooms and turns. */
+        ZOOM_ABOUT,
         /** Two points or boxes, one after the other, for a move between them. */
         PLACES,
         /** Something of a picture that is drawn around, to be a plane. */
-        PLANE
+        PLANE;
+
+        /** Whether it puts a point, and draws nothing. */
+        public boolean putsPoint() {
+            return this == SUBJECT || this == ZOOM_ABOUT;
+        }
     }
 
     /** What the Lens shows. */
@@ -123,6 +130,8 @@ public final class Tools {
     private boolean closest;
     private boolean sealing;
     private int peek;
+    private boolean endsAlone;
+    private Optional<PicturePoint> pointed = Optional.empty();
     private List<Line> snapLines = List.of();
     private Optional<Drawn> drawn = Optional.empty();
     private Optional<Place> firstPlace = Optional.empty();
@@ -140,6 +149,7 @@ public final class Tools {
         lensShow = LensShow.NOW;
         sealing = false;
         peek = 0;
+        pointed = Optional.empty();
         snapLines = List.of();
         drawn = Optional.empty();
         firstPlace = Optional.empty();
@@ -346,6 +356,25 @@ public final class Tools {
             peek = to;
             changed();
         }
+    }
+
+    /** Whether first and last frame are shown without what lies over the shot or passes into it. */
+    public boolean endsAlone() {
+        return endsAlone;
+    }
+
+    public void setEndsAlone(boolean alone) {
+        endsAlone = alone;
+        changed();
+    }
+
+    /** The place of the picture at which a menu was asked for. */
+    public Optional<PicturePoint> pointed() {
+        return pointed;
+    }
+
+    public void setPointed(Optional<PicturePoint> place) {
+        pointed = place;
     }
 
     public List<Line> snapLines() {

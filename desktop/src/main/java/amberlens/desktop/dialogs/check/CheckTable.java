@@ -154,6 +154,7 @@ final class CheckTable extends TableView<ShotCheck> {
                             .framing(desk.document().project(), shot, end == 0 ? 0 : shot.lastFrame(), THUMBNAIL)
                             .ifPresent(image -> {
                                 picture.setImage(image);
+                                picture.setPreserveRatio(true);
                                 picture.setFitWidth(THUMBNAIL.width());
                                 picture.setFitHeight(THUMBNAIL.height());
                                 setGraphic(picture);

@@ -1,5 +1,6 @@
 package amberlens.desktop.dialogs.check;
 
+import amberlens.core.edit.edits.InsetEdits;
 import amberlens.core.edit.edits.SealEdits;
 import amberlens.core.edit.edits.SettingsEdits;
 import amberlens.core.judge.edges.EdgeReport;
@@ -63,7 +64,7 @@ public final class EdgeActions {
                         .apply(SettingsEdits.setKeepInside(
                                 found.id(), !found.settings().keepInside())));
         setting("edges.fills-frame", "The shot fills the frame", "Shift+I", Shot::fillsFrame, found -> desk.document()
-                .apply(SettingsEdits.setFillsFrame(found.id(), !found.fillsFrame())));
+                .apply(InsetEdits.set(desk.cursor().selection().shots(), found.fillsFrame())));
         setting(
                 "edges.opaque",
                 "Check only the opaque part of the picture",

@@ -1,8 +1,10 @@
 package amberlens.desktop.dialogs.moves;
 
 import amberlens.core.edit.edits.FramingEdits;
+import amberlens.core.edit.edits.MirrorTurn;
 import amberlens.core.motion.camera.Framings;
 import amberlens.core.motion.curve.Ease;
+import amberlens.core.motion.keys.Rest;
 import amberlens.desktop.desk.actions.Action.Menu;
 import amberlens.desktop.desk.actions.Actions;
 import amberlens.desktop.desk.actions.Needs;
@@ -10,6 +12,7 @@ import amberlens.desktop.desk.commands.DeskNeeds;
 import amberlens.desktop.desk.commands.KeyChanges;
 import amberlens.desktop.desk.commands.KeyTiming;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.kit.style.Overlay;
 import java.util.Locale;
 
 /** The actions of the Move and Keys menus. */
@@ -18,8 +21,10 @@ public final class MoveActions {
 
     private MoveActions() {}
 
-    public static void addTo(Actions actions, Desk desk) {
+    public static void addTo(Actions actions, Desk desk, Overlay overlay) {
         move(actions, desk);
+        rest(actions, desk, overlay);
+        whole(actions, desk, overlay);
         keys(actions, desk);
     }
 
@@ -33,13 +38,12 @@ public final class MoveActions {
                     desk.document()
                             .apply(FramingEdits.add(found.id(), desk.cursor().shotFrame()));
                 }));
-        int digit = 1;
         for (Ease ease : Ease.values()) {
             actions.add(
                     Menu.MOVE,
                     "ease." + ease.name().toLowerCase(Locale.ROOT),
                     "Ease: " + ease.words(),
-                    "Digit" + digit++,
+                    "Digit" + digit(ease),
                     Needs.of("a selected leg or selected keys", () -> !changes.easeKeys()
                             .isEmpty()),
                     () -> changes.setLeg(ease.leg()));
@@ -48,7 +52,7 @@ public final class MoveActions {
                 Menu.MOVE,
                 "leg.fly",
                 "Fly from framing to framing",
-                "Digit" + digit,
+                "Digit7",
                 Needs.of("a shot with two framings", () -> desk.cursor()
                         .selectedShot()
                         .filter(found -> Framings.of(found.camera()).size() > 1)
@@ -66,8 +70,54 @@ public final class MoveActions {
                 "Shift+U",
                 shot,
                 changes::toggleMute);
-        actions.add(Menu.MOVE, "move.reset-framing", "Reset the framing to neutral", "", shot, changes::resetFraming);
-        actions.add(Menu.MOVE, "move.reset", "Reset the move to neutral", "", shot, changes::resetMove);
+        actions.add(Menu.MOVE, "framing.whole", "Whole picture here", "Digit0", shot, changes::wholePicture);
+        actions.add(Menu.MOVE, "move.reset", "Reset the move", "", shot, changes::resetMove);
+    }
+
+    /** The seventh is a flight, which is no ease. */
+    private static int digit(Ease ease) {
+        return ease == Ease.FAST_START ? 8 : ease.ordinal() + 1;
+    }
+
+    private static void rest(Actions actions, Desk desk, Overlay overlay) {
+        Needs moving = Needs.of("the playhead before the last framing of the selected shot", () -> desk.cursor()
+                .selectedShot()
+                .filter(shot ->
+                        Rest.at(shot.camera(), desk.cursor().shotFrame()).goesOn())
+                .isPresent());
+        actions.add(Menu.MOVE, "framing.rest", "Rest here…", "Alt+R", moving, () -> {
+            desk.cursor().enterShot();
+            desk.cursor()
+                    .selectedShot()
+                    .ifPresent(shot -> overlay.show(
+                            new RestPanel(desk, overlay, shot, desk.cursor().shotFrame()), overlay::close));
+        });
+    }
+
+    private static void whole(Actions actions, Desk desk, Overlay overlay) {
+        Needs shot = DeskNeeds.shot(desk);
+        actions.add(
+                Menu.MOVE,
+                "move.shake",
+                "Shake…",
+                "Alt+H",
+                shot,
+                () -> overlay.show(new ShakePanel(desk, overlay), overlay::close));
+        actions.add(
+                Menu.MOVE,
+                "depth.turn-over",
+                "Turn over to the mirror image",
+                "",
+                Needs.of("the playhead before the last frame of the selected shot", () -> desk.cursor()
+                        .selectedShot()
+                        .filter(_ -> desk.cursor().insideShot())
+                        .filter(found -> desk.cursor().shotFrame() < found.lastFrame())
+                        .isPresent()),
+                () -> desk.cursor().selectedShot().ifPresent(found -> desk.document()
+                        .apply(MirrorTurn.over(
+                                found.id(),
+                                desk.cursor().shotFrame(),
+                                desk.document().project().frame().rate().nominal()))));
     }
 
     private static void keys(Actions actions, Desk desk) {

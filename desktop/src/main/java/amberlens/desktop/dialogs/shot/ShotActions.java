@@ -7,6 +7,7 @@ import amberlens.core.edit.edits.ShotEdits.Timing;
 import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.layering.Backdrop;
 import amberlens.core.model.project.Shot;
+import amberlens.core.motion.curve.Channel;
 import amberlens.desktop.desk.actions.Action.Menu;
 import amberlens.desktop.desk.actions.Actions;
 import amberlens.desktop.desk.actions.Needs;
@@ -14,6 +15,7 @@ import amberlens.desktop.desk.commands.DeskNeeds;
 import amberlens.desktop.desk.commands.ShotLength;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Overlay;
+import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -50,7 +52,7 @@ public final class ShotActions {
                     "Reset to " + way.word(),
                     "",
                     shot,
-                    () -> withShot(found -> desk.document().apply(ShotEdits.conform(found.id(), way))));
+                    () -> withShot(found -> reset(found, way)));
         }
         actions.add(
                 Menu.SHOT,
@@ -102,6 +104,31 @@ public final class ShotActions {
                 "",
                 shot,
                 () -> withShot(found -> desk.document().apply(SettingsEdits.setBackdrop(found.id(), backdrop.get()))));
+    }
+
+    /** A move that would be lost is asked about. */
+    private void reset(Shot shot, Refit way) {
+        boolean moves = shot.camera().moveAlone().channels().all().stream().anyMatch(Channel::animated);
+        if (!moves) {
+            desk.document().apply(ShotEdits.conform(shot.id(), way));
+            return;
+        }
+        overlay.ask(
+                "Reset to " + way.word(),
+                "This shot has a move. It can be kept, and becomes larger or smaller as a whole.",
+                List.of(
+                        new Overlay.Answer("Keep the move", true, () -> keepMove(shot, way)),
+                        new Overlay.Answer("Delete its keys", false, () -> desk.document()
+                                .apply(ShotEdits.conform(shot.id(), way))),
+                        new Overlay.Answer("Cancel", false, () -> {})));
+    }
+
+    private void keepMove(Shot shot, Refit way) {
+        try {
+            desk.document().apply(ShotEdits.refit(shot.id(), way));
+        } catch (IllegalArgumentException e) {
+            desk.say("Not done: " + e.getMessage() + ".");
+        }
     }
 
     private void withShot(Consumer<Shot> action) {

@@ -9,6 +9,7 @@ import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.FormPanel;
 import amberlens.desktop.kit.style.Overlay;
+import java.util.Optional;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleGroup;
@@ -54,7 +55,11 @@ final class ShotPanel extends FormPanel {
             throw new IllegalArgumentException("A shot has 1 to " + Shot.LONGEST + " frames.");
         }
         Edit rename = ShotEdits.rename(shot.id(), name.getText().strip());
-        Edit resize = ShotEdits.setLength(shot.id(), frames, stretch.isSelected() ? Timing.STRETCH : Timing.KEEP);
+        Timing timing = stretch.isSelected() ? Timing.STRETCH : Timing.KEEP;
+        Edit resize = ShotEdits.setLength(shot.id(), frames, timing);
+        if (frames != shot.length()) {
+            desk.prefer(to -> to.setLengthTiming(Optional.of(timing)));
+        }
         String step = frames == shot.length() ? rename.name() : resize.name();
         desk.document().apply(Edit.of(step, project -> rename.apply(resize.apply(project))));
         overlay.close();

@@ -1,5 +1,8 @@
 package amberlens.desktop.inspector.camera;
 
+import amberlens.core.edit.edits.CameraEdits;
+import amberlens.core.edit.edits.Edit;
+import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.keys.AnchorMove;
@@ -57,14 +60,35 @@ public final class AnchorRemark implements Subscription {
     private void compare(Project was, Shot old, Project now, Shot shot) {
         background.start(Work.of(
                 () -> AnchorMove.wayChangedPx(was.take(old), now.take(shot)),
-                px -> px.filter(most -> most > LEAST_PX).ifPresent(most -> tell(shot, most))));
+                px -> px.filter(most -> most > LEAST_PX).ifPresent(most -> tell(old, shot, most))));
     }
 
-    private void tell(Shot shot, double px) {
+    private void tell(Shot before, Shot shot, double px) {
         if (desk.document().settled().shot(shot.id()).filter(shot::equals).isPresent()) {
-            desk.say(String.format(
-                    Locale.ROOT, "The framings stay as they were; between them the way changed by up to %.1f px.", px));
+            desk.say(
+                    String.format(
+                            Locale.ROOT,
+                            "The framings stay as they were; between them the way changed by up to %.1f px.",
+                            px),
+                    "Keep the way too",
+                    () -> keepWay(before, shot));
         }
+    }
+
+    /** The fewest keys are looked for in the background; meanwhile nothing else may have changed the shot. */
+    private void keepWay(Shot old, Shot shot) {
+        Project now = desk.document().settled();
+        Edit keeping = CameraEdits.keepWay(old);
+        background.start(
+                Work.of(() -> keeping.apply(now).shot(shot.id()).orElseThrow().camera(), kept -> {
+                    if (desk.document()
+                            .settled()
+                            .shot(shot.id())
+                            .filter(shot::equals)
+                            .isPresent()) {
+                        desk.document().apply(ShotEdits.setCamera(keeping.name(), shot.id(), kept));
+                    }
+                }));
     }
 
     @Override

@@ -203,7 +203,7 @@ public final class CameraPane extends StackPane implements Subscription {
                 && group != CameraGroup.PLANES
                 && group != CameraGroup.TITLE
                 && rows.values().stream().noneMatch(Node::isVisible));
-        nothing.setText("Opacity is for shots on a higher track or smaller than the frame, speed is for footage.");
+        nothing.setText("Select a shot to see its opacity, and the speed of footage.");
         if (shot.isEmpty()) {
             willDo.setText("no shot yet");
             rows.values().forEach(PropertyRow::showNothing);
@@ -251,9 +251,8 @@ public final class CameraPane extends StackPane implements Subscription {
     }
 
     private boolean concerns(Property<?> property, Shot shot) {
-        boolean layered = shot.track() > 1 || !shot.fillsFrame();
         return shot.camera().has(property)
-                || (property == Properties.OPACITY && layered)
+                || property == Properties.OPACITY
                 || (property == Properties.PARALLAX
                         && !desk.document().project().mediaOf(shot).planes().isEmpty())
                 || (property == Properties.SPEED
@@ -300,7 +299,9 @@ public final class CameraPane extends StackPane implements Subscription {
                 : muted && !onKey
                         ? "changes the constant of what is muted"
                         : !animated
-                                ? "changes the constant"
+                                ? (desk.wouldKeepStart(shot)
+                                        ? "keeps the start, adds framing 2 at " + time
+                                        : "changes the constant")
                                 : onKey
                                         ? (number > 0 ? "sets framing " + number : "sets the key at " + time)
                                         : "adds a framing or key at " + time;

@@ -47,7 +47,7 @@ final class NumberDragging<V> {
         double before = property.kind().part(start.camera().seen(property, frame), part);
         double number = property.range().clamp(before + Math.round(way) * step);
         V value = CameraEdits.withNumber(start, property, frame, part, number);
-        desk.document().show(CameraEdits.setValue("change " + property.lowerWord(), start, property, frame, value));
+        desk.document().show(desk.setValue("change " + property.lowerWord(), start, property, frame, value));
     }
 
     private void released() {

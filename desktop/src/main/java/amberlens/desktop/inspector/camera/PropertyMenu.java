@@ -1,5 +1,6 @@
 package amberlens.desktop.inspector.camera;
 
+import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.CameraEdits;
@@ -8,6 +9,7 @@ import amberlens.core.model.project.Shot;
 import amberlens.core.motion.curve.Channel;
 import amberlens.core.motion.keys.KeySet;
 import amberlens.core.motion.pose.Pose;
+import amberlens.core.motion.property.DepthProperty;
 import amberlens.core.motion.property.Properties;
 import amberlens.core.motion.property.Property;
 import amberlens.core.motion.property.Unit;
@@ -15,6 +17,7 @@ import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Selection;
 import amberlens.desktop.kit.style.Hint;
 import amberlens.desktop.kit.style.Overlay;
+import java.util.List;
 import java.util.Locale;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
@@ -60,6 +63,9 @@ final class PropertyMenu extends MenuButton {
                     .apply(CameraEdits.mute(
                             shot.id(), property, !channel.muted(), desk.cursor().shotFrame())));
             getItems().add(muted);
+            if (Properties.CORNERS.contains(property)) {
+                getItems().add(corners(shot));
+            }
             if (channel.kind().parts() == 2) {
                 getItems().add(unlink(shot, channel));
             }
@@ -80,6 +86,23 @@ final class PropertyMenu extends MenuButton {
             }
             addUnits();
         });
+    }
+
+    /** The four corners are pulled together, and put aside together. */
+    private CheckMenuItem corners(Shot shot) {
+        List<DepthProperty<FramePoint>> keyed = Properties.CORNERS.stream()
+                .filter(corner -> shot.camera().get(corner).animated())
+                .toList();
+        boolean muted = !keyed.isEmpty()
+                && keyed.stream().allMatch(corner -> shot.camera().get(corner).muted());
+        var item = new CheckMenuItem("Mute the keys of all corners");
+        item.setId("mute-corners");
+        item.setSelected(muted);
+        item.setDisable(keyed.isEmpty());
+        item.setOnAction(_ -> desk.document()
+                .apply(CameraEdits.mute(
+                        "corners", shot.id(), keyed, !muted, desk.cursor().shotFrame())));
+        return item;
     }
 
     /** The nine usual places of the anchor and the subject; the picture stays where it is. */

@@ -2,13 +2,17 @@ package amberlens.desktop.inspector.camera;
 
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.CameraEdits;
+import amberlens.core.edit.edits.FramingEdits;
+import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.curve.Axis;
 import amberlens.core.motion.curve.Channel;
 import amberlens.core.motion.property.Lane;
+import amberlens.core.motion.property.PoseProperty;
 import amberlens.core.motion.property.Properties;
 import amberlens.core.motion.property.Property;
 import amberlens.core.motion.property.Unit;
+import amberlens.desktop.desk.commands.KeptInside;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Hint;
 import amberlens.desktop.kit.style.Icons;
@@ -164,7 +168,10 @@ final class PropertyRow<V> extends VBox {
     }
 
     private Unit unit() {
-        return desk.preferences().unit(property);
+        return desk.cursor()
+                .selectedShot()
+                .map(shot -> desk.unit(property, shot))
+                .orElseGet(() -> desk.preferences().unit(property));
     }
 
     private double held(int part, double shown) {
@@ -204,24 +211,25 @@ final class PropertyRow<V> extends VBox {
             return Math.abs(miss) > NOTICED || moved;
         });
         if (kept) {
-            desk.say("Kept inside: " + property.lowerWord()
-                    + " stops at the picture's edge. Zoom in for more room, or turn off Keep inside (I).");
+            KeptInside.tell(desk, property.lowerWord());
         }
     }
 
     private void reset() {
         desk.cursor().enterShot();
-        desk.cursor()
-                .selectedShot()
-                .ifPresent(shot -> set(
-                        "reset " + property.lowerWord(),
-                        shot,
-                        property.neutral(picture(), desk.document().project().frameSize())));
+        desk.cursor().selectedShot().ifPresent(shot -> set("reset " + property.lowerWord(), shot, neutral(shot)));
+    }
+
+    /** The scale of a picture is neutral where it just fills the frame. */
+    private V neutral(Shot shot) {
+        Project project = desk.document().project();
+        return property instanceof PoseProperty<V> ofPose && property.equals(Properties.SCALE)
+                ? ofPose.of(FramingEdits.whole(project, shot, desk.cursor().shotFrame()))
+                : property.neutral(picture(), project.frameSize());
     }
 
     private void set(String name, Shot shot, V value) {
-        desk.document()
-                .apply(CameraEdits.setValue(name, shot, property, desk.cursor().shotFrame(), value));
+        desk.document().apply(desk.setValue(name, shot, property, desk.cursor().shotFrame(), value));
     }
 
     /** Shows that there is no shot. */

@@ -140,7 +140,12 @@ public final class LookActions {
     private void give(Flash flash) {
         desk.cursor().selectedShot().ifPresent(shot -> {
             Project project = desk.document().project();
-            LookSet set = flash.make(project.mediaOf(shot).size(), project.frameSize(), shot.length(), markers(shot));
+            LookSet set = flash.make(
+                    project.mediaOf(shot).size(),
+                    project.frameSize(),
+                    shot.length(),
+                    project.frame().rate(),
+                    markers(shot));
             desk.document().apply(LookEdits.add(Set.of(shot.id()), set));
         });
     }

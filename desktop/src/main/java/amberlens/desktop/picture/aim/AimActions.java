@@ -2,7 +2,6 @@ package amberlens.desktop.picture.aim;
 
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
-import amberlens.core.edit.edits.CameraEdits;
 import amberlens.core.edit.edits.SettingsEdits;
 import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.edit.edits.VersionEdits;
@@ -17,6 +16,7 @@ import amberlens.desktop.desk.actions.Needs;
 import amberlens.desktop.desk.commands.DeskNeeds;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Tools.Tool;
+import amberlens.desktop.picture.handling.ZoomingAbout;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -68,7 +68,7 @@ public final class AimActions {
             Pose pose = desk.document().project().pose(found, desk.cursor().shotFrame());
             Pose moved = pose.withPosition(pose.position().minus(new FramePoint(dx, dy)));
             desk.document()
-                    .apply(CameraEdits.setFraming(
+                    .apply(desk.setFraming(
                             "nudge gate", found.id(), desk.cursor().shotFrame(), moved));
         });
     }
@@ -78,6 +78,16 @@ public final class AimActions {
         tool("aim.cover", "Frame this: show all of a box", "B", Tool.FRAME_COVERING);
         tool("aim.inside", "Frame this: stay inside a box", "Shift+B", Tool.FRAME_INSIDE);
         tool("aim.subject", "Put the subject", "U", Tool.SUBJECT);
+        tool("aim.zoom-about", "Zoom about a point", "Alt+Z", Tool.ZOOM_ABOUT);
+        actions.add(
+                Menu.MOVE,
+                "aim.zoom-here",
+                "Zoom about here",
+                "",
+                Needs.of(
+                        "a place of the picture: right-click it",
+                        () -> desk.tools().pointed().isPresent()),
+                () -> desk.tools().pointed().ifPresent(place -> ZoomingAbout.point(desk, place)));
     }
 
     private void tool(String id, String words, String keys, Tool tool) {
@@ -93,6 +103,7 @@ public final class AimActions {
             case FRAME_COVERING -> "Draw a box on the Table; the gate will show all of it.";
             case FRAME_INSIDE -> "Draw a box on the Table; the gate will stay inside it.";
             case SUBJECT -> "Click the point of the picture that matters.";
+            case ZOOM_ABOUT -> "Click the point to zoom about, on the Table or in the Lens.";
             case HAND, PLACES, PLANE -> "";
         };
     }

@@ -2,11 +2,11 @@ package amberlens.desktop.picture.handling;
 
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.edit.edits.CameraEdits;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.Framings;
 import amberlens.core.motion.pose.Pose;
 import amberlens.desktop.desk.commands.EditDrag;
+import amberlens.desktop.desk.commands.KeptInside;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Selection;
 import java.util.List;
@@ -23,6 +23,7 @@ public final class PoseDrag extends EditDrag {
     private final Optional<Integer> framing;
     private final Function<MouseEvent, PicturePoint> pointer;
     private final double sourcePxPerScreenPx;
+    private Optional<Pose> wanted = Optional.empty();
 
     /**
      * @param framing the frame of a stored framing; empty for the frame at the playhead
@@ -52,9 +53,10 @@ public final class PoseDrag extends EditDrag {
         boolean snaps = desk.preferences().snapping() && !event.isShortcutDown();
         PoseSnap.Snapped snapped = snaps ? snapped(shot, wanted) : new PoseSnap.Snapped(wanted, List.of());
         desk.tools().setSnapLines(snapped.lines());
+        this.wanted = framing.isEmpty() ? Optional.of(snapped.pose()) : Optional.empty();
         String name = framing.isPresent() ? "move framing" : change.name();
         desk.document()
-                .show(CameraEdits.setFraming(
+                .show(desk.setFraming(
                         name, shot.id(), framing.orElse(desk.cursor().shotFrame()), snapped.pose()));
     }
 
@@ -77,6 +79,7 @@ public final class PoseDrag extends EditDrag {
     public void drop(MouseEvent event) {
         desk.tools().setSnapLines(List.of());
         super.drop(event);
+        wanted.ifPresent(pose -> KeptInside.tellWhenStopped(desk, pose, "the gate"));
     }
 
     @Override

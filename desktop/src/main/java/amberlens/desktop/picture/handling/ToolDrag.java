@@ -2,7 +2,6 @@ package amberlens.desktop.picture.handling;
 
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.edit.edits.CameraEdits;
 import amberlens.core.edit.edits.SettingsEdits;
 import amberlens.core.edit.ready.Place;
 import amberlens.core.judge.aim.FrameThis;
@@ -34,7 +33,7 @@ public final class ToolDrag implements Gesture {
     @Override
     public void drag(MouseEvent event) {
         boolean box = tool != Tool.LEVEL;
-        if (tool != Tool.SUBJECT) {
+        if (!tool.putsPoint()) {
             desk.tools().setDrawn(Optional.of(new Tools.Drawn(from, pointer.apply(event), box)));
         }
     }
@@ -46,8 +45,8 @@ public final class ToolDrag implements Gesture {
             pick(new Place(from, to));
             return;
         }
-        if (tool == Tool.SUBJECT) {
-            putSubject(to);
+        if (tool.putsPoint()) {
+            put(to);
         } else {
             desk.cursor().enterShot();
             desk.cursor().selectedShot().ifPresent(shot -> aim(shot, to));
@@ -66,8 +65,7 @@ public final class ToolDrag implements Gesture {
                         default -> FrameThis.COVERING.pose(pose, from, to, frame);
                     };
             String name = tool == Tool.LEVEL ? "levelling" : "frame box";
-            desk.document()
-                    .apply(CameraEdits.setFraming(name, shot.id(), desk.cursor().shotFrame(), aimed));
+            desk.document().apply(desk.setFraming(name, shot.id(), desk.cursor().shotFrame(), aimed));
         } catch (IllegalArgumentException e) {
             desk.say("Not done: " + e.getMessage() + ".");
         }
@@ -81,6 +79,14 @@ public final class ToolDrag implements Gesture {
         }
     }
 
+    private void put(PicturePoint at) {
+        if (tool == Tool.SUBJECT) {
+            putSubject(at);
+        } else {
+            ZoomingAbout.point(desk, at);
+        }
+    }
+
     private void putSubject(PicturePoint at) {
         desk.cursor().selectedShot().ifPresent(shot -> {
             desk.document().apply(SettingsEdits.setSubject(shot.id(), Optional.of(at)));
@@ -90,8 +96,8 @@ public final class ToolDrag implements Gesture {
 
     @Override
     public void click(MouseEvent event) {
-        if (tool == Tool.SUBJECT) {
-            putSubject(from);
+        if (tool.putsPoint()) {
+            put(from);
             desk.tools().take(Tool.HAND);
         } else if (tool == Tool.PLACES) {
             pick(Place.point(from));

@@ -2,8 +2,8 @@ package amberlens.desktop.picture.handling;
 
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.Scale;
-import amberlens.core.edit.edits.CameraEdits;
 import amberlens.core.motion.pose.Pose;
+import amberlens.desktop.desk.commands.KeptInside;
 import amberlens.desktop.desk.state.Desk;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
@@ -37,8 +37,8 @@ public final class WheelZoom {
         if (larger * factor <= Scale.LARGEST && larger * factor >= LEAST) {
             Pose zoomed = pose.zoomedAbout(about, factor);
             desk.cursor().selectedShot().ifPresent(shot -> desk.document()
-                    .showKept(CameraEdits.setFraming(
-                            name, shot.id(), desk.cursor().shotFrame(), zoomed)));
+                    .showKept(desk.setFraming(name, shot.id(), desk.cursor().shotFrame(), zoomed)));
+            KeptInside.tellWhenStopped(desk, zoomed, "the picture");
             resting.playFromStart();
         }
     }

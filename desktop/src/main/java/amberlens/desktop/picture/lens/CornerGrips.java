@@ -85,7 +85,7 @@ final class CornerGrips {
                 int frame = desk.cursor().shotFrame();
                 if (CameraEdits.refusal(desk.document().project(), shot, property, frame, offset)
                         .isEmpty()) {
-                    desk.document().show(CameraEdits.setValue("pull corner", shot, property, frame, offset));
+                    desk.document().show(desk.setValue("pull corner", shot, property, frame, offset));
                 }
             });
         }

@@ -3,11 +3,12 @@ package amberlens.desktop.picture.lens;
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Scale;
-import amberlens.core.edit.edits.CameraEdits;
 import amberlens.core.motion.pose.Pose;
 import amberlens.desktop.desk.commands.EditDrag;
+import amberlens.desktop.desk.commands.KeptInside;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.picture.handling.Pivot;
+import java.util.Optional;
 import javafx.scene.input.MouseEvent;
 
 /**
@@ -23,6 +24,7 @@ final class HandleDrag extends EditDrag {
     private final Pose start;
     private final FramePoint grabbed;
     private final boolean linked;
+    private Optional<Pose> wanted = Optional.empty();
 
     HandleDrag(Desk desk, LensSurface surface, LensHandle handle, MouseEvent press) {
         super(desk);
@@ -52,8 +54,15 @@ final class HandleDrag extends EditDrag {
                     case TURN -> turned(now, pivot, event.isShiftDown());
                     default -> zoomed(now, pivot);
                 };
+        wanted = Optional.of(pose);
         desk.cursor().selectedShot().ifPresent(shot -> desk.document()
-                .show(CameraEdits.setFraming(name(), shot.id(), desk.cursor().shotFrame(), pose)));
+                .show(desk.setFraming(name(), shot.id(), desk.cursor().shotFrame(), pose)));
+    }
+
+    @Override
+    public void drop(MouseEvent event) {
+        super.drop(event);
+        wanted.ifPresent(pose -> KeptInside.tellWhenStopped(desk, pose, "the picture"));
     }
 
     private String name() {

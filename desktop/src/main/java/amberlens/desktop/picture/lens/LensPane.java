@@ -1,6 +1,7 @@
 package amberlens.desktop.picture.lens;
 
 import amberlens.core.model.project.Shot;
+import amberlens.core.motion.pose.Pose;
 import amberlens.desktop.desk.actions.Actions;
 import amberlens.desktop.desk.menu.MenuTarget;
 import amberlens.desktop.desk.menu.Menus;
@@ -44,7 +45,14 @@ public final class LensPane extends BorderPane implements Subscription {
         time = new TimeField(desk);
         title = new TitleEditor(desk, point -> surface.view().toScreen(point));
         new LensHands(desk, surface, title);
-        surface.setOnContextMenuRequested(event -> menus.show(MenuTarget.OUTPUT, surface, event));
+        surface.setOnContextMenuRequested(event -> {
+            desk.tools()
+                    .setPointed(desk.cursor()
+                            .pose()
+                            .filter(Pose::isSeen)
+                            .map(pose -> pose.toPicture(surface.toFrame(event.getX(), event.getY()))));
+            menus.show(MenuTarget.OUTPUT, surface, event);
+        });
         play = actions.bind(Icons.button(Feather.PLAY, ""), "play.toggle");
         play.getStyleClass().add("play-button");
         loop = actions.bind(Icons.toggle(Feather.REPEAT, ""), "play.loop");

@@ -2,6 +2,8 @@ package amberlens.desktop.picture.lens;
 
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.Timecode;
+import amberlens.core.model.lineup.ShotAlone;
+import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.Framings;
 import amberlens.core.render.frame.FrameRaster;
@@ -100,15 +102,13 @@ final class LensStills {
             Still still = stills.get(i);
             int frame = shot.get().start()
                     + Math.clamp(named.get(i).frame(), 0, shot.get().lastFrame());
-            still.frames.layers(
-                    desk.document().project(),
-                    LineUpFrame.layers(desk.document().project(), frame, size, services.ready()),
-                    size,
-                    raster -> {
-                        still.raster = raster;
-                        still.image = Pictures.image(raster);
-                        redraw.run();
-                    });
+            Project project = desk.document().project();
+            Project looked = desk.tools().endsAlone() ? ShotAlone.of(project, shot.get()) : project;
+            still.frames.layers(looked, LineUpFrame.layers(looked, frame, size, services.ready()), size, raster -> {
+                still.raster = raster;
+                still.image = Pictures.image(raster);
+                redraw.run();
+            });
         }
     }
 

@@ -3,6 +3,8 @@ package amberlens.desktop.picture.lens;
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.Shutter;
+import amberlens.core.model.lineup.ShotAlone;
+import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.pose.Pose;
 import amberlens.core.render.frame.LineUpFrame;
@@ -90,6 +92,17 @@ final class LensSurface extends Surface {
         redraw();
     }
 
+    /** The project, or the selected shot by itself while one of its ends is looked at and that is wanted. */
+    private Project looked() {
+        Project project = desk.document().project();
+        return desk.tools().peek() == 0 || !desk.tools().endsAlone()
+                ? project
+                : desk.cursor()
+                        .selectedShot()
+                        .map(shot -> ShotAlone.of(project, shot))
+                        .orElse(project);
+    }
+
     private void ask(LensView view) {
         Size whole = view.shown();
         double x = Math.max(0, view.left());
@@ -97,15 +110,16 @@ final class LensSurface extends Surface {
         var part = new Size((int) Math.max(1, Math.min(getWidth(), view.left() + whole.width()) - x), (int)
                 Math.max(1, Math.min(getHeight(), view.top() + whole.height()) - y));
         double scale = deviceScale();
+        Project looked = looked();
         var layers = LineUpFrame.layers(
-                desk.document().project(),
+                looked,
                 frame(),
                 Pictures.onDevice(whole, scale),
                 desk.cursor().transport().playing() ? MOST_INSTANTS_PLAYING : Shutter.MOST,
                 (x - view.left()) * scale,
                 (y - view.top()) * scale,
                 services.ready());
-        frames.layers(desk.document().project(), layers, Pictures.onDevice(part, scale), raster -> {
+        frames.layers(looked, layers, Pictures.onDevice(part, scale), raster -> {
             shown = new Shown(Pictures.image(raster), x, y, view, scale);
             redraw();
         });

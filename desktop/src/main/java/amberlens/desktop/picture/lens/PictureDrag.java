@@ -3,14 +3,15 @@ package amberlens.desktop.picture.lens;
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Size;
-import amberlens.core.edit.edits.CameraEdits;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.Framings;
 import amberlens.core.motion.pose.Pose;
 import amberlens.desktop.desk.commands.EditDrag;
+import amberlens.desktop.desk.commands.KeptInside;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.picture.handling.PoseSnap;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.input.MouseEvent;
 
 /** The picture dragged in the Lens; shift keeps it to one axis. */
@@ -21,6 +22,7 @@ final class PictureDrag extends EditDrag {
     private final LensSurface surface;
     private final Pose start;
     private final FramePoint grabbed;
+    private Optional<Pose> wanted = Optional.empty();
 
     PictureDrag(Desk desk, LensSurface surface, MouseEvent press) {
         super(desk);
@@ -42,9 +44,9 @@ final class PictureDrag extends EditDrag {
         PoseSnap.Snapped snapped = snaps ? snapped(wanted) : new PoseSnap.Snapped(wanted, List.of());
         desk.tools().setSnapLines(snapped.lines());
         Pose pose = snapped.pose();
+        this.wanted = Optional.of(pose);
         desk.cursor().selectedShot().ifPresent(shot -> desk.document()
-                .show(CameraEdits.setFraming(
-                        "move picture", shot.id(), desk.cursor().shotFrame(), pose)));
+                .show(desk.setFraming("move picture", shot.id(), desk.cursor().shotFrame(), pose)));
     }
 
     private PoseSnap.Snapped snapped(Pose wanted) {
@@ -62,6 +64,7 @@ final class PictureDrag extends EditDrag {
     public void drop(MouseEvent event) {
         desk.tools().setSnapLines(List.of());
         super.drop(event);
+        wanted.ifPresent(pose -> KeptInside.tellWhenStopped(desk, pose, "the picture"));
     }
 
     @Override

@@ -78,7 +78,10 @@ public final class TablePane extends BorderPane implements Subscription {
         this.services = services;
         surface = new TableSurface(desk, services);
         new TableHands(desk, surface, new PlanePen(desk, services));
-        surface.setOnContextMenuRequested(event -> menus.show(MenuTarget.GATE, surface, event));
+        surface.setOnContextMenuRequested(event -> {
+            desk.tools().setPointed(surface.view().map(view -> view.toPicture(event.getX(), event.getY())));
+            menus.show(MenuTarget.GATE, surface, event);
+        });
         missing = missingPanel(find);
         Label title = new Label("Table");
         title.getStyleClass().add("view-title");

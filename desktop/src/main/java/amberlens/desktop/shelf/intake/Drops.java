@@ -112,6 +112,11 @@ public final class Drops {
                 && !MediaProbe.isSound(files.getFirst().toPath());
     }
 
+    /** Whether a drag brings something that is seen, and no project. */
+    public static boolean hasPictures(DragEvent event, Project project) {
+        return !isProject(event) && !isHeard(event, project);
+    }
+
     /** Whether a drag brings nothing but sounds. */
     private static boolean isHeard(DragEvent event, Project project) {
         return event.getDragboard().getContent(DragFormats.MEDIA) instanceof String ids

@@ -2,6 +2,7 @@ package amberlens.desktop.shelf.intake;
 
 import amberlens.core.base.time.Seconds;
 import amberlens.core.edit.edits.Edit;
+import amberlens.core.edit.edits.InsetEdits;
 import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.LineUp;
@@ -68,33 +69,55 @@ public final class PictureLaying {
         return all.stream().filter(Media::isSeen).toList();
     }
 
+    /**
+     * Lays pictures in as insets over what lies there.
+     *
+     * @param time the frame of the line-up at which the first begins
+     * @param track the lowest on which one may lie
+     */
+    public void insets(List<Media> all, int time, int track, InsetEdits.Order order) {
+        List<Media> media = seen(all);
+        sounds.at(
+                heard(all),
+                Seconds.ofFrames(time, desk.document().project().frame().rate()));
+        if (!media.isEmpty()) {
+            apply(InsetEdits.lay(media, time, track, order));
+        }
+    }
+
     private void pictures(List<Media> media, int place) {
         if (media.isEmpty()) {
             return;
         }
-        Set<String> before =
-                desk.document().project().shots().stream().map(Shot::id).collect(Collectors.toSet());
         List<Edit> edits = new ArrayList<>();
         for (int i = 0; i < media.size(); i++) {
             edits.add(ShotEdits.add(media.get(i), conform.get(), place + i));
         }
-        desk.document().apply(edits.size() == 1 ? edits.getFirst() : Edit.all("add " + media.size() + " shots", edits));
-        List<Shot> laid = LineUp.track(desk.document().project(), 1).stream()
-                .filter(shot -> !before.contains(shot.id()))
-                .toList();
-        if (laid.isEmpty()) {
-            return;
-        }
-        Set<String> others =
-                new LinkedHashSet<>(laid.stream().skip(1).map(Shot::id).toList());
-        desk.cursor().select(Selection.shot(laid.getFirst().id()).withOthers(others));
-        desk.cursor().seek(laid.getFirst().start());
-        then.run();
+        List<Shot> laid =
+                apply(edits.size() == 1 ? edits.getFirst() : Edit.all("add " + media.size() + " shots", edits));
         if (laid.size() > 1) {
             desk.say(
                     laid.size() + " shots added to the Line-up.",
                     "Arrange their moves…",
                     () -> actions.run("move.arrange"));
         }
+    }
+
+    /** Makes shots, and selects them. */
+    private List<Shot> apply(Edit laying) {
+        Set<String> before =
+                desk.document().project().shots().stream().map(Shot::id).collect(Collectors.toSet());
+        desk.document().apply(laying);
+        List<Shot> laid = LineUp.inTime(desk.document().project()).stream()
+                .filter(shot -> !before.contains(shot.id()))
+                .toList();
+        if (!laid.isEmpty()) {
+            Set<String> others =
+                    new LinkedHashSet<>(laid.stream().skip(1).map(Shot::id).toList());
+            desk.cursor().select(Selection.shot(laid.getFirst().id()).withOthers(others));
+            desk.cursor().seek(laid.getFirst().start());
+            then.run();
+        }
+        return laid;
     }
 }

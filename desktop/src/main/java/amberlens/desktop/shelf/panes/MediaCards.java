@@ -2,6 +2,7 @@ package amberlens.desktop.shelf.panes;
 
 import amberlens.core.base.words.Counted;
 import amberlens.core.edit.edits.Edit;
+import amberlens.core.edit.edits.InsetEdits;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.model.project.Media;
 import amberlens.desktop.desk.state.Desk;
@@ -9,11 +10,13 @@ import amberlens.desktop.kit.style.DragFormats;
 import amberlens.desktop.shelf.intake.PictureLaying;
 import amberlens.desktop.work.services.Services;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.ClipboardContent;
@@ -88,6 +91,10 @@ final class MediaCards implements ShelfGrid.Cards {
         });
     }
 
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
     private void menu(MediaCard card, ContextMenuEvent event) {
         List<Media> meant = chosenWith.apply(card.media());
         String them = meant.size() == 1 ? "" : " (" + meant.size() + ")";
@@ -98,6 +105,15 @@ final class MediaCards implements ShelfGrid.Cards {
                         : meant.size() == 1 ? "New shot" : "New shots, in order" + them);
         shot.setId("lay-" + card.media().id());
         shot.setOnAction(_ -> laying.atEnd(meant));
+        var insets = new Menu("As insets at the playhead" + them);
+        insets.setId("insets-" + card.media().id());
+        insets.setDisable(heard);
+        for (InsetEdits.Order order : InsetEdits.Order.values()) {
+            MenuItem item = new MenuItem(capital(order.words()));
+            item.setId("insets-" + order.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            item.setOnAction(_ -> laying.insets(meant, desk.cursor().playhead(), InsetEdits.FIRST_TRACK, order));
+            insets.getItems().add(item);
+        }
         MenuItem instead = new MenuItem("Show it in the selected shots");
         instead.setId("replace-" + card.media().id());
         instead.setDisable(meant.size() > 1 || heard);
@@ -112,7 +128,7 @@ final class MediaCards implements ShelfGrid.Cards {
                 .apply(Edit.all(
                         "remove " + Counted.of(meant.size(), "file"),
                         meant.stream().map(gone -> MediaEdits.remove(gone.id())).toList())));
-        new ContextMenu(shot, instead, new SeparatorMenuItem(), away)
+        new ContextMenu(shot, insets, instead, new SeparatorMenuItem(), away)
                 .show(card, event.getScreenX(), event.getScreenY());
         event.consume();
     }

@@ -1,6 +1,10 @@
 package amberlens.desktop.shelf.panes;
 
+import amberlens.core.edit.arrival.Arrival;
+import amberlens.core.edit.arrival.ArrivalEdits;
+import amberlens.core.edit.arrival.Way;
 import amberlens.core.edit.edits.ReadyEdits;
+import amberlens.core.edit.ready.Direction;
 import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.OwnMove;
 import amberlens.core.edit.ready.ReadyMove;
@@ -27,8 +31,10 @@ import java.util.Set;
 import java.util.function.Function;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
@@ -48,15 +54,35 @@ final class ReadyPane extends BorderPane {
     private final KeptHere<OwnMove> own;
     private final MovePreviews previews;
     private final WishForm form = new WishForm(this::refreshPreviews);
+    private final ArrivalForm arriving = new ArrivalForm(this::refreshPreviews);
+    private final Label arrivals = new Label("Arrivals and departures");
     private final VBox cards = new VBox(6);
-    private final Map<MoveCard, Function<Stage, Optional<MovePreviews.Moving>>> moves = new LinkedHashMap<>();
+    private final Map<MoveCard, Function<PreviewOf, Optional<MovePreviews.Moving>>> moves = new LinkedHashMap<>();
     private final List<MoveCard> ofTitles = new ArrayList<>();
+    private final List<MoveCard> ofArrival = new ArrayList<>();
     private final Timeline timeline;
     private int count;
     private Optional<PreviewOf> previewed = Optional.empty();
 
     /** What the previews were made for. */
-    private record PreviewOf(Picture picture, Stage stage, MoveWish wish) {}
+    private record PreviewOf(
+            Picture picture,
+            Project project,
+            Shot shot,
+            Stage stage,
+            MoveWish wish,
+            Optional<Direction> direction,
+            Arrival arrival) {
+        /** Whether the previews of another one are those of this. */
+        boolean looksAs(PreviewOf other) {
+            return picture.equals(other.picture)
+                    && shot.equals(other.shot)
+                    && stage.equals(other.stage)
+                    && wish.equals(other.wish)
+                    && direction.equals(other.direction)
+                    && arrival.equals(other.arrival);
+        }
+    }
 
     ReadyPane(Desk desk, Services services, Path settings) {
         this.desk = desk;
@@ -80,7 +106,9 @@ final class ReadyPane extends BorderPane {
         keep.setMaxWidth(Double.MAX_VALUE);
         Hint.of(keep, "Keeps the move of the selected shot among the ready moves");
         keep.setOnAction(_ -> keep());
-        VBox foot = new VBox(8, form, keep);
+        arrivals.getStyleClass().add("view-title");
+        arriving.managedProperty().bind(arriving.visibleProperty());
+        VBox foot = new VBox(8, form, arriving, keep);
         foot.getStyleClass().add("shelf-foot");
         setCenter(scroll);
         setBottom(foot);
@@ -106,6 +134,7 @@ final class ReadyPane extends BorderPane {
     private void fill() {
         moves.clear();
         ofTitles.clear();
+        ofArrival.clear();
         for (ReadyMove move : ReadyMove.values()) {
             var card = new MoveCard(
                     move.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
@@ -127,7 +156,21 @@ final class ReadyPane extends BorderPane {
             if (move.ofTitles()) {
                 ofTitles.add(card);
             }
-            moves.put(card, stage -> previewed(move, stage));
+            moves.put(card, of -> previewed(move, of));
+        }
+        for (Way way : Way.values()) {
+            var card = new MoveCard(
+                    "arrival-" + way.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+                    way.words(),
+                    way.use(),
+                    () -> arrive(way));
+            ofArrival.add(card);
+            moves.put(
+                    card,
+                    of -> Optional.of(MovePreviews.Moving.of(ArrivalEdits.track(
+                            of.project(),
+                            of.shot(),
+                            ArrivalForm.arrival(of.arrival(), way, of.wish(), of.direction())))));
         }
         for (KeptFiles.Kept<OwnMove> kept : own.all()) {
             OwnMove move = kept.what();
@@ -135,34 +178,66 @@ final class ReadyPane extends BorderPane {
                     "own-" + move.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'),
                     move.name(),
                     "a move you have kept",
-                    () -> give((project, shots) -> ReadyEdits.plan(project, shots, move, limit())));
+                    () -> give((project, shots) ->
+                            ReadyEdits.plan(project, shots, move, form.wish(), form.direction(), limit())));
             MenuItem away = new MenuItem("Remove this kept move");
             away.setOnAction(_ -> own.remove(kept));
             MenuItem where = new MenuItem("Show where the file is, to share it");
             where.setOnAction(_ -> desk.say("The move is kept in " + kept.file() + "."));
             ContextMenu menu = new ContextMenu(where, away);
             card.setOnContextMenuRequested(event -> menu.show(card, event.getScreenX(), event.getScreenY()));
-            moves.put(card, stage -> move.make(stage).camera().map(MovePreviews.Moving::of));
+            moves.put(card, of -> move.make(of.stage(), of.wish(), of.direction())
+                    .camera()
+                    .map(MovePreviews.Moving::of));
         }
         showSuitable();
         previewed = Optional.empty();
         refreshPreviews();
     }
 
-    private Optional<MovePreviews.Moving> previewed(ReadyMove move, Stage stage) {
-        return ReadyMoves.make(move, stage, form.wish())
-                .camera()
-                .map(camera -> new MovePreviews.Moving(camera, move.looks(stage, form.wish())));
+    private Arrival arrival(Way way) {
+        return ArrivalForm.arrival(arriving.arrival(), way, form.wish(), form.direction());
     }
 
-    /** Moves of titles come first for titles, and not at all for pictures. */
+    private void arrive(Way way) {
+        Set<String> shots = desk.cursor().selection().shots();
+        if (shots.isEmpty()) {
+            desk.say("Make a shot first; arrivals apply to the selected shots.");
+            return;
+        }
+        desk.document().apply(ArrivalEdits.give(shots, arrival(way)));
+        desk.say("");
+    }
+
+    private static Optional<MovePreviews.Moving> previewed(ReadyMove move, PreviewOf of) {
+        return ReadyMoves.make(move, of.stage(), of.wish())
+                .camera()
+                .map(camera -> new MovePreviews.Moving(camera, move.looks(of.stage(), of.wish())));
+    }
+
+    /** Moves of titles come first for titles, and not at all for pictures; arrivals come first for insets and titles. */
     private void showSuitable() {
         boolean title = desk.cursor()
                 .selectedShot()
                 .filter(shot -> desk.document().project().isTitle(shot))
                 .isPresent();
-        List<MoveCard> suitable = new ArrayList<>(title ? ofTitles : List.of());
-        moves.keySet().stream().filter(card -> !ofTitles.contains(card)).forEach(suitable::add);
+        boolean inset = desk.cursor()
+                .selectedShot()
+                .filter(shot -> !shot.fillsFrame() && !desk.document().project().isRig(shot))
+                .isPresent();
+        arriving.setVisible(inset);
+        List<Node> arrive = new ArrayList<>(List.of(arrivals));
+        arrive.addAll(ofArrival);
+        List<Node> suitable = new ArrayList<>(title ? ofTitles : List.of());
+        if (inset) {
+            suitable.addAll(arrive);
+        }
+        moves.keySet().stream()
+                .filter(card -> !ofTitles.contains(card) && !ofArrival.contains(card))
+                .forEach(suitable::add);
+        if (!inset) {
+            suitable.addAll(arrive);
+        }
         if (!cards.getChildren().equals(suitable)) {
             cards.getChildren().setAll(suitable);
         }
@@ -226,7 +301,8 @@ final class ReadyPane extends BorderPane {
                         shot.get().camera(),
                         project.mediaOf(shot.get()).size(),
                         project.frameSize(),
-                        shot.get().length()),
+                        shot.get().length(),
+                        !shot.get().fillsFrame()),
                 "The move is kept among the ready moves as \"" + shot.get().name() + " move\".");
     }
 
@@ -258,8 +334,15 @@ final class ReadyPane extends BorderPane {
                 shot.get(),
                 limit(),
                 services.sounds().beats(desk.document().project()));
-        var wanted = new PreviewOf(picture, stage, form.wish());
-        if (previewed.filter(wanted::equals).isPresent()) {
+        var wanted = new PreviewOf(
+                picture,
+                desk.document().project(),
+                shot.get(),
+                stage,
+                form.wish(),
+                form.direction(),
+                arriving.arrival());
+        if (previewed.filter(wanted::looksAs).isPresent()) {
             return;
         }
         previewed = Optional.of(wanted);
@@ -269,7 +352,7 @@ final class ReadyPane extends BorderPane {
             previews.ask(
                     picture,
                     stage,
-                    () -> moves.getOrDefault(card, _ -> Optional.empty()).apply(stage),
+                    () -> moves.getOrDefault(card, _ -> Optional.empty()).apply(wanted),
                     card::setMoments);
         }
     }

@@ -19,7 +19,7 @@ public final class ReadyWords {
         if (asked == 1) {
             return first.isEmpty() ? "" : given == 1 ? "Applied, but " + first + "." : "Not applied. " + first + ".";
         }
-        return given + " of " + asked + " shots have their move now, all sealed."
+        return given + " of " + asked + " shots have their move now" + (plan.fills() ? ", all sealed." : ".")
                 + (first.isEmpty() ? "" : " " + first + more + ".");
     }
 }

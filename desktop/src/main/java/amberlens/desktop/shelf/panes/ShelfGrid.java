@@ -138,6 +138,12 @@ final class ShelfGrid extends StackPane {
         return selection.includes(one.id()) ? chosen() : List.of(one);
     }
 
+    /** Selects these, by their ids. */
+    void select(List<String> ids) {
+        selection.all(ids);
+        refresh();
+    }
+
     void selectAll() {
         selection.all(ids());
         refresh();

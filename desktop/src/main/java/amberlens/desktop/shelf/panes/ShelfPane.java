@@ -1,6 +1,7 @@
 package amberlens.desktop.shelf.panes;
 
 import amberlens.core.base.words.Counted;
+import amberlens.core.edit.edits.InsetEdits;
 import amberlens.core.edit.ready.OwnMove;
 import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.look.LookSet;
@@ -62,10 +63,11 @@ public final class ShelfPane extends BorderPane implements Subscription {
     private final ToggleGroup conform = new ToggleGroup();
     private final ReadyPane ready;
     private final LooksPane looks;
-    private final Map<ShelfTab, ToggleButton> tabs = new EnumMap<>(ShelfTab.class);
     private final Map<ShelfTab, Node> views = new EnumMap<>(ShelfTab.class);
     private ShelfTab tab = ShelfTab.PICTURES;
     private Runnable onTab = () -> {};
+    private Object shownOf = "";
+    private Set<String> shown = Set.of();
     private final Subscription subscription;
 
     /**
@@ -100,7 +102,6 @@ public final class ShelfPane extends BorderPane implements Subscription {
         views.put(ShelfTab.PICTURES, pictures);
         views.put(ShelfTab.MOVES, ready);
         views.put(ShelfTab.LOOKS, looks);
-        setTop(tabs());
         ready.setVisible(false);
         looks.setVisible(false);
         StackPane all = new StackPane();
@@ -113,24 +114,6 @@ public final class ShelfPane extends BorderPane implements Subscription {
         drops.serve(this, new Place());
         subscription = desk.subscribe(this::changed);
         refill();
-    }
-
-    private HBox tabs() {
-        HBox bar = new HBox(12);
-        ToggleGroup group = new ToggleGroup();
-        for (ShelfTab one : ShelfTab.values()) {
-            ToggleButton button = new ToggleButton(one.brief());
-            button.setId("tab-" + one.tag());
-            Hint.of(button, one.words());
-            button.setToggleGroup(group);
-            button.getStyleClass().add("tab-word");
-            button.setMinWidth(USE_PREF_SIZE);
-            button.setOnAction(_ -> show(one));
-            tabs.put(one, button);
-            bar.getChildren().add(button);
-        }
-        bar.getStyleClass().add("view-heading");
-        return bar;
     }
 
     /** Says whom to tell when another tab comes to the front. */
@@ -146,7 +129,6 @@ public final class ShelfPane extends BorderPane implements Subscription {
     /** Brings a tab to the front. */
     public void show(ShelfTab wanted) {
         tab = wanted;
-        tabs.forEach((one, button) -> button.setSelected(one == wanted));
         views.forEach((one, view) -> view.setVisible(one == wanted));
         onTab.run();
     }
@@ -251,10 +233,25 @@ public final class ShelfPane extends BorderPane implements Subscription {
         Map<String, FileTime> known = order.chosen() == ShelfOrder.DATE ? dates.of(all) : Map.of();
         List<Media> wanted = order.chosen().of(all, filter.getText(), known);
         grid.show(wanted);
+        selectNew(all);
         empty.setVisible(wanted.isEmpty());
         empty.setText(all.isEmpty() ? INVITATION : "No picture matches.");
         grid.setVisible(!wanted.isEmpty());
         tools.setVisible(!all.isEmpty());
+    }
+
+    /** What was just added is selected, so that one key lays it in; what a project that is opened brings is not. */
+    private void selectNew(List<Media> all) {
+        List<String> ids = all.stream().map(Media::id).toList();
+        Object project = desk.document().identity();
+        List<String> added = project != shownOf
+                ? List.of()
+                : ids.stream().filter(id -> !shown.contains(id)).toList();
+        shownOf = project;
+        shown = Set.copyOf(ids);
+        if (!added.isEmpty()) {
+            grid.select(added);
+        }
     }
 
     private List<Media> chosenWith(Media media) {
@@ -267,6 +264,14 @@ public final class ShelfPane extends BorderPane implements Subscription {
             grid.selectAll();
         }
         laying.atEnd(grid.chosen());
+    }
+
+    /** Lays the selected pictures, or all that are shown, over the Line-up at the playhead. */
+    public void laySelectedAsInsets(InsetEdits.Order order) {
+        if (grid.chosen().isEmpty()) {
+            grid.selectAll();
+        }
+        laying.insets(grid.chosen(), desk.cursor().playhead(), InsetEdits.FIRST_TRACK, order);
     }
 
     /** Lays media of the Shelf into the Line-up: pictures behind all shots, sounds at the playhead. */

@@ -2,23 +2,16 @@ package amberlens.desktop.shelf.panes;
 
 /** What the Shelf holds, one behind the other. */
 public enum ShelfTab {
-    PICTURES("Shelf", "Shelf", "shelf"),
-    MOVES("Moves", "Ready moves", "ready"),
-    LOOKS("Looks", "Looks", "looks");
+    PICTURES("Shelf", "shelf"),
+    MOVES("Ready moves", "ready"),
+    LOOKS("Looks", "looks");
 
-    private final String brief;
     private final String words;
     private final String tag;
 
-    ShelfTab(String brief, String words, String tag) {
-        this.brief = brief;
+    ShelfTab(String words, String tag) {
         this.words = words;
         this.tag = tag;
-    }
-
-    /** In one word. */
-    String brief() {
-        return brief;
     }
 
     public String words() {

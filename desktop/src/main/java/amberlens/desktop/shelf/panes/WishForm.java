@@ -13,15 +13,17 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** How ready moves shall be: amount, direction, gentleness, rests. */
+/** How ready moves shall be: amount, direction, gentleness, how long they last, rests. */
 final class WishForm extends VBox {
     private final Runnable changed;
     private final NumberField amount;
     private final NumberField leave;
     private final NumberField arrive;
+    private final NumberField lasts;
     private final NumberField before;
     private final NumberField after;
     private MoveWish wish = MoveWish.USUAL;
+    private Optional<Direction> chosen = Optional.empty();
 
     /**
      * @param changed called when the wish is another one
@@ -33,25 +35,22 @@ final class WishForm extends VBox {
                 "ready-leave", "Gentle start, 0 to 100 %", 0, 100, value -> wish.withEase(value / 100, wish.arrive()));
         arrive = field(
                 "ready-arrive", "Gentle end, 0 to 100 %", 0, 100, value -> wish.withEase(wish.leave(), value / 100));
-        before = field(
-                "ready-before",
-                "Rest before the move, in frames",
-                0,
-                100_000,
-                value -> wish.withRests((int) Math.round(value), wish.restAfter()));
-        after = field(
+        lasts = seconds(
+                "ready-lasts", "Seconds: how long the move lasts; 0 for the whole shot", value -> wish.lasting(value));
+        before = seconds(
+                "ready-before", "Seconds: rest before the move", value -> wish.withRests(value, wish.restAfter()));
+        after = seconds(
                 "ready-after",
-                "Rest after the move, in frames",
-                0,
-                100_000,
-                value -> wish.withRests(wish.restBefore(), (int) Math.round(value)));
+                "Seconds: rest after the move; what remains where the move is told how long it lasts",
+                value -> wish.withRests(wish.restBefore(), value));
         GridPane form = new GridPane();
         form.setHgap(3);
         form.setVgap(4);
         form.addRow(0, quiet("Amount"), amount);
         form.add(directions(), 2, 0);
         form.addRow(1, quiet("Gentle"), leave, arrive);
-        form.addRow(2, quiet("Rest"), before, after);
+        form.add(new HBox(3, before, lasts, after), 1, 2, 2, 1);
+        form.add(quiet("Seconds"), 0, 2);
         getChildren().add(form);
         setSpacing(6);
         getStyleClass().add("wish-form");
@@ -62,8 +61,16 @@ final class WishForm extends VBox {
         MoveWish with(double value);
     }
 
+    private NumberField seconds(String id, String hint, Change change) {
+        return field(id, hint, 2, 0, MoveWish.LONGEST, change);
+    }
+
     private NumberField field(String id, String hint, double low, double high, Change change) {
-        NumberField field = new NumberField(0, hint, value -> take(change.with(value)))
+        return field(id, hint, 0, low, high, change);
+    }
+
+    private NumberField field(String id, String hint, int places, double low, double high, Change change) {
+        NumberField field = new NumberField(places, hint, value -> take(change.with(value)))
                 .refusing(value -> value >= low && value <= high
                         ? Optional.empty()
                         : Optional.of("a number from " + (int) low + " to " + (int) high + " is expected"));
@@ -86,13 +93,12 @@ final class WishForm extends VBox {
         for (Direction direction : Direction.values()) {
             ToggleButton button = new ToggleButton(arrows[direction.ordinal()]);
             button.setToggleGroup(group);
-            button.setSelected(direction == wish.direction());
             button.setId("ready-" + direction.word());
-            Hint.of(button, "The camera goes " + direction.word());
-            button.setAccessibleText("The camera goes " + direction.word());
+            Hint.of(button, "The camera, or an inset, goes " + direction.word());
+            button.setAccessibleText("The camera, or an inset, goes " + direction.word());
             button.setOnAction(_ -> {
-                button.setSelected(true);
-                take(wish.withDirection(direction));
+                chosen = button.isSelected() ? Optional.of(direction) : Optional.empty();
+                take(wish.withDirection(chosen.orElse(MoveWish.USUAL.direction())));
             });
             box.getChildren().add(button);
         }
@@ -109,8 +115,14 @@ final class WishForm extends VBox {
         amount.show(wish.amount());
         leave.show(100 * wish.leave());
         arrive.show(100 * wish.arrive());
+        lasts.show(wish.lasts());
         before.show(wish.restBefore());
         after.show(wish.restAfter());
+    }
+
+    /** The direction that was chosen; where none is, every move goes as it usually does. */
+    Optional<Direction> direction() {
+        return chosen;
     }
 
     MoveWish wish() {

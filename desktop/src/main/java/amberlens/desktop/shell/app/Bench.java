@@ -203,7 +203,7 @@ public final class Bench implements AutoCloseable {
         LineUpActions.addTo(actions, desk, overlay, this::showWholeLineUp);
         SoundActions.addTo(actions, desk, services.sounds(), services.background(), overlay);
         BeatActions.addTo(actions, desk, services.sounds(), listening, overlay);
-        MoveActions.addTo(actions, desk);
+        MoveActions.addTo(actions, desk, overlay);
         AdviceActions.addTo(actions, desk, services, overlay);
         CarryActions.addTo(actions, desk, services, overlay);
         LookActions.addTo(actions, desk);

@@ -1,6 +1,8 @@
 package amberlens.desktop.shell.app;
 
+import amberlens.core.edit.edits.InsetEdits;
 import amberlens.core.model.project.FileProblem;
+import amberlens.core.model.project.Media;
 import amberlens.desktop.desk.actions.Action.Menu;
 import amberlens.desktop.desk.actions.Actions;
 import amberlens.desktop.desk.actions.Needs;
@@ -11,6 +13,7 @@ import amberlens.desktop.kit.style.Overlay;
 import amberlens.desktop.shelf.panes.ShelfTab;
 import amberlens.project.LookFile;
 import amberlens.project.MoveFile;
+import java.util.Locale;
 
 /** The actions that act on a view of the bench rather than on the project. */
 final class BenchActions {
@@ -61,6 +64,18 @@ final class BenchActions {
                         "a picture on the Shelf",
                         () -> !desk.document().project().media().isEmpty()),
                 () -> on.shelf().laySelected());
+        for (InsetEdits.Order order : InsetEdits.Order.values()) {
+            actions.add(
+                    Menu.SHOT,
+                    "shelf.inset_" + order.name().toLowerCase(Locale.ROOT),
+                    "Add the selected pictures as insets: " + order.words(),
+                    "",
+                    Needs.of(
+                            "a picture on the Shelf, and a shot",
+                            () -> desk.document().project().media().stream().anyMatch(Media::isSeen)
+                                    && !desk.document().project().shots().isEmpty()),
+                    () -> on.shelf().laySelectedAsInsets(order));
+        }
         actions.add(
                 Menu.VIEW,
                 "shelf.ready",

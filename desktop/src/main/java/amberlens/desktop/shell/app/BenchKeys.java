@@ -1,11 +1,13 @@
 package amberlens.desktop.shell.app;
 
+import amberlens.desktop.desk.actions.Action;
 import amberlens.desktop.desk.actions.Actions;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Tools.Tool;
 import amberlens.desktop.kit.style.Overlay;
 import amberlens.desktop.kit.style.OwnKeys;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import javafx.event.EventTarget;
@@ -60,10 +62,16 @@ final class BenchKeys {
         if (presses) {
             return;
         }
-        actions.matching(event).ifPresent(action -> {
+        actions.matching(event).map(Action::id).or(() -> alsoDeletes(event)).ifPresent(action -> {
             event.consume();
-            actions.run(action.id());
+            actions.run(action);
         });
+    }
+
+    /** Backspace deletes as Delete does, which small keyboards lack. */
+    private static Optional<String> alsoDeletes(KeyEvent event) {
+        boolean alone = !event.isShortcutDown() && !event.isAltDown() && !event.isShiftDown();
+        return event.getCode() == KeyCode.BACK_SPACE && alone ? Optional.of("edit.delete") : Optional.empty();
     }
 
     /** Where nothing has the focus, a key goes to the scene itself. */

@@ -29,7 +29,7 @@ final class BenchLayout extends BorderPane implements Subscription {
     /** Room for rows with what follows from their numbers beside them, so that they are half as high. */
     private static final double SIDE_PX = 470;
 
-    private static final double UPPER = 0.46;
+    private static final double UPPER = 0.448;
     private static final double SMALL_VIEW = 0.48;
 
     private record Shape(WindowLayout arrangement, boolean shelf, boolean lens, double text) {}

@@ -50,6 +50,7 @@ public final class StatusLine extends HBox implements Subscription {
     private final Hyperlink action = new Hyperlink();
     private final Hyperlink ways = new Hyperlink("All ways…");
     private final Label told = new Label();
+    private final Hyperlink next = new Hyperlink();
     private final Label saved = new Label();
     private final PauseTransition ageing = new PauseTransition(Duration.seconds(8));
     private String heard = "";
@@ -79,8 +80,10 @@ public final class StatusLine extends HBox implements Subscription {
         told.setId("status-told");
         told.setMinWidth(0);
         told.getStyleClass().add("quiet");
+        next.setId("status-next");
+        next.getStyleClass().add("status-action");
         ageing.setOnFinished(_ -> desk.say(""));
-        getChildren().addAll(sentence, action, ways, told, gap, saved);
+        getChildren().addAll(sentence, action, ways, told, next, gap, saved);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("status-line");
         subscription = desk.subscribe(changes -> {
@@ -103,9 +106,10 @@ public final class StatusLine extends HBox implements Subscription {
                 && !desk.document().project().isRig(shot.get())
                 && services.facts().open(desk.document().project(), shot.get());
         String message = message();
-        boolean beside = open && !message.isEmpty() && desk.offer().isEmpty();
+        boolean beside = open && !message.isEmpty();
         told.setText(beside ? message : "");
         told.setManaged(beside);
+        offerBeside(beside);
         sentence.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("open"), open);
         if (desk.tools().sealing()) {
             sentence.setText("Preview of the chosen seal. Nothing is changed yet.");
@@ -113,10 +117,7 @@ public final class StatusLine extends HBox implements Subscription {
             sentence.setText(message);
             desk.offer()
                     .ifPresentOrElse(
-                            next -> offer(next.words(), () -> {
-                                desk.say("");
-                                next.next().run();
-                            }),
+                            offered -> offer(offered.words(), () -> taken(offered)),
                             () -> offer("Dismiss", () -> desk.say("")));
         } else if (shot.isEmpty()) {
             sentence.setText(
@@ -134,6 +135,25 @@ public final class StatusLine extends HBox implements Subscription {
         } else {
             tellNext(shot.get());
         }
+    }
+
+    private void taken(Desk.Offer offered) {
+        desk.say("");
+        offered.next().run();
+    }
+
+    /** What is offered beside an open edge, which comes first. */
+    private void offerBeside(boolean beside) {
+        Optional<Desk.Offer> offered = desk.offer().filter(_ -> beside);
+        next.setVisible(offered.isPresent());
+        next.setManaged(offered.isPresent());
+        offered.ifPresent(one -> {
+            next.setText(one.words());
+            next.setOnAction(_ -> {
+                next.setVisited(false);
+                taken(one);
+            });
+        });
     }
 
     /** What was said, until something else was done, and if it is of something that was done no longer than a few seconds. */

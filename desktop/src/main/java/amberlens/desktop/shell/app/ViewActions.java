@@ -84,6 +84,14 @@ final class ViewActions {
                 () -> viewing.toggle(Tools.LensShow.ENDS));
         actions.add(
                 Menu.VIEW,
+                "view.alone",
+                "First and last frame: the shot alone",
+                () -> (viewing.endsAlone() ? "✓ " : "") + "First and last frame: the shot alone",
+                "",
+                shot,
+                () -> viewing.setEndsAlone(!viewing.endsAlone()));
+        actions.add(
+                Menu.VIEW,
                 "view.difference",
                 "Difference of two framings",
                 "D",

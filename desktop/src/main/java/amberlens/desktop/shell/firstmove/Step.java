@@ -6,12 +6,11 @@ enum Step {
     SHOT("Make a shot of it", "Double-click it on the Shelf, or press Enter there, or drag it into the Line-up.", ""),
     START(
             "Frame the beginning",
-            "Drag the amber gate on the Table to what is seen first; its corners make it larger or smaller. Then Add"
-                    + " framing: %s.",
-            "framing.add"),
+            "Drag the amber gate on the Table to what is seen first; its corners make it larger or smaller.",
+            ""),
     END(
             "Frame the end",
-            "Go to the last frame with %s, drag the gate to what is seen last, and add a framing there, too.",
+            "Go to the last frame with %s and drag the gate to what is seen last. The start is kept as the first framing.",
             "go.last"),
     PLAY(
             "View",

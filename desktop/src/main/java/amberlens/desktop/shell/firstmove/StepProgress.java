@@ -1,5 +1,6 @@
 package amberlens.desktop.shell.firstmove;
 
+import amberlens.core.edit.edits.FramingEdits;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.Framings;
 import amberlens.desktop.desk.state.Desk;
@@ -33,10 +34,20 @@ final class StepProgress {
         return switch (step) {
             case PICTURE -> !desk.document().project().media().isEmpty();
             case SHOT -> desk.cursor().selectedShot().isPresent();
-            case START -> framings() > 0;
+            case START -> framings() > 0 || desk.cursor().shotFrame() > 0 || isSetUp();
             case END -> framings() > 1;
             case PLAY -> played;
         };
+    }
+
+    /** Whether the gate is no longer where it was when the picture was laid in. */
+    private boolean isSetUp() {
+        return desk.cursor()
+                .selectedShot()
+                .filter(shot -> !shot.camera()
+                        .at(0)
+                        .equals(FramingEdits.whole(desk.document().project(), shot, 0)))
+                .isPresent();
     }
 
     private int framings() {

@@ -136,6 +136,12 @@ public final class SettingsPanel extends DialogPanel {
                         now().toNearKeys(),
                         on -> desk.prefer(to -> to.setToNearKeys(on)))
                 .explain("Near means up to three frames. Otherwise the Camera offers to go there.")
+                .check(
+                        "A change at a later frame of a shot without keys keeps its start",
+                        "setting-keeps-start",
+                        now().keepsStart(),
+                        on -> desk.prefer(to -> to.setKeepsStart(on)))
+                .explain("What it was becomes the first framing, and what it is set to the second.")
                 .add(search);
     }
 

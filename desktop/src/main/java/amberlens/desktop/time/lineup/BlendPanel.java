@@ -2,8 +2,8 @@ package amberlens.desktop.time.lineup;
 
 import amberlens.core.edit.edits.CameraEdits;
 import amberlens.core.edit.edits.Edit;
+import amberlens.core.edit.edits.InsetEdits;
 import amberlens.core.edit.edits.LayeringEdits;
-import amberlens.core.edit.edits.SettingsEdits;
 import amberlens.core.material.layering.BlendMode;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.property.Properties;
@@ -53,7 +53,9 @@ final class BlendPanel extends FormPanel {
         steps.add(LayeringEdits.setBlend(shot.id(), mode.getValue()));
         steps.add(CameraEdits.setValue(
                 "change opacity", shot, Properties.OPACITY, desk.cursor().shotFrame(), percent));
-        steps.add(SettingsEdits.setFillsFrame(shot.id(), !inset.isSelected()));
+        if (inset.isSelected() == shot.fillsFrame()) {
+            steps.add(InsetEdits.set(desk.cursor().selection().shots(), inset.isSelected()));
+        }
         desk.document().apply(Edit.all("change blending", steps));
         overlay.close();
     }

@@ -14,8 +14,9 @@ import java.util.Optional;
  * @param height of the band
  * @param from the line-up frame at the left end, which may be fractional
  * @param shown how many frames are shown
+ * @param open whether there is a row above all others, for what is dropped
  */
-record LineUpLayout(Project project, double width, double height, double from, double shown) {
+record LineUpLayout(Project project, double width, double height, double from, double shown, boolean open) {
     static final double LEFT = 88;
     static final double RIGHT = 28;
     static final double AIR = 5;
@@ -30,6 +31,9 @@ record LineUpLayout(Project project, double width, double height, double from, d
 
     private static final double HIGHEST = 190;
 
+    /** What the names of markers need above the rows. */
+    private static final double NAMES = 12;
+
     /** Each row of sounds. */
     private static final double SOUND = 25;
 
@@ -37,7 +41,7 @@ record LineUpLayout(Project project, double width, double height, double from, d
 
     /** Everything at once. */
     LineUpLayout(Project project, double width, double height) {
-        this(project, width, height, 0, wholeFrames(project));
+        this(project, width, height, 0, wholeFrames(project), false);
     }
 
     /** All frames in which a shot or a sound lies, at least one. */
@@ -49,12 +53,29 @@ record LineUpLayout(Project project, double width, double height, double from, d
         return Math.max(1, Math.max(LineUp.length(project), Math.ceil(heard)));
     }
 
-    static double bandHeight(Project project) {
-        return ofShots(project) + ofSounds(project);
+    static double bandHeight(Project project, boolean open) {
+        return ofShots(project, open) + ofSounds(project);
     }
 
-    private static double ofShots(Project project) {
-        return Math.min(HIGHEST, ONE_TRACK + MORE_TRACK * (LineUp.tracks(project) - 1));
+    private static double ofShots(Project project, boolean open) {
+        return Math.min(HIGHEST, ONE_TRACK + MORE_TRACK * (rows(project, open) - 1) + names(project));
+    }
+
+    private static int rows(Project project, boolean open) {
+        return LineUp.tracks(project) + (open ? 1 : 0);
+    }
+
+    private static double names(Project project) {
+        return project.markers().isEmpty() ? 0 : NAMES;
+    }
+
+    private int rows() {
+        return rows(project, open);
+    }
+
+    /** The top of the uppermost row. */
+    private double above() {
+        return AIR + names(project);
     }
 
     private static double ofSounds(Project project) {
@@ -62,13 +83,13 @@ record LineUpLayout(Project project, double width, double height, double from, d
     }
 
     /** How much of the band is rows of sounds, 0 … 1. */
-    static double soundsPart(Project project) {
-        return ofSounds(project) / bandHeight(project);
+    static double soundsPart(Project project, boolean open) {
+        return ofSounds(project) / bandHeight(project, open);
     }
 
     /** Where the rows of shots end, and those of sounds begin. */
     double shotsHeight() {
-        return height * ofShots(project) / bandHeight(project);
+        return height * ofShots(project, open) / bandHeight(project, open);
     }
 
     SoundRows sounds() {
@@ -93,22 +114,21 @@ record LineUpLayout(Project project, double width, double height, double from, d
     }
 
     double top(int track) {
-        return track == 1
-                ? shotsHeight() - AIR - rowHeight(1)
-                : AIR + (LineUp.tracks(project) - track) * rowHeight(track);
+        return track == 1 ? shotsHeight() - AIR - rowHeight(1) : above() + (rows() - track) * rowHeight(track);
     }
 
     /** The track at a height: one more than there are above the uppermost. */
     int track(double y) {
-        int tracks = LineUp.tracks(project);
-        return y >= top(1) ? 1 : Math.clamp(tracks - (int) Math.floor((y - AIR) / rowHeight(2)), 2, tracks + 1);
+        return y >= top(1)
+                ? 1
+                : Math.clamp(rows() - (int) Math.floor((y - above()) / rowHeight(2)), 2, LineUp.tracks(project) + 1);
     }
 
     /** The first track, where most of it happens, is higher than those above. */
     double rowHeight(int track) {
-        double whole = shotsHeight() - 2 * AIR;
-        double others = whole / (LineUp.tracks(project) - 1 + FIRST);
-        return track == 1 ? whole - others * (LineUp.tracks(project) - 1) : others;
+        double whole = shotsHeight() - AIR - above();
+        double others = whole / (rows() - 1 + FIRST);
+        return track == 1 ? whole - others * (rows() - 1) : others;
     }
 
     /** Whether any of a shot is seen. */

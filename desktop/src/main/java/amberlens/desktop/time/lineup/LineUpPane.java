@@ -1,8 +1,12 @@
 package amberlens.desktop.time.lineup;
 
 import amberlens.core.base.time.Seconds;
+import amberlens.core.base.time.Timecode;
+import amberlens.core.edit.edits.InsetEdits;
+import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.model.hearing.Hearing;
 import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.commands.ShotLength;
 import amberlens.desktop.desk.menu.Menus;
@@ -85,7 +89,8 @@ public final class LineUpPane extends StackPane implements Subscription {
 
     /** The band grows with its tracks, the text size and what its border was dragged to. */
     private void fitHeight() {
-        double height = LineUpLayout.bandHeight(desk.document().project())
+        double height = LineUpLayout.bandHeight(
+                        desk.document().project(), surface.view().open())
                 * surface.scaleProperty().get()
                 * grip.times();
         setMinHeight(height);
@@ -95,7 +100,8 @@ public final class LineUpPane extends StackPane implements Subscription {
         double wide = MeterView.WIDTH * surface.scaleProperty().get();
         meter.setMinWidth(wide);
         meter.setMaxWidth(wide);
-        double rows = LineUpLayout.soundsPart(desk.document().project());
+        double rows = LineUpLayout.soundsPart(
+                desk.document().project(), surface.view().open());
         meter.setMaxHeight(rows > 0 ? height * rows - 2 : height - 4);
     }
 
@@ -105,10 +111,29 @@ public final class LineUpPane extends StackPane implements Subscription {
         surface.redraw();
     }
 
-    /** A picture dropped on the middle of a shot takes the place of its picture; between shots pictures become new ones. */
+    /**
+     * A picture dropped on the middle of a shot takes the place of its picture; between shots pictures become new ones, and above the first
+     * track, where a row opens for them, insets.
+     */
     private final class Place implements DropPlace {
+        /** Where the drag was last: it goes before what it brings is taken, and its row with it. */
+        private Optional<LineUpSurface.Landing> last = Optional.empty();
+
         @Override
         public void over(DragEvent event) {
+            open(Drops.hasPictures(event, desk.document().project()));
+            Optional<LineUpSurface.Landing> inset = inset(event.getX(), event.getY());
+            last = inset;
+            surface.showInset(inset);
+            if (inset.isPresent() && !Drops.isProject(event)) {
+                sign.show("An inset over the line-up at "
+                        + Timecode.brief(
+                                inset.get().start(),
+                                desk.document().project().frame().rate()));
+                surface.showDrop(OptionalDouble.empty());
+                surface.showReplaced(Optional.empty());
+                return;
+            }
             boolean single = Drops.isSingle(event, desk.document().project());
             Optional<Shot> onto = replaced(single, event.getX(), event.getY());
             sign.show(Drops.words(event, desk.document().project(), onto, replaced(true, event.getX(), event.getY())));
@@ -119,12 +144,20 @@ public final class LineUpPane extends StackPane implements Subscription {
         @Override
         public void gone() {
             sign.hide();
+            open(false);
+            surface.showInset(Optional.empty());
             surface.showDrop(OptionalDouble.empty());
             surface.showReplaced(Optional.empty());
         }
 
         @Override
         public void take(List<Media> media, double x, double y) {
+            Optional<LineUpSurface.Landing> inset = last;
+            last = Optional.empty();
+            if (inset.isPresent() && media.stream().anyMatch(Media::isSeen)) {
+                laying.insets(media, inset.get().start(), inset.get().track(), InsetEdits.Order.SIDE_BY_SIDE);
+                return;
+            }
             Optional<Shot> onto = replaced(media.size() == 1 && media.getFirst().isSeen(), x, y);
             if (onto.isPresent()) {
                 Set<String> shots =
@@ -139,6 +172,27 @@ public final class LineUpPane extends StackPane implements Subscription {
                         desk.document().project().frame().rate());
                 laying.at(media, plan.place(surface.own(x), 1, Optional.empty()), time);
             }
+        }
+
+        private void open(boolean opened) {
+            if (opened != surface.view().open()) {
+                surface.view().setOpen(opened);
+                fitHeight();
+                surface.redraw();
+            }
+        }
+
+        /** Where an inset would lie: above the first track, but not on the middle of a shot. */
+        private Optional<LineUpSurface.Landing> inset(double x, double y) {
+            LineUpLayout plan = surface.plan();
+            Project project = desk.document().project();
+            int track = plan.track(surface.own(y));
+            boolean above = surface.own(y) < plan.top(1) && !project.shots().isEmpty();
+            boolean onto = plan.replacedBy(surface.own(x), surface.own(y)).isPresent();
+            int length = ShotEdits.NEW_SHOT_SECONDS * project.frame().rate().nominal();
+            return above && !onto
+                    ? Optional.of(new LineUpSurface.Landing(track, Math.max(0, plan.frame(surface.own(x))), length))
+                    : Optional.empty();
         }
 
         private Optional<Shot> replaced(boolean single, double x, double y) {

@@ -31,6 +31,10 @@ final class LineUpSurface extends Surface {
     private final SoundHeads heads;
     private Optional<String> replaced = Optional.empty();
     private OptionalDouble dropX = OptionalDouble.empty();
+    private Optional<Landing> landing = Optional.empty();
+
+    /** Where an inset would lie. */
+    record Landing(int track, int start, int length) {}
 
     LineUpSurface(Desk desk, Services services) {
         super(false);
@@ -66,6 +70,12 @@ final class LineUpSurface extends Surface {
     /** Shows where a drop would put a shot. */
     void showDrop(OptionalDouble x) {
         dropX = x;
+        redraw();
+    }
+
+    /** Shows where a drop would put an inset. */
+    void showInset(Optional<Landing> place) {
+        landing = place;
         redraw();
     }
 
@@ -148,6 +158,16 @@ final class LineUpSurface extends Surface {
                     plan.rowHeight(shot.track()) - 4,
                     5,
                     5);
+        });
+        landing.ifPresent(place -> {
+            double x = plan.x(place.start());
+            double y = plan.top(place.track()) + 1.5;
+            double wide = Math.max(8, place.length() * plan.perFrame());
+            pen.setFill(Palette.faint(Palette.SEA.colour(), 0.25));
+            pen.fillRoundRect(x, y, wide, plan.rowHeight(place.track()) - 3, 5, 5);
+            pen.setStroke(Palette.SEA.colour());
+            pen.setLineWidth(2);
+            pen.strokeRoundRect(x, y, wide, plan.rowHeight(place.track()) - 3, 5, 5);
         });
         dropX.ifPresent(x -> {
             pen.setFill(Palette.SEA.colour());

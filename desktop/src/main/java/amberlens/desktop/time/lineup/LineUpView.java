@@ -10,6 +10,7 @@ final class LineUpView {
 
     private double from;
     private double shown;
+    private boolean open;
     private OptionalInt snapLine = OptionalInt.empty();
     private Optional<String> pointed = Optional.empty();
 
@@ -23,7 +24,16 @@ final class LineUpView {
         double whole = LineUpLayout.wholeFrames(project);
         double span = shown <= 0 ? whole : Math.min(shown, whole);
         double start = Math.clamp(from, 0, Math.max(0, whole - span));
-        return new LineUpLayout(project, width, height, start, span);
+        return new LineUpLayout(project, width, height, start, span, open);
+    }
+
+    /** Whether there is a row above all others, for what is dropped. */
+    boolean open() {
+        return open;
+    }
+
+    void setOpen(boolean opened) {
+        open = opened;
     }
 
     /** Comes closer by a factor below 1, or goes further; the frame under the pointer stays there. */

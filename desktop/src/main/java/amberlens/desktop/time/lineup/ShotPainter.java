@@ -18,11 +18,16 @@ import amberlens.desktop.work.services.Services;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
 
 /** Paints one shot of the Line-up: its first frame, its name, what is to be said of it, its fades, and where an edge is open. */
 final class ShotPainter {
     /** Narrower shots are plain boxes. */
     private static final double PLAIN = 14;
+
+    /** The widest small picture, in heights of its shot. */
+    private static final double WIDEST = 2.4;
 
     private static final double TWO_LINES = 34;
 
@@ -67,31 +72,40 @@ final class ShotPainter {
     }
 
     private void inside(Shot shot, double x, double y, double width, double height) {
-        int thumbWidth = (int) Math.max(16, Math.round(height * 16 / 9));
-        var size = new Size(thumbWidth, (int) Math.max(9, height));
+        Size size = desk.document().project().frameSize().fittedInto(WIDEST * height, Math.max(9, height));
         thumbnail(shot, size).ifPresent(image -> pen.drawImage(image, x, y, size.width(), size.height()));
-        boolean named = width > thumbWidth + 30;
-        double textX = named ? x + thumbWidth + 8 : x + 6;
-        if (!named) {
-            pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.55));
-            pen.fillRect(x, y, width, height);
-        }
+        boolean beside = width > size.width() + 30;
+        double textX = beside ? x + size.width() + 8 : x + 6;
         double textWidth = x + width - textX - 4;
         boolean two = height > TWO_LINES;
-        text(Fonts.strong(12.5), Palette.TEXT.colour(), shot.name(), textX, y + height * (two ? 0.36 : 0.5), textWidth);
+        text(
+                Fonts.strong(12.5),
+                Palette.TEXT.colour(),
+                shot.name(),
+                new Line(textX, y + height * (two ? 0.34 : 0.5), textWidth, !beside));
         if (two) {
-            text(Fonts.numbers(11), Palette.MUTED.colour(), facts(shot), textX, y + height * 0.7, textWidth);
+            text(
+                    Fonts.numbers(11),
+                    Palette.MUTED.colour(),
+                    facts(shot),
+                    new Line(textX, y + height * 0.72, textWidth, !beside));
         }
     }
 
-    private void text(
-            javafx.scene.text.Font font,
-            javafx.scene.paint.Color colour,
-            String words,
-            double x,
-            double y,
-            double width) {
-        Brush.text(pen, font, colour, Brush.fitted(font, words, width), x, y);
+    /**
+     * Where a line of text stands.
+     *
+     * @param onPicture whether it lies on a picture, and needs a strip behind it to be read
+     */
+    private record Line(double x, double y, double width, boolean onPicture) {}
+
+    private void text(Font font, Color colour, String words, Line line) {
+        String fitted = Brush.fitted(font, words, line.width());
+        if (line.onPicture() && !fitted.isEmpty()) {
+            pen.setFill(Palette.faint(Palette.PANEL.colour(), 0.9));
+            pen.fillRoundRect(line.x() - 4, line.y() - 8.5, Brush.width(font, fitted) + 8, 17, 4, 4);
+        }
+        Brush.text(pen, font, colour, fitted, line.x(), line.y());
     }
 
     private String facts(Shot shot) {

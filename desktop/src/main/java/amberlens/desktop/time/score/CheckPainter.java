@@ -184,7 +184,7 @@ final class CheckPainter {
         boolean drawn = on.desk().document().project().isTitle(on.shot());
         head(
                 on,
-                "Enlargement",
+                "Enlarged",
                 drawn
                         ? "vector"
                         : String.format(Locale.ROOT, soft ? "soft, %.0f %%" : "max %.0f %%", greatest.percent()),

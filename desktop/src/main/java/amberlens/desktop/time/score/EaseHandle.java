@@ -24,11 +24,12 @@ import java.util.Optional;
 record EaseHandle(KeyRef key, int part, boolean first, double x, double y, double rootX, double rootY) {
     static final double RADIUS = 4;
     private static final double REACH = 8;
+    private static final double LEAST_ALONG = 0.01;
     private static final TimingCurve STEADY = new TimingCurve(1.0 / 3, 1.0 / 3, 2.0 / 3, 2.0 / 3);
 
-    /** The handles of the selected keys' legs in a tall lane that shows values. */
+    /** The handles of the selected keys' legs in a tall lane; where it shows speeds, a handle's height is the speed at its end of the leg. */
     static List<EaseHandle> of(Shot shot, Lane lane, ScoreLayout plan, ScoreView view, KeySet selected) {
-        if (!plan.band(lane).tall() || view.speed()) {
+        if (!plan.band(lane).tall()) {
             return List.of();
         }
         LaneValues values = LaneValues.of(shot, lane);
@@ -43,12 +44,13 @@ record EaseHandle(KeyRef key, int part, boolean first, double x, double y, doubl
                 continue;
             }
             Key<?> to = values.channel().keys().get(i + 1);
-            var leg = new LegBox(from.at(), to.at(), values.ofKey(i, part), rise);
+            var leg = new LegBox(from.at(), to.at(), values.ofKey(i, part), rise, view.speed());
             var key = new KeyRef(lane, from.at());
-            FramePoint start = leg.place(0, 0, plan, scale);
-            FramePoint end = leg.place(1, 1, plan, scale);
-            FramePoint one = leg.place(timing.get().x1(), timing.get().y1(), plan, scale);
-            FramePoint two = leg.place(timing.get().x2(), timing.get().y2(), plan, scale);
+            TimingCurve ease = timing.get();
+            FramePoint one = leg.place(ease.x1(), ease.y1(), true, plan, scale);
+            FramePoint two = leg.place(ease.x2(), ease.y2(), false, plan, scale);
+            FramePoint start = leg.root(0, one, plan, scale);
+            FramePoint end = leg.root(1, two, plan, scale);
             handles.add(new EaseHandle(key, part, true, one.x(), one.y(), start.x(), start.y()));
             handles.add(new EaseHandle(key, part, false, two.x(), two.y(), end.x(), end.y()));
         }
@@ -85,17 +87,39 @@ record EaseHandle(KeyRef key, int part, boolean first, double x, double y, doubl
         double start = values.ofKey(index, part);
         double rise = values.ofKey(index + 1, part) - start;
         double along = Math.clamp((plan.time(px) - from.at()) / (to.at() - from.at()), 0, 1);
-        double up = level ? (first ? 0 : 1) : (scale.value(py) - start) / rise;
+        double up = level
+                ? (first ? 0 : 1)
+                : view.speed()
+                        ? ofSpeed(scale.value(py) * (to.at() - from.at()) / rise, along)
+                        : (scale.value(py) - start) / rise;
         return new Leg.Curve(
                 first
                         ? new TimingCurve(along, up, old.x2(), old.y2())
                         : new TimingCurve(old.x1(), old.y1(), along, up));
     }
 
-    /** A leg's rectangle of time and value. */
-    private record LegBox(int from, int to, double start, double rise) {
-        FramePoint place(double along, double up, ScoreLayout plan, LaneScale scale) {
-            return new FramePoint(plan.x(from + along * (to - from)), scale.y(start + up * rise));
+    /** How far up a handle is whose end of the leg has a slope; one that stands at its end has the slope of the least way from it. */
+    private double ofSpeed(double slope, double along) {
+        return first ? slope * Math.max(LEAST_ALONG, along) : 1 - slope * Math.max(LEAST_ALONG, 1 - along);
+    }
+
+    /**
+     * A leg's rectangle of time and value.
+     *
+     * @param speed whether the lane shows speeds
+     */
+    private record LegBox(int from, int to, double start, double rise, boolean speed) {
+        FramePoint place(double along, double up, boolean leaving, ScoreLayout plan, LaneScale scale) {
+            double slope = leaving ? up / Math.max(LEAST_ALONG, along) : (1 - up) / Math.max(LEAST_ALONG, 1 - along);
+            return new FramePoint(
+                    plan.x(from + along * (to - from)),
+                    scale.y(speed ? slope * rise / (to - from) : start + up * rise));
+        }
+
+        /** The bead that a handle belongs to, or where speeds are shown, the end of its leg at the handle's height. */
+        FramePoint root(int end, FramePoint handle, ScoreLayout plan, LaneScale scale) {
+            return new FramePoint(
+                    plan.x(from + (double) end * (to - from)), speed ? handle.y() : scale.y(start + end * rise));
         }
     }
 }

@@ -34,6 +34,9 @@ final class LanePainter {
             body(on, lane, band);
             pen.restore();
         });
+        if (plan.below() > 0) {
+            Brush.text(pen, Fonts.text(10.5), Palette.MUTED.colour(), "+" + plan.below(), 3, plan.lanesBottom() - 8);
+        }
         pen.restore();
     }
 
@@ -52,9 +55,7 @@ final class LanePainter {
                         look.words(),
                         24 + Brush.width(Fonts.text(13), lane.words()),
                         y));
-        String value = muted
-                ? "muted"
-                : ValueText.of(on.shot().camera(), on.desk().cursor().shotFrame(), lane);
+        String value = muted ? "muted" : ValueText.of(on.desk(), on.shot(), lane);
         if (channel.animated() || !muted) {
             Brush.aligned(
                     pen,

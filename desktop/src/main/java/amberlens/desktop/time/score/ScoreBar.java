@@ -52,7 +52,7 @@ final class ScoreBar extends FittingBar {
         time.getStyleClass().add("number-field");
         time.setPromptText("time");
         time.setAccessibleText("Time of the first selected key");
-        Hint.of(time, "The time of the first selected key: a frame, 2:06, +12 or -12");
+        Hint.of(time, "The time of the first selected key: a frame, 2:06, +12 or -12, 3/4 or 75 % of the shot");
         time.setOnAction(_ -> setTime());
         Region gap = DialogParts.gap();
         push.setOnAction(
@@ -66,13 +66,14 @@ final class ScoreBar extends FittingBar {
         Button fitKeys =
                 button("Fit keys", "fit-keys", "Fit time and expanded lanes to the selected keys", () -> fit(true));
         Button all = button("All", "show-all", "Show the whole shot and all values", surface.view()::showAll);
-        Region before = divider();
-        Region between = divider();
+        Label keys = group("Keys");
+        Label lanes = group("Lanes");
+        Label zoom = group("Zoom");
         getChildren()
                 .addAll(
-                        title, subject, gap, chosen, time, before, push, snap, between, curves, speed, fit, fitKeys,
+                        title, subject, gap, chosen, time, keys, push, snap, lanes, curves, speed, zoom, fit, fitKeys,
                         all);
-        spare(before, between, speed, fit, fitKeys, push, all);
+        spare(keys, lanes, zoom, speed, fit, fitKeys, push, all);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("score-bar");
     }
@@ -94,10 +95,12 @@ final class ScoreBar extends FittingBar {
         return button;
     }
 
-    private static Region divider() {
-        Region line = new Region();
-        line.getStyleClass().add("divider");
-        return line;
+    /** What the buttons after it are about. */
+    private static Label group(String words) {
+        Label label = new Label(words);
+        label.getStyleClass().addAll("quiet", "bar-group");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
     }
 
     void refresh() {

@@ -12,6 +12,7 @@ import amberlens.desktop.desk.state.Selection;
 import amberlens.desktop.kit.style.Gesture;
 import amberlens.desktop.kit.style.Gestures;
 import java.util.Optional;
+import javafx.scene.Cursor;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.input.ZoomEvent;
@@ -28,8 +29,20 @@ final class ScoreHands {
         this.desk = desk;
         this.surface = surface;
         new Gestures(surface, this::choose);
+        surface.addEventHandler(MouseEvent.MOUSE_MOVED, event -> surface.setCursor(cursor(event)));
         surface.addEventHandler(ScrollEvent.SCROLL, this::wheel);
         surface.addEventHandler(ZoomEvent.ZOOM, this::pinch);
+    }
+
+    private Cursor cursor(MouseEvent event) {
+        ScoreLayout plan = surface.plan();
+        return desk.cursor()
+                        .selectedShot()
+                        .flatMap(shot -> plan.framingAt(shot, event.getX()))
+                        .filter(frame -> plan.isRestGrip(frame, event.getX(), event.getY()))
+                        .isPresent()
+                ? Cursor.E_RESIZE
+                : Cursor.DEFAULT;
     }
 
     private Optional<? extends Gesture> choose(MouseEvent press) {
@@ -129,6 +142,10 @@ final class ScoreHands {
 
     private Optional<? extends Gesture> inStrip(Shot shot, ScoreLayout plan, MouseEvent press) {
         Optional<Integer> framing = plan.framingAt(shot, press.getX());
+        if (framing.filter(frame -> plan.isRestGrip(frame, press.getX(), press.getY()))
+                .isPresent()) {
+            return Optional.of(new RestDrag(desk, surface, shot, framing.get(), press));
+        }
         if (framing.isPresent()) {
             return Optional.of(card(shot, framing.get(), press));
         }
@@ -270,7 +287,12 @@ final class ScoreHands {
                             .mapToDouble(ScoreLayout.Band::top)
                             .min()
                             .orElse(0);
-            surface.view().scrollTo(Math.clamp(now - turned, 0, plan.overflow()));
+            double lane = plan.lanes().values().stream()
+                    .mapToDouble(ScoreLayout.Band::height)
+                    .min()
+                    .orElse(0);
+            double way = Math.copySign(Math.max(Math.abs(turned), lane), turned); // lanes are whole
+            surface.view().scrollTo(Math.clamp(now - way, 0, plan.overflow()));
         }
         event.consume();
     }

@@ -40,10 +40,17 @@ record ScoreLayout(
     static final double LEFT = 170;
     static final double RIGHT = 28;
     static final double RULER = 24;
-    static final double STRIP = 62;
-    static final double CARD_WIDTH = 92;
-    static final double CARD_HEIGHT = 52;
+    static final double STRIP = 54;
+    /** How wide the grip of a card is that draws a rest out of it. */
+    static final double REST_GRIP = 8;
+
+    static final double CARD_WIDTH = 82;
+    static final double CARD_HEIGHT = 46;
     static final double LANE = 21;
+
+    /** The least height of a lane. */
+    static final double CLOSE = 16;
+
     static final double TALL = 112;
     static final double EDGES = 27;
     static final double PACE = 20;
@@ -88,10 +95,11 @@ record ScoreLayout(
         long talls =
                 lanes.stream().filter(lane -> tall.contains(lane.property())).count();
         long smalls = lanes.size() - talls;
-        double small = talls > 0 ? LANE : Math.max(LANE, room / lanes.size());
+        double small = talls > 0 ? LANE : whole(room, lanes.size());
         double high = talls == 0 ? TALL : Math.max(Math.min(TALL, room), (room - smalls * small) / talls);
         double whole = smalls * small + talls * high;
-        double top = RULER + STRIP - Math.clamp(scroll, 0, Math.max(0, whole - room));
+        double wanted = Math.clamp(scroll, 0, Math.max(0, whole - room));
+        double top = RULER + STRIP - (talls > 0 ? wanted : Math.rint(wanted / small) * small);
         Map<Lane, Band> bands = new TreeMap<>();
         for (Lane lane : lanes) {
             boolean isTall = tall.contains(lane.property());
@@ -100,6 +108,19 @@ record ScoreLayout(
             top += laneHeight;
         }
         return new ScoreLayout(width, height, frames, from, shown, bands, room, track);
+    }
+
+    /** The height of lanes of one line: all are seen if they can be, closer together where they must, and none is ever cut. */
+    private static double whole(double room, int lanes) {
+        double all = room / lanes;
+        return all >= CLOSE ? all : room / Math.max(1, Math.floor(room / CLOSE));
+    }
+
+    /** How many lanes lie below what is seen. */
+    long below() {
+        return lanes.values().stream()
+                .filter(band -> band.top() > lanesBottom() - band.height() / 2)
+                .count();
     }
 
     /** The x of a frame, which may be fractional. */
@@ -192,6 +213,12 @@ record ScoreLayout(
     double cardLeft(int frame) {
         double left = x(frame) - 1;
         return x(frame) <= width ? Math.min(left, width - CARD_WIDTH - 3) : left;
+    }
+
+    /** Whether a place of the Score is the grip at the right side of a framing's card, which draws a rest out of it. */
+    boolean isRestGrip(int frame, double x, double y) {
+        double right = cardLeft(frame) + CARD_WIDTH;
+        return x >= right - REST_GRIP && x <= right + 1 && y >= cardTop() && y <= cardTop() + CARD_HEIGHT;
     }
 
     double cardTop() {

@@ -110,6 +110,17 @@ final class StripPainter {
                 pen, Fonts.text(12), Palette.TEXT.colour(), Brush.fitted(Fonts.text(12), text, width - 46), x + 40, y);
     }
 
+    /** What a rest is drawn out with: two short lines at the card's right side. */
+    private static void restGrip(GraphicsContext pen, double right, double middle) {
+        pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.75));
+        pen.fillRoundRect(right - ScoreLayout.REST_GRIP - 1, middle - 10, ScoreLayout.REST_GRIP, 20, 4, 4);
+        pen.setStroke(Palette.AMBER.colour());
+        pen.setLineWidth(1.4);
+        for (double x : new double[] {right - 6.5, right - 3.5}) {
+            pen.strokeLine(x, middle - 5, x, middle + 5);
+        }
+    }
+
     private static void card(Painting on, int frame, int number, boolean pictured) {
         GraphicsContext pen = on.pen();
         ScoreLayout plan = on.plan();
@@ -128,7 +139,18 @@ final class StripPainter {
             on.services()
                     .thumbnails()
                     .framing(on.desk().document().project(), shot, frame, CARD)
-                    .ifPresent(image -> pen.drawImage(image, x + 2, y + 2, CARD.width(), CARD.height()));
+                    .ifPresent(image -> {
+                        Size size = on.desk().document().project().frameSize().fittedInto(CARD.width(), CARD.height());
+                        pen.drawImage(
+                                image,
+                                x + 2 + (CARD.width() - size.width()) / 2.0,
+                                y + 2 + (CARD.height() - size.height()) / 2.0,
+                                size.width(),
+                                size.height());
+                    });
+        }
+        if (selected) {
+            restGrip(pen, x + ScoreLayout.CARD_WIDTH, y + ScoreLayout.CARD_HEIGHT / 2);
         }
         pen.setStroke(selected ? Palette.AMBER.colour() : Palette.PALE.colour());
         pen.setLineWidth(selected ? 2.5 : 1.4);

@@ -66,11 +66,15 @@ public final class Thumbnails {
         }
     }
 
-    /** What a shot's output shows at one of its frames, if that is ready. */
-    public Optional<Image> framing(Project project, Shot shot, int frame, Size size) {
+    /**
+     * What a shot's output shows at one of its frames, if that is ready.
+     *
+     * @param room what it fits into, in the shape of the project's frame
+     */
+    public Optional<Image> framing(Project project, Shot shot, int frame, Size room) {
         Media media = project.mediaOf(shot);
         int source = project.sourceFrames(shot, frame).first();
-        Size device = Pictures.onDevice(size, deviceScale);
+        Size device = Pictures.onDevice(project.frameSize().fittedInto(room.width(), room.height()), deviceScale);
         AppliedLooks looks = AppliedLooks.of(shot.looks(), shot.camera(), frame);
         return find(new Wanted(
                 media,

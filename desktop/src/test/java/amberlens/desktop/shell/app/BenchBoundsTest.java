@@ -2,9 +2,11 @@ package amberlens.desktop.shell.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.Seconds;
 import amberlens.core.edit.delivery.DeliveryEdits;
+import amberlens.core.edit.edits.CameraEdits;
 import amberlens.core.edit.edits.FramingEdits;
 import amberlens.core.edit.edits.MarkerEdits;
 import amberlens.core.edit.edits.MediaEdits;
@@ -16,6 +18,7 @@ import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.curve.Channel;
 import amberlens.core.motion.curve.ValueKinds;
+import amberlens.core.motion.pose.Pose;
 import amberlens.core.motion.property.Group;
 import amberlens.desktop.desk.actions.Action;
 import amberlens.desktop.desk.state.Selection;
@@ -210,8 +213,13 @@ class BenchBoundsTest {
         STILLS {
             @Override
             void on(Bench bench) {
-                bench.desk().document().apply(FramingEdits.add("s1", 90));
-                bench.desk().document().apply(MarkerEdits.set(Optional.empty(), 30));
+                for (Shot shot : bench.desk().document().project().shots()) {
+                    bench.desk().document().apply(FramingEdits.add(shot.id(), 10));
+                    Pose closer = shot.camera().at(90).zoomedAbout(new FramePoint(10, 10), 1.2);
+                    bench.desk().document().apply(CameraEdits.setFraming("closer", shot.id(), 90, closer));
+                }
+                bench.desk().document().apply(MarkerEdits.set(Optional.empty(), 10));
+                bench.desk().cursor().seek(10);
                 bench.actions().run("lineup.select-all");
             }
         },
@@ -290,6 +298,7 @@ class BenchBoundsTest {
         }
         onInterface(() -> {
             bench.dialogs().close();
+            bench.desk().document().cancel(); // what a dialog shows beforehand
             return null;
         });
     }

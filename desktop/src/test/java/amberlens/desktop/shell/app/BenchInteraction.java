@@ -2,6 +2,7 @@ package amberlens.desktop.shell.app;
 
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
+import amberlens.core.motion.property.Properties;
 import amberlens.files.Folders;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
@@ -40,6 +41,9 @@ abstract class BenchInteraction extends Hands {
         AmberLens.dress();
         System.setProperty("amber.sound", System.getProperty("amber.sound", "none"));
         bench = new Bench(files, Folders.below(folder.resolve("settings")), 1280, 800);
+        bench.desk()
+                .prefer(to ->
+                        to.setUnit(Properties.SCALE, Properties.SCALE.units().getFirst()));
         watchArrivals();
         stage.setScene(bench.scene());
         stage.setX(0);

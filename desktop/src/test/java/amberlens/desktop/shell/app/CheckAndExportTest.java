@@ -108,6 +108,7 @@ class CheckAndExportTest extends ThreeShotsInteraction {
         fill("#export-destination", film.toString());
         clickOn("#export-start");
         clickOn("#queue-close");
+        waitUntil("the bench", () -> lookup("#queue-close").tryQuery().isEmpty());
     }
 
     /** Whole frames are sealed; at twice the rate the places between them are not, and the dialog says so before it starts. */

@@ -29,12 +29,6 @@ class DeliverySceneTest extends ThreeShotsInteraction {
         return whole().shot(id).orElseThrow();
     }
 
-    private void enter(String query, String words) {
-        fill(query, words);
-        clickOn(query).type(KeyCode.ENTER);
-        settle();
-    }
-
     private void addUpright() {
         keys(KeyCode.D, KeyCode.CONTROL, KeyCode.ALT);
         clickOn("#delivery-usual").clickOn("9:16 upright");

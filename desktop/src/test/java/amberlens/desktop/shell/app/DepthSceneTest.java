@@ -7,6 +7,7 @@ import amberlens.core.base.geometry.Corner;
 import amberlens.core.base.geometry.Mirror;
 import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.time.Shutter;
+import amberlens.core.edit.edits.InsetEdits;
 import amberlens.core.edit.edits.SettingsEdits;
 import amberlens.core.judge.edges.EdgeReport;
 import amberlens.core.motion.camera.CameraTrack;
@@ -36,7 +37,7 @@ class DepthSceneTest extends ThreeShotsInteraction {
     /** The sheet smaller than the frame, so that all its corners are seen, and free at its edges. */
     private void inset() {
         onFx(() -> {
-            bench.desk().document().apply(SettingsEdits.setFillsFrame("s1", false));
+            bench.desk().document().apply(InsetEdits.set(java.util.Set.of("s1"), true));
             CameraTrack small = CameraTrack.still(shot("s1").camera().at(0).withScale(Scale.uniform(40)));
             bench.desk()
                     .document()
@@ -88,18 +89,18 @@ class DepthSceneTest extends ThreeShotsInteraction {
     }
 
     @Test
-    void a_picture_turns_over_as_a_ready_move_and_is_mirrored_and_exposed() {
+    void a_picture_arrives_turned_over_and_is_mirrored_and_exposed() {
         select("s1");
-        clickOn("#tab-ready");
+        clickOn("#rail-ready");
         onFx(() -> {
             ScrollPane scroll = lookup("#ready-scroll").query();
-            var node = lookup("#ready-turn-over").query();
+            var node = lookup("#ready-arrival-turned-over").query();
             double over = scroll.getContent().getBoundsInLocal().getHeight()
                     - scroll.getViewportBounds().getHeight();
             scroll.setVvalue(
                     over <= 0 ? 0 : Math.min(1, node.getBoundsInParent().getMinY() / over));
         });
-        clickOn("#ready-turn-over");
+        clickOn("#ready-arrival-turned-over");
         var yaw = shot("s1").camera().get(Properties.YAW);
         assertThat(Math.abs(yaw.at(0))).isEqualTo(180);
         assertThat(yaw.at(99)).isZero();

@@ -235,7 +235,9 @@ class FirstMoveTest extends BenchInteraction {
         toggleKey("scale");
         assertThat(shot().camera().get(Properties.SCALE).animated()).isTrue();
         moveTo("#camera-scale").clickOn("#neutral-scale");
-        assertThat(shot().camera().at(0).scale().x()).isEqualTo(100);
+        assertThat(shot().camera().at(0).scale().x())
+                .as("it just fills the frame")
+                .isEqualTo(64);
     }
 
     @Test

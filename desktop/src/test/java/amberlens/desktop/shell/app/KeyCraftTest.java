@@ -9,6 +9,7 @@ import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.PathEdits;
 import amberlens.core.edit.edits.ShotEdits.Timing;
+import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.Marker;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
@@ -494,7 +495,7 @@ class KeyCraftTest extends BenchInteraction {
         undo();
         keys(KeyCode.PERIOD, KeyCode.SHIFT);
         assertThat(shot().length()).isEqualTo(126);
-        assertThat(frames(Properties.SCALE)).containsExactly(10, 50, 100);
+        assertThat(frames(Properties.SCALE)).as("as it was chosen last").containsExactly(10, 50, 101);
     }
 
     @Test
@@ -591,10 +592,10 @@ class KeyCraftTest extends BenchInteraction {
                 .filteredOn(Channel::animated)
                 .allMatch(Channel::muted);
         keys(KeyCode.U, KeyCode.SHIFT);
-        fromMenu("move", "reset", "move-reset");
-        assertThat(shot().camera()).isEqualTo(CameraTrack.still(Pose.neutral(PLAN, FRAME)));
+        fromMenu("move", "whole-move", "move-reset");
+        assertThat(shot().camera()).isEqualTo(CameraTrack.still(Refit.FILL.pose(PLAN, FRAME)));
         undo();
-        fromMenu("move", "reset", "move-reset-framing");
-        assertThat(shot().camera().at(20)).isEqualTo(Pose.neutral(PLAN, FRAME));
+        type(KeyCode.DIGIT0);
+        assertThat(shot().camera().at(20)).isEqualTo(Refit.FILL.pose(PLAN, FRAME));
     }
 }

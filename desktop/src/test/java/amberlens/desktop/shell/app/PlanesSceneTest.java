@@ -180,14 +180,23 @@ class PlanesSceneTest extends ThreeShotsInteraction {
         waitUntil(
                 "a point less",
                 () -> planes().getFirst().outline().size() == before.outline().size() - 1);
-        PicturePoint one = planes().getFirst().outline().get(0);
-        PicturePoint next = planes().getFirst().outline().get(1);
-        double x = (one.x() + next.x()) / 2;
-        double y = (one.y() + next.y()) / 2;
+        List<PicturePoint> outline = planes().getFirst().outline();
+        int longest = 0;
+        for (int i = 0; i + 1 < outline.size(); i++) {
+            longest = apart(outline, i) > apart(outline, longest) ? i : longest;
+        }
+        double x = (outline.get(longest).x() + outline.get(longest + 1).x()) / 2;
+        double y = (outline.get(longest).y() + outline.get(longest + 1).y()) / 2;
         dragTo(onTable(x, y), onTable(x + 40, y + 40));
         waitUntil(
                 "a point more",
                 () -> planes().getFirst().outline().size() == before.outline().size());
+    }
+
+    private static double apart(List<PicturePoint> outline, int from) {
+        PicturePoint one = outline.get(from);
+        PicturePoint next = outline.get(from + 1);
+        return Math.hypot(next.x() - one.x(), next.y() - one.y());
     }
 
     @Test

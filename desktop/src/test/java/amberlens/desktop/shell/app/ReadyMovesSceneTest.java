@@ -30,7 +30,7 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
         Shot rig = shot();
         assertThat(project().isRig(rig)).isTrue();
         assertThat(rig.length()).isEqualTo(210);
-        clickOn("#tab-ready");
+        clickOn("#rail-ready");
         scrollTo("#ready-pulse");
         clickOn("#ready-pulse");
         Pose ridden = project().take(shot("s1")).pose(40);
@@ -52,7 +52,7 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
     @Test
     void ready_moves_are_given_kept_and_arranged() {
         select("s1");
-        clickOn("#tab-ready");
+        clickOn("#rail-ready");
         doubleClickOn("#ready-amount");
         keys(KeyCode.A, KeyCode.CONTROL);
         write("200\n");
@@ -83,8 +83,8 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
     @Test
     void a_move_is_carried_and_followed_but_for_what_is_changed() {
         select("s1");
-        clickOn("#tab-ready").clickOn("#ready-push-in");
-        clickOn("#tab-shelf");
+        clickOn("#rail-ready").clickOn("#ready-push-in");
+        clickOn("#rail-shelf");
         select("s1", "s2");
         keys(KeyCode.C, KeyCode.SHIFT);
         clickOn("#carry-linked");
@@ -105,7 +105,7 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
     @Test
     void a_pan_and_zoom_goes_between_two_places_drawn_on_the_table() {
         select("s1");
-        clickOn("#tab-ready");
+        clickOn("#rail-ready");
         scrollTo("#ready-pan-and-zoom");
         clickOn("#ready-pan-and-zoom-other");
         assertThat(bench.desk().document().steps()).isEmpty();

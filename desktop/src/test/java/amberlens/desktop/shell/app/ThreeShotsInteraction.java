@@ -63,6 +63,8 @@ abstract class ThreeShotsInteraction extends BenchInteraction {
             bench.desk().prefer(to -> {
                 to.setLaying(Laying.RIPPLE);
                 to.setSnapping(false);
+                to.setKeepsStart(true);
+                to.setLengthTiming(Optional.empty());
                 to.setToNearKeys(false);
                 to.setLimitPercent(150);
             });
@@ -115,6 +117,14 @@ abstract class ThreeShotsInteraction extends BenchInteraction {
     void fill(String query, String words) {
         TextField field = lookup(query).query();
         onFx(() -> field.setText(words));
+    }
+
+    /** Types words into a field, in place of those in it. */
+    void enter(String query, String words) {
+        doubleClickOn(query);
+        keys(KeyCode.A, KeyCode.CONTROL);
+        write(words + "\n");
+        settle();
     }
 
     Point2D middle(String id) {

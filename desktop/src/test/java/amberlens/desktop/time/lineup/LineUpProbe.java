@@ -1,6 +1,7 @@
 package amberlens.desktop.time.lineup;
 
 import amberlens.core.material.sound.SoundClip;
+import amberlens.core.model.project.LineUp;
 import amberlens.desktop.desk.state.Desk;
 import javafx.geometry.Point2D;
 import javafx.scene.Scene;
@@ -86,5 +87,13 @@ public final class LineUpProbe {
         var shot = desk.document().project().shot(id).orElseThrow();
         return surface.localToScreen(
                 plan.x(shot.start() + part * shot.length()), plan.top(shot) + 0.7 * plan.rowHeight(shot.track()));
+    }
+
+    /** A frame in the row that opens above all others while something is dragged. */
+    public static Point2D openRow(Scene scene, int frame) {
+        LineUpSurface surface = surface(scene);
+        LineUpLayout plan = surface.plan();
+        int track = LineUp.tracks(plan.project()) + 1;
+        return surface.localToScreen(plan.x(frame), plan.top(track) + plan.rowHeight(track) / 2);
     }
 }

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.Size;
+import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.curve.Channel;
@@ -16,7 +18,9 @@ import amberlens.core.motion.pose.Pose;
 import amberlens.core.motion.property.Lane;
 import amberlens.core.motion.property.Properties;
 import amberlens.core.motion.property.Property;
+import amberlens.desktop.desk.state.Desk;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -98,13 +102,21 @@ class ScoreLayoutTest {
 
     @Test
     void values_are_short_enough_for_the_head_of_a_lane() {
-        Pose pose = Pose.neutral(HD, HD).withDegrees(-3.25);
-        assertThat(ValueText.of(CameraTrack.still(pose), 0, Lane.of(Properties.SCALE)))
-                .isEqualTo("100.0 %");
-        assertThat(ValueText.of(CameraTrack.still(pose), 0, Lane.of(Properties.POSITION)))
-                .isEqualTo("960, 540");
-        assertThat(ValueText.of(CameraTrack.still(pose), 0, Lane.of(Properties.ROTATION)))
-                .startsWith("-3.");
+        var picture = new Size(3840, 2160);
+        Pose pose = Pose.neutral(picture, HD).withDegrees(-3.25);
+        Shot shot = shot(CameraTrack.still(pose));
+        var desk = new Desk();
+        desk.document()
+                .load(
+                        Project.empty("Heads")
+                                .withMedia(List.of(Media.photo("m1", "/archive/plan.jpg", picture)))
+                                .withShots(List.of(shot)),
+                        Optional.empty());
+        assertThat(ValueText.of(desk, shot, Lane.of(Properties.SCALE)))
+                .as("of a picture twice as wide as the frame")
+                .isEqualTo("200.0 % fill");
+        assertThat(ValueText.of(desk, shot, Lane.of(Properties.POSITION))).isEqualTo("960, 540");
+        assertThat(ValueText.of(desk, shot, Lane.of(Properties.ROTATION))).startsWith("-3.");
     }
 
     private static Shot shot(CameraTrack camera) {

@@ -17,6 +17,15 @@ public final class ScoreProbe {
                         plan.cardTop() + ScoreLayout.CARD_HEIGHT / 2);
     }
 
+    /** The grip of a framing's card that draws a rest out of it. */
+    public static Point2D restGrip(Scene scene, int frame) {
+        ScoreLayout plan = surface(scene).plan();
+        return surface(scene)
+                .localToScreen(
+                        plan.cardLeft(frame) + ScoreLayout.CARD_WIDTH - ScoreLayout.REST_GRIP / 2,
+                        plan.cardTop() + ScoreLayout.CARD_HEIGHT / 2);
+    }
+
     public static Point2D leg(Scene scene, double frame) {
         ScoreLayout plan = surface(scene).plan();
         return surface(scene).localToScreen(plan.x(frame), plan.stripTop() + ScoreLayout.STRIP / 2);
