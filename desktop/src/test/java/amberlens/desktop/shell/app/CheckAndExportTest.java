@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -107,7 +108,8 @@ class CheckAndExportTest extends ThreeShotsInteraction {
         }
         fill("#export-destination", film.toString());
         clickOn("#export-start");
-        clickOn("#queue-close");
+        waitUntil("the queue", () -> lookup("#queue-close").tryQuery().isPresent());
+        onFx(() -> lookup("#queue-close").<Button>query().fire()); // it moves as files are added above it
         waitUntil("the bench", () -> lookup("#queue-close").tryQuery().isEmpty());
     }
 
