@@ -35,17 +35,12 @@ public final class ArrivalEdits {
         double fades = how.way().fades();
         Optional<Fade> fade = fades > 0
                 ? Optional.of(Fade.over(Math.max(1, (int) Math.round(fades * frames))))
-                : before.filter(_ -> how.way() != Way.NONE && !isOfArrival(before));
+                : before.filter(own -> own.through().isPresent()); // one through a colour is somebody's own
         Shot moved = shot.withCamera(track(project, shot, how, before.isPresent()))
                 .withLayering(how.leaves() ? layering.withLeave(fade) : layering.withEnter(fade));
         return how.way() == Way.NONE
                 ? moved
                 : moved.withSettings(moved.settings().withFillsFrame(false));
-    }
-
-    /** A fade from what lies below goes with an arrival; one through a colour is somebody's own. */
-    private static boolean isOfArrival(Optional<Fade> fade) {
-        return fade.filter(known -> known.through().isEmpty()).isPresent();
     }
 
     /** The camera of a shot with an arrival or a departure. */
