@@ -1,6 +1,8 @@
 package amberlens.desktop.time.score;
 
+import amberlens.core.model.project.Project;
 import amberlens.core.motion.property.Lane;
+import amberlens.core.motion.property.Property;
 import amberlens.desktop.kit.style.Brush;
 import amberlens.desktop.kit.style.Fonts;
 import amberlens.desktop.kit.style.Palette;
@@ -15,7 +17,7 @@ final class CurvePainter {
 
     static void paint(Painting on, Lane lane, LaneValues values) {
         LaneScale scale = LaneScale.of(on.view(), on.plan(), lane, values);
-        gridLines(on, scale);
+        gridLines(on, lane, scale);
         int parts = values.equalParts() ? 1 : values.parts();
         for (int part = 0; part < parts; part++) {
             curve(on, lane, values, part);
@@ -35,32 +37,52 @@ final class CurvePainter {
     }
 
     /** The values of the axis' lines, from the lowest up. */
-    private static void lines(LaneScale scale, AtLine line) {
-        double step = step(scale);
-        for (double value = Math.ceil(scale.range().low() / step) * step;
-                value <= scale.range().high();
+    private static void lines(LaneScale scale, double each, AtLine line) {
+        double step = step(scale, each);
+        for (double value = Math.ceil(scale.range().low() / each / step) * step;
+                value <= scale.range().high() / each;
                 value += step) {
-            line.draw(value, Math.floor(scale.y(value)) + 0.5);
+            line.draw(value, Math.floor(scale.y(value * each)) + 0.5);
         }
     }
 
-    private static double step(LaneScale scale) {
-        return scale.range().step((int) Math.max(2, scale.band().height() / 34));
+    private static double step(LaneScale scale, double each) {
+        var shown = new ValueRange(scale.range().low() / each, scale.range().high() / each);
+        return shown.step((int) Math.max(2, scale.band().height() / 34));
     }
 
-    private static void gridLines(Painting on, LaneScale scale) {
+    /** How much of the project's own unit one of the shown one is, of numbers that count by ratio; all others are in their own. */
+    private static double each(Painting on, Lane lane) {
+        Property<?> property = lane.property();
+        Project project = on.desk().document().project();
+        return property.proportional()
+                ? on.desk()
+                        .unit(property, on.shot())
+                        .held(1, 0, project.mediaOf(on.shot()).size(), project.frameSize())
+                : 1;
+    }
+
+    private static String sign(Painting on, Lane lane) {
+        Property<?> property = lane.property();
+        return property.proportional()
+                ? on.desk().unit(property, on.shot()).sign()
+                : property.units().getFirst().sign();
+    }
+
+    private static void gridLines(Painting on, Lane lane, LaneScale scale) {
         on.pen().setStroke(Palette.faint(Palette.LINE.colour(), 0.8));
         on.pen().setLineWidth(1);
-        lines(scale, (_, y) -> on.pen()
+        lines(scale, each(on, lane), (_, y) -> on.pen()
                 .strokeLine(ScoreLayout.LEFT, y, on.plan().width(), y));
     }
 
     private static void labels(Painting on, Lane lane, LaneScale scale) {
         GraphicsContext pen = on.pen();
-        int decimals = (int) Math.clamp(-Math.floor(Math.log10(step(scale))), 0, 4);
-        String unit = lane.property().units().getFirst().sign() + (on.view().speed() ? "/f" : "");
+        double each = each(on, lane);
+        int decimals = (int) Math.clamp(-Math.floor(Math.log10(step(scale, each))), 0, 4);
+        String unit = sign(on, lane) + (on.view().speed() ? "/f" : "");
         double right = on.plan().width() - 6;
-        lines(scale, (value, y) -> {
+        lines(scale, each, (value, y) -> {
             if (y < scale.band().top() + 7 || y > scale.band().bottom() - 7) {
                 return;
             }

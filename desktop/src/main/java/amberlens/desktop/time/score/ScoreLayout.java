@@ -96,10 +96,15 @@ record ScoreLayout(
                 lanes.stream().filter(lane -> tall.contains(lane.property())).count();
         long smalls = lanes.size() - talls;
         double small = talls > 0 ? LANE : whole(room, lanes.size());
-        double high = talls == 0 ? TALL : Math.max(Math.min(TALL, room), (room - smalls * small) / talls);
+        double high = talls == 0
+                ? TALL
+                : smalls == 0
+                        ? wholeTall(room, talls)
+                        : Math.max(Math.min(TALL, room), (room - smalls * small) / talls);
         double whole = smalls * small + talls * high;
         double wanted = Math.clamp(scroll, 0, Math.max(0, whole - room));
-        double top = RULER + STRIP - (talls > 0 ? wanted : Math.rint(wanted / small) * small);
+        double each = talls == 0 ? small : high;
+        double top = RULER + STRIP - (talls > 0 && smalls > 0 ? wanted : Math.rint(wanted / each) * each);
         Map<Lane, Band> bands = new TreeMap<>();
         for (Lane lane : lanes) {
             boolean isTall = tall.contains(lane.property());
@@ -114,6 +119,12 @@ record ScoreLayout(
     private static double whole(double room, int lanes) {
         double all = room / lanes;
         return all >= CLOSE ? all : room / Math.max(1, Math.floor(room / CLOSE));
+    }
+
+    /** Likewise of tall lanes. */
+    private static double wholeTall(double room, long lanes) {
+        double all = room / lanes;
+        return all >= TALL ? all : room / Math.max(1, Math.floor(room / TALL));
     }
 
     /** How many lanes lie below what is seen. */
