@@ -21,7 +21,7 @@ import picocli.CommandLine.Parameters;
         name = "check",
         description =
                 "Checks the edges, enlargement and pace of every shot, in the project's frame and in that of each delivery. Exit code 0: all sealed, 3:"
-                        + " some edge open.",
+                        + " some edge open, or a mark cut that is always to be whole.",
         mixinStandardHelpOptions = true)
 final class CheckCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "The project.")
@@ -53,7 +53,7 @@ final class CheckCommand implements Callable<Integer> {
         } else {
             CheckText.print(checks, frames, out);
         }
-        return checks.stream().allMatch(FilmCheck::sealed) ? ExitCode.DONE : ExitCode.OPEN_EDGE;
+        return checks.stream().allMatch(check -> check.sealed() && check.keeps()) ? ExitCode.DONE : ExitCode.OPEN_EDGE;
     }
 
     private List<FilmCheck> checked(List<DeliveryFilm.Named> films) {

@@ -2,6 +2,7 @@ package amberlens.cli;
 
 import amberlens.core.base.time.FrameSpan;
 import amberlens.core.edit.check.ShotCheck;
+import amberlens.core.edit.check.ShotMarks;
 import amberlens.core.judge.edges.Margin;
 import amberlens.core.material.planes.PlaneReport;
 import amberlens.core.motion.pose.Pose;
@@ -58,6 +59,7 @@ final class CheckJson {
         if (!check.planes().equals(PlaneReport.FLAT)) {
             putPlanes(node.putObject("planes"), check.planes());
         }
+        putCut(node.putArray("cut"), check);
         node.putObject("enlargement")
                 .put("max", check.enlargement().percent())
                 .put("frame", check.enlargement().frame());
@@ -73,6 +75,24 @@ final class CheckJson {
                     check.take().pose(frame),
                     check.shot().camera().hasDepth(),
                     check.edges().margins().get(frame));
+        }
+    }
+
+    /** Where a mark is not as it was asked to be; no distance where the picture cannot be seen. */
+    private static void putCut(ArrayNode node, ShotCheck check) {
+        for (ShotMarks.Cut cut : check.cut()) {
+            ObjectNode written = node.addObject()
+                    .put("mark", cut.mark().id())
+                    .put("kind", cut.mark().kind().word())
+                    .put("from", cut.where().span().from())
+                    .put("to", cut.where().span().to());
+            if (Double.isFinite(cut.where().px())) {
+                written.put("px", cut.where().px());
+            } else {
+                written.putNull("px");
+            }
+            written.put("side", cut.where().worst().side().word())
+                    .put("keep", cut.mark().keep().word());
         }
     }
 

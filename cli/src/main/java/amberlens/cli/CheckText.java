@@ -42,6 +42,7 @@ final class CheckText {
                     check.shot().length());
             CheckWords.edges(project, check).forEach(line -> out.println("  edges        " + line));
             CheckWords.planes(project, check).forEach(line -> out.println("  planes       " + line));
+            CheckWords.marks(project, check).forEach(line -> out.println("  marks        " + line));
             out.println("  enlargement  " + CheckWords.enlargement(check));
             out.println("  pace         " + CheckWords.pace(project, check));
             for (int frame = 0; frames && frame < check.shot().length(); frame++) {

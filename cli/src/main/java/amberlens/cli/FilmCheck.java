@@ -14,6 +14,11 @@ record FilmCheck(DeliveryFilm.Named film, List<ShotCheck> shots) {
         shots = List.copyOf(shots);
     }
 
+    /** Whether no mark that is always to be whole is cut. */
+    boolean keeps() {
+        return shots.stream().allMatch(ShotCheck::keeps);
+    }
+
     boolean sealed() {
         return shots.stream().allMatch(ShotCheck::sealed);
     }

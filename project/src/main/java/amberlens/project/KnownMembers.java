@@ -53,10 +53,12 @@ record KnownMembers(
             .with("outline", of("width", "colour"))
             .with("box", of("colour", "opacity", "padding", "radius"));
     static final KnownMembers TRACK = of("id", "name", "first", "radius", "given", "spots");
+    static final KnownMembers MARK = of("id", "kind", "box", "sure", "keep", "by");
     static final KnownMembers PLANE =
             of("id", "name", "outline", "distance", "soft").with("fill", of("kind", "reach", "from"));
     static final KnownMembers MEDIA = of(
-                    "id", "kind", "path", "page", "width", "height", "rate", "frames", "title", "tracks", "planes")
+                    "id", "kind", "path", "page", "width", "height", "rate", "frames", "title", "tracks", "planes",
+                    "marks")
             .with("fingerprint", of("bytes", "hash"))
             .with("opaque", of("x", "y", "width", "height"))
             .with("beats", of("times", "strengths", "first", "perBar"));

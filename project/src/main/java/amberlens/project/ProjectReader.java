@@ -6,6 +6,7 @@ import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameRate;
 import amberlens.core.base.time.Shutter;
 import amberlens.core.edit.edits.LinkedMoves;
+import amberlens.core.material.mark.Mark;
 import amberlens.core.material.planes.Plane;
 import amberlens.core.material.sound.BeatGrid;
 import amberlens.core.material.sound.SoundClip;
@@ -152,6 +153,7 @@ final class ProjectReader {
         }
         List<Track> tracks = TrackMembers.read(file, node.path("tracks"), at + "/tracks");
         List<Plane> planes = PlaneMembers.read(file, node.path("planes"), at + "/planes");
+        List<Mark> marks = MarkMembers.read(file, node.path("marks"), at + "/marks");
         return checked(
                 at,
                 () -> new Media(
@@ -166,6 +168,7 @@ final class ProjectReader {
                         beats,
                         tracks,
                         planes,
+                        marks,
                         node.path("page").asInt(1),
                         KnownMembers.MEDIA.extras(node)));
     }

@@ -106,6 +106,7 @@ final class ProjectWriter {
         });
         TrackMembers.put(node, item.tracks());
         PlaneMembers.put(node, item.planes());
+        MarkMembers.put(node, item.marks());
         item.beats().ifPresent(grid -> SoundWriter.putBeats(node, grid));
         KnownMembers.MEDIA.merge(node, item.extras());
         return node;

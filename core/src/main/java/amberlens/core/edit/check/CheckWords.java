@@ -8,6 +8,7 @@ import amberlens.core.base.words.Figures;
 import amberlens.core.judge.edges.EdgeReport;
 import amberlens.core.judge.edges.Judged;
 import amberlens.core.judge.edges.Margin;
+import amberlens.core.judge.marks.MarkReport;
 import amberlens.core.judge.sharpness.Enlargement;
 import amberlens.core.material.look.Looks;
 import amberlens.core.material.planes.Plane;
@@ -17,6 +18,8 @@ import amberlens.core.model.project.Project;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What a check found, in words for the command line and the proof. */
 public final class CheckWords {
@@ -30,15 +33,19 @@ public final class CheckWords {
         long behind = checks.stream()
                 .filter(check -> check.judged() && !check.planes().isSealed())
                 .count();
+        long cut = checks.stream().filter(check -> !check.cut().isEmpty()).count();
+        String marks = cut == 0
+                ? ""
+                : cut + " of " + Counted.of(checks.size(), "shot") + (cut == 1 ? " cuts" : " cut") + " a mark.";
         if (open == 0 && behind == 0) {
-            return "Every shot is sealed.";
+            return ("Every shot is sealed. " + marks).strip();
         }
         String shots = " of " + Counted.of(checks.size(), "shot");
         String edges = open == 0 ? "" : open + shots + (open == 1 ? " has" : " have") + " an open edge.";
         String planes = behind == 0
                 ? ""
                 : behind + shots + (behind == 1 ? " shows" : " show") + " what is not there behind a plane.";
-        return (edges + " " + planes).strip();
+        return Stream.of(edges, planes, marks).filter(words -> !words.isEmpty()).collect(Collectors.joining(" "));
     }
 
     /** A line for what is seen behind the planes of a picture, or one for each span in which that is not there; none without planes. */
@@ -79,6 +86,36 @@ public final class CheckWords {
                         span.to(),
                         report.worst(span).words(),
                         report.worst(span).frame()))
+                .toList();
+    }
+
+    /** A line for each run of frames in which a mark is cut. */
+    public static List<String> marks(Project project, ShotCheck check) {
+        FrameRate rate = project.frame().rate();
+        return check.cut().stream()
+                .map(cut -> {
+                    MarkReport.Cut where = cut.where();
+                    String kind = cut.mark().kind().word();
+                    String how = where.worst().outside()
+                            ? "out of the frame"
+                            : String.format(
+                                    Locale.ROOT,
+                                    "cut by %.1f px, %s",
+                                    where.px(),
+                                    where.worst().side().word());
+                    return String.format(
+                            Locale.ROOT,
+                            "CUT %s to %s (frames %d to %d): %s %s is %s at worst in frame %d; keep: %s",
+                            Timecode.brief(where.span().from(), rate),
+                            Timecode.brief(where.span().to(), rate),
+                            where.span().from(),
+                            where.span().to(),
+                            kind,
+                            cut.mark().id(),
+                            how,
+                            where.frame(),
+                            cut.mark().keep().words());
+                })
                 .toList();
     }
 

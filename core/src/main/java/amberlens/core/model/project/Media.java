@@ -4,6 +4,7 @@ import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.PictureArea;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.material.footage.Footage;
+import amberlens.core.material.mark.Mark;
 import amberlens.core.material.planes.Plane;
 import amberlens.core.material.planes.PlaneLimits;
 import amberlens.core.material.sound.BeatGrid;
@@ -27,6 +28,7 @@ import java.util.Optional;
  * @param beats those of a sound, where they were set by hand
  * @param tracks where subjects go in it, of footage
  * @param planes what lies nearer than its ground, of a still picture
+ * @param marks what matters in it, of whatever is seen
  * @param page which of the pictures in its file it is, from 1; 1 for whatever has one only
  */
 public record Media(
@@ -41,6 +43,7 @@ public record Media(
         Optional<BeatGrid> beats,
         List<Track> tracks,
         List<Plane> planes,
+        List<Mark> marks,
         int page,
         Extras extras) {
     /** What the file holds. */
@@ -67,6 +70,8 @@ public record Media(
     public Media {
         tracks = List.copyOf(tracks);
         planes = List.copyOf(planes);
+        marks = List.copyOf(marks);
+        requireMarks(kind, marks);
         requireTracks(tracks, footage);
         if (!planes.isEmpty() && kind != Kind.PHOTO) {
             throw new IllegalArgumentException("only a still picture can have planes");
@@ -92,6 +97,14 @@ public record Media(
         opaque.ifPresent(area -> requireInside(area, size));
         if (footage.isPresent() != (kind == Kind.FILM || kind == Kind.SEQUENCE)) {
             throw new IllegalArgumentException("films and sequences have a rate and frames, photos have none");
+        }
+    }
+
+    private static void requireMarks(Kind kind, List<Mark> marks) {
+        boolean seen = kind != Kind.SOUND && kind != Kind.RIG && kind != Kind.TITLE;
+        long ids = marks.stream().map(Mark::id).distinct().count();
+        if (!marks.isEmpty() && !seen || ids < marks.size()) {
+            throw new IllegalArgumentException("marks lie on pictures and footage, each with an id of its own");
         }
     }
 
@@ -148,6 +161,7 @@ public record Media(
                 Optional.empty(),
                 List.of(),
                 List.of(),
+                List.of(),
                 1,
                 Extras.NONE);
     }
@@ -165,13 +179,27 @@ public record Media(
                 Optional.empty(),
                 List.of(),
                 List.of(),
+                List.of(),
                 1,
                 Extras.NONE);
     }
 
     public Media withId(String newId) {
         return new Media(
-                newId, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, planes, page, extras);
+                newId,
+                kind,
+                path,
+                size,
+                footage,
+                fingerprint,
+                opaque,
+                title,
+                beats,
+                tracks,
+                planes,
+                marks,
+                page,
+                extras);
     }
 
     /** This item with the file that was found for it. */
@@ -189,6 +217,7 @@ public record Media(
                 beats,
                 tracksOn(found),
                 found.size.equals(size) && found.kind == kind ? planes : List.of(),
+                found.size.equals(size) ? marks : List.of(),
                 page,
                 extras);
     }
@@ -197,11 +226,25 @@ public record Media(
     public Media withPage(int number) {
         List<Plane> still = number == page ? planes : List.of();
         return new Media(
-                id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, still, number, extras);
+                id,
+                kind,
+                path,
+                size,
+                footage,
+                fingerprint,
+                opaque,
+                title,
+                beats,
+                tracks,
+                still,
+                number == page ? marks : List.of(),
+                number,
+                extras);
     }
 
     public Media withFingerprint(Optional<Fingerprint> seen) {
-        return new Media(id, kind, path, size, footage, seen, opaque, title, beats, tracks, planes, page, extras);
+        return new Media(
+                id, kind, path, size, footage, seen, opaque, title, beats, tracks, planes, marks, page, extras);
     }
 
     public Media withOpaque(PictureArea bounds) {
@@ -217,6 +260,7 @@ public record Media(
                 beats,
                 tracks,
                 planes,
+                marks,
                 page,
                 extras);
     }
@@ -236,6 +280,7 @@ public record Media(
                 beats,
                 tracks,
                 planes,
+                marks,
                 page,
                 extras);
     }
@@ -243,17 +288,29 @@ public record Media(
     /** Other beats, set by hand; empty for those that are found. */
     public Media withBeats(Optional<BeatGrid> byHand) {
         return new Media(
-                id, kind, path, size, footage, fingerprint, opaque, title, byHand, tracks, planes, page, extras);
+                id, kind, path, size, footage, fingerprint, opaque, title, byHand, tracks, planes, marks, page, extras);
     }
 
     /** Other tracks. */
     public Media withTracks(List<Track> found) {
-        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, found, planes, page, extras);
+        return new Media(
+                id, kind, path, size, footage, fingerprint, opaque, title, beats, found, planes, marks, page, extras);
     }
 
     /** Other planes. */
     public Media withPlanes(List<Plane> cut) {
-        return new Media(id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, cut, page, extras);
+        return new Media(
+                id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, cut, marks, page, extras);
+    }
+
+    /** Other marks. */
+    public Media withMarks(List<Mark> others) {
+        return new Media(
+                id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, planes, others, page, extras);
+    }
+
+    public Optional<Mark> mark(String markId) {
+        return marks.stream().filter(mark -> mark.id().equals(markId)).findFirst();
     }
 
     public Optional<Track> track(String trackId) {
@@ -271,7 +328,7 @@ public record Media(
     /** This item with what a file says beyond. */
     public Media withExtras(Extras beyond) {
         return new Media(
-                id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, planes, page, beyond);
+                id, kind, path, size, footage, fingerprint, opaque, title, beats, tracks, planes, marks, page, beyond);
     }
 
     /** Whether it is read from a file. */
