@@ -21,7 +21,7 @@ public record PictureBox(double left, double top, double width, double height) {
             throw new IllegalArgumentException("a box has a width and a height, not " + width + " × " + height);
         }
         if (!(Math.abs(left) <= LARGEST && Math.abs(top) <= LARGEST)) {
-            throw new IllegalArgumentException("a box lies near its picture, not at " + left + ", " + top);
+            throw new IllegalArgumentException("a box must be near its picture, not at " + left + ", " + top);
         }
     }
 
@@ -66,6 +66,18 @@ public record PictureBox(double left, double top, double width, double height) {
                 mirror.down() ? picture.height() - bottom() : top,
                 width,
                 height);
+    }
+
+    /** Elsewhere. */
+    public PictureBox plus(double right, double down) {
+        return new PictureBox(left + right, top + down, width, height);
+    }
+
+    /** The smallest box that holds this and another. */
+    public PictureBox with(PictureBox other) {
+        return between(
+                new PicturePoint(Math.min(left, other.left), Math.min(top, other.top)),
+                new PicturePoint(Math.max(right(), other.right()), Math.max(bottom(), other.bottom())));
     }
 
     /** The middle third of its width. */

@@ -1,10 +1,8 @@
 package amberlens.core.edit.check;
 
-import amberlens.core.base.geometry.PictureBox;
 import amberlens.core.judge.edges.Judged;
 import amberlens.core.judge.marks.MarkReport;
 import amberlens.core.material.mark.Mark;
-import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.Take;
@@ -20,23 +18,27 @@ public final class ShotMarks {
 
     /** Those of a shot as it is seen in the project's frame, mark by mark, in time. */
     public static List<Cut> of(Project project, Shot shot) {
-        Media media = project.mediaOf(shot);
-        if (media.marks().isEmpty()) {
+        List<Mark> marks = project.marks(shot);
+        if (marks.isEmpty()) {
             return List.of();
         }
-        Take take = project.take(shot, Judged.whole(media.size(), project.frameSize()));
+        Take take = take(project, shot);
         List<Cut> cut = new ArrayList<>();
-        for (Mark mark : media.marks()) {
-            PictureBox box = mark.box().mirrored(shot.settings().mirror(), media.size());
-            report(mark, take, box).cut().forEach(where -> cut.add(new Cut(mark, where)));
+        for (Mark mark : marks) {
+            report(mark, take).cut().forEach(where -> cut.add(new Cut(mark, where)));
         }
         return List.copyOf(cut);
     }
 
-    private static MarkReport report(Mark mark, Take take, PictureBox box) {
+    /** A shot as its marks are judged: in the whole frame. */
+    public static Take take(Project project, Shot shot) {
+        return project.take(shot, Judged.whole(project.mediaOf(shot).size(), project.frameSize()));
+    }
+
+    private static MarkReport report(Mark mark, Take take) {
         return switch (mark.keep()) {
-            case RESTS -> MarkReport.atRests(take, box);
-            case ALWAYS -> MarkReport.always(take, box);
+            case RESTS -> MarkReport.atRests(take, mark.box());
+            case ALWAYS -> MarkReport.always(take, mark.box());
             case OFF -> new MarkReport(List.of());
         };
     }

@@ -1,14 +1,19 @@
 package amberlens.core.edit.edits;
 
+import amberlens.core.base.geometry.PictureBox;
 import amberlens.core.base.time.OutputTimes;
 import amberlens.core.judge.edges.EdgeReport;
 import amberlens.core.judge.edges.Judged;
 import amberlens.core.judge.edges.Margin;
+import amberlens.core.judge.marks.MarkReport;
+import amberlens.core.judge.marks.MarkWish;
+import amberlens.core.judge.seal.MoveAside;
 import amberlens.core.judge.seal.Seal;
 import amberlens.core.judge.seal.SealResult;
 import amberlens.core.judge.seal.SealTerms;
 import amberlens.core.judge.seal.SealWay;
 import amberlens.core.judge.seal.Subject;
+import amberlens.core.material.mark.Mark;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.CameraTrack;
@@ -47,7 +52,26 @@ public final class SealEdits {
     /** What a seal by least change gives, or by lift where that cannot do it. */
     public static SealResult leastOrLift(Project project, Shot shot, SealTerms terms) {
         SealResult least = seal(project, shot, SealWay.LEAST, terms);
-        return least instanceof SealResult.Refused ? seal(project, shot, SealWay.LIFT, terms) : least;
+        if (!(least instanceof SealResult.Refused)) {
+            return least;
+        }
+        SealResult lifted = seal(project, shot, SealWay.LIFT, terms);
+        return cuts(project, shot, lifted).isEmpty() ? lifted : least;
+    }
+
+    /** The marks that a sealed move cuts although they are always to be whole. */
+    public static List<Mark> cuts(Project project, Shot shot, SealResult result) {
+        List<Mark> always = project.marks(shot).stream()
+                .filter(mark -> mark.keep() == Mark.Keep.ALWAYS)
+                .toList();
+        if (always.isEmpty() || !(result instanceof SealResult.Sealed sealed)) {
+            return List.of();
+        }
+        Judged judged = project.judged(shot);
+        Take take = project.take(shot.withCamera(shot.camera().withMoveOf(sealed.camera())));
+        return always.stream()
+                .filter(mark -> !MarkReport.always(take, judged.of(mark.box())).isKept())
+                .toList();
     }
 
     /** A shot's move with its flights no higher than the picture allows; empty where nothing is open, or that would not close it. */
@@ -74,7 +98,7 @@ public final class SealEdits {
         Judged own = by.apply(project.judged(shot));
         Take take = project.take(shot, own);
         var subject = concerned.equals(List.of(shot)) && times.isEmpty()
-                ? Subject.of(take)
+                ? Subject.of(take, true, wishes(project, shot, own))
                 : new Subject(take.camera(), take.frame(), project.isRig(shot), camera -> {
                     Project sealed =
                             CarryEdits.apply(ShotEdits.setCamera("seal", shot.id(), own.back(camera)), project);
@@ -136,11 +160,35 @@ public final class SealEdits {
     private static List<Subject.Judgement> judgements(
             Project project, String id, boolean own, UnaryOperator<Judged> by, Optional<OutputTimes> times) {
         Shot shot = project.shot(id).orElseThrow();
-        Take take = project.take(shot, by.apply(project.judged(shot)));
+        Judged judged = by.apply(project.judged(shot));
+        Take take = project.take(shot, judged);
         String whose = own ? "" : "\"" + shot.name() + "\"";
         return Stream.concat(Stream.of(take), times.stream().map(output -> take.shownBy(output, shot.start())))
-                .map(seen -> new Subject.Judgement(whose, seen))
+                .map(seen -> new Subject.Judgement(whose, seen, true, wishes(project, shot, judged)))
                 .toList();
+    }
+
+    /** Its marks that are always to be whole. */
+    private static List<MarkWish> wishes(Project project, Shot shot, Judged judged) {
+        return project.marks(shot).stream()
+                .filter(mark -> mark.keep() == Mark.Keep.ALWAYS)
+                .map(mark -> MarkWish.always(judged.of(mark.box())))
+                .toList();
+    }
+
+    /** A shot with its framings shifted by the least, so that no mark is cut at rests, see {@link MoveAside}. */
+    public static SealResult moveAside(Project project, Shot shot) {
+        Judged judged = project.judged(shot);
+        List<PictureBox> boxes = project.marks(shot).stream()
+                .filter(Mark::isKept)
+                .map(mark -> judged.of(mark.box()))
+                .toList();
+        var locked = new TreeSet<>(shot.settings().locked().subSet(0, shot.length()));
+        SealResult result = MoveAside.of(
+                project.take(shot, judged), project.judges(shot), boxes, SealTerms.free().withLocked(locked));
+        return result instanceof SealResult.Sealed moved
+                ? new SealResult.Sealed(judged.back(moved.camera()), moved.cost(), moved.addedKey())
+                : result;
     }
 
     /** The shots whose edges a change of a shot's move may open or close, as far as they are judged; the shot itself first. */

@@ -2,6 +2,7 @@ package amberlens.core.judge.edges;
 
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PictureArea;
+import amberlens.core.base.geometry.PictureBox;
 import amberlens.core.base.geometry.Portion;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.motion.camera.CameraTrack;
@@ -57,6 +58,11 @@ public record Judged(PictureArea area, Size sheet, Size delivery, Size frame, Po
 
     private boolean shifts() {
         return area.left() != 0 || area.top() != 0 || !delivery.equals(frame);
+    }
+
+    /** A box of the picture as it is judged. */
+    public PictureBox of(PictureBox box) {
+        return box.plus(-area.left(), -area.top());
     }
 
     /** A pose as it is judged. */

@@ -45,7 +45,8 @@ public record MarkMargin(double framePx, Side side, boolean outside) {
         return box.corners().stream().map(pose::toFrame).toList();
     }
 
-    private static PictureBox fitting(PictureBox box, Pose pose, Size frame) {
+    /** The part of a box that is asked to be whole: the middle third in a direction in which it is larger than the frame. */
+    static PictureBox fitting(PictureBox box, Pose pose, Size frame) {
         PictureBox across = fits(box, pose, frame, true) ? box : third(box, pose, true);
         return fits(across, pose, frame, false) ? across : third(across, pose, false);
     }
@@ -73,15 +74,25 @@ public record MarkMargin(double framePx, Side side, boolean outside) {
         double least = Double.POSITIVE_INFINITY;
         Side side = Side.LEFT;
         for (FramePoint corner : corners) {
-            double[] within = {corner.x(), frame.width() - corner.x(), corner.y(), frame.height() - corner.y()};
             for (Side at : Side.values()) {
-                if (within[at.ordinal()] < least) {
-                    least = within[at.ordinal()];
+                double within = within(corner, at, frame);
+                if (within < least) {
+                    least = within;
                     side = at;
                 }
             }
         }
         return new MarkMargin(least, side, isApart(whole, frame));
+    }
+
+    /** How far a point is within a side of the frame. */
+    static double within(FramePoint point, Side side, Size frame) {
+        return switch (side) {
+            case LEFT -> point.x();
+            case RIGHT -> frame.width() - point.x();
+            case TOP -> point.y();
+            case BOTTOM -> frame.height() - point.y();
+        };
     }
 
     /** Whether a line lies between a convex quadrilateral and the frame: along a side of either, if there is one at all. */

@@ -91,6 +91,24 @@ public record MarkReport(List<Cut> cut) {
         return rests;
     }
 
+    /** The stretches in which the camera rests, in time. */
+    public static List<FrameSpan> stretches(Take take) {
+        List<FrameSpan> stretches = new ArrayList<>();
+        List<Pose> poses = take.poses();
+        for (int frame : rests(take)) {
+            FrameSpan last = stretches.isEmpty() ? null : stretches.getLast();
+            boolean goesOn = last != null
+                    && frame == last.to() + 1
+                    && isStill(poses.get(last.to()), poses.get(frame), take);
+            if (last != null && goesOn) {
+                stretches.set(stretches.size() - 1, new FrameSpan(last.from(), frame));
+            } else {
+                stretches.add(new FrameSpan(frame, frame));
+            }
+        }
+        return stretches;
+    }
+
     private static boolean isStill(Pose one, Pose other, Take take) {
         if (one.equals(other)) {
             return true;

@@ -28,7 +28,21 @@ final class KeySeal {
     static SealResult seal(SealWay way, Subject subject, SealTerms terms) {
         KeySearch.Outcome outcome = KeySearch.run(way, subject, terms);
         Optional<SealResult.Sealed> best = attempt(way, subject, terms, outcome);
-        return best.<SealResult>map(found -> found).orElseGet(() -> Refusal.of(way, subject, terms, outcome));
+        return best.<SealResult>map(found -> found).orElseGet(() -> refused(way, subject, terms, outcome));
+    }
+
+    /** Where it is only what is wished of boxes that stands in the way, that is said. */
+    private static SealResult refused(SealWay way, Subject subject, SealTerms terms, KeySearch.Outcome outcome) {
+        boolean wishes = subject.now().stream().anyMatch(judged -> !judged.wishes().isEmpty());
+        if (!wishes) {
+            return Refusal.of(way, subject, terms, outcome);
+        }
+        Subject free = subject.withoutWishes();
+        boolean sealed = free.now().stream().allMatch(Subject.Judgement::isSealed);
+        if (!sealed && attempt(way, free, terms).isEmpty()) {
+            return Refusal.of(way, free, terms, KeySearch.run(way, free, terms));
+        }
+        return Refusal.ofMarks(subject, outcome);
     }
 
     /** The cheapest move of this way that stands every check; without a word why there is none. */
@@ -63,7 +77,8 @@ final class KeySeal {
                 : KeySearch.run(SealWay.SHIFT, subject, terms)
                         .camera()
                         .flatMap(camera -> verified(subject, subject, camera, terms, OptionalInt.empty()));
-        return Stream.of(finished, Lift.attempt(subject, terms), shifted);
+        return Stream.of(
+                finished, Lift.attempt(subject, terms).filter(lifted -> subject.keeps(lifted.camera())), shifted);
     }
 
     private static Optional<SealResult.Sealed> cheapest(Stream<Optional<SealResult.Sealed>> tries) {
@@ -115,7 +130,7 @@ final class KeySeal {
                 terms.locked().stream().allMatch(frame -> same(subject.camera().at(frame), camera.at(frame)));
         for (int i = 0; i < after.size() && sound; i++) {
             Take now = after.get(i).take();
-            sound = EdgeReport.of(now).isSealed() && within(before.get(i).take(), now, terms);
+            sound = after.get(i).isSealed() && after.get(i).keeps() && within(before.get(i).take(), now, terms);
         }
         return sound
                 ? Optional.of(new SealResult.Sealed(camera, SealCost.between(keyed, camera), added))

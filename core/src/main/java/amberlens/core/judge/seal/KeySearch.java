@@ -2,6 +2,7 @@ package amberlens.core.judge.seal;
 
 import amberlens.core.base.geometry.Side;
 import amberlens.core.judge.edges.SideDistances;
+import amberlens.core.judge.marks.MarkWish;
 import amberlens.core.judge.sharpness.Enlargement;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.camera.Take;
@@ -44,6 +45,9 @@ final class KeySearch {
 
         /** An edge at a side. */
         record Edge(int judged, double at, Side side) implements Cut {}
+
+        /** A condition of what is wished of a box. */
+        record Wish(int judged, double at, MarkWish wish, int condition) implements Cut {}
 
         /** The limit of one axis: the larger of both is what counts, but that alone would not be linear. */
         record Limit(int judged, double at, Axis axis) implements Cut {}
@@ -123,6 +127,7 @@ final class KeySearch {
     private LinearProgramme.Row row(Linearised near, Cut cut) {
         return switch (cut) {
             case Cut.Edge edge -> near.edge(edge.judged(), edge.at(), edge.side());
+            case Cut.Wish wish -> near.wished(wish.judged(), wish.at(), wish.wish(), wish.condition());
             case Cut.Limit limit ->
                 near.limit(limit.judged(), limit.at(), limit.axis(), limitAt(limit.judged(), limit.at()));
         };
@@ -141,19 +146,40 @@ final class KeySearch {
         List<Subject.Judgement> judged = subject.judged().apply(now);
         List<Cut> broken = new ArrayList<>();
         for (int i = 0; i < judged.size(); i++) {
-            broken(i, judged.get(i).take(), broken);
+            broken(i, judged.get(i), broken);
+            for (MarkWish wish : judged.get(i).wishes()) {
+                unfulfilled(i, judged.get(i).take(), wish, broken);
+            }
         }
         return broken;
     }
 
-    private void broken(int judged, Take now, List<Cut> broken) {
+    private static void unfulfilled(int judged, Take now, MarkWish wish, List<Cut> broken) {
+        double[] moments = now.moments();
+        double[][] missing = new double[wish.conditions()][moments.length];
+        for (int i = 0; i < moments.length; i++) {
+            Pose pose = now.pose(moments[i]);
+            boolean counts = wish.counts(moments[i]);
+            for (int condition = 0; counts && condition < missing.length; condition++) {
+                missing[condition][i] = -TOLERANCE_PX - wish.distance(condition, pose, pose, now.frame());
+            }
+        }
+        for (int condition = 0; condition < missing.length; condition++) {
+            for (int i : worstOfRuns(missing[condition])) {
+                broken.add(new Cut.Wish(judged, moments[i], wish, condition));
+            }
+        }
+    }
+
+    private void broken(int judged, Subject.Judgement judgement, List<Cut> broken) {
+        Take now = judgement.take();
         double[] moments = now.moments();
         double[][] missing = new double[6][moments.length];
         for (int i = 0; i < moments.length; i++) {
             Pose pose = now.pose(moments[i]);
             SideDistances distances = SideDistances.of(now.edgePose(moments[i]), now.picture(), now.frame());
             for (Side side : Side.values()) {
-                missing[side.ordinal()][i] = -TOLERANCE_PX - distances.to(side);
+                missing[side.ordinal()][i] = judgement.edges() ? -TOLERANCE_PX - distances.to(side) : -1;
             }
             double limit = limitAt(judged, moments[i]) + TOLERANCE_PERCENT;
             missing[4][i] = Linearised.enlarged(pose, Axis.X, now.frame()) - limit;
@@ -187,7 +213,7 @@ final class KeySearch {
         List<LinearProgramme.Row> edges = new ArrayList<>();
         int index = 0;
         for (Cut cut : cuts) {
-            if (cut instanceof Cut.Edge) {
+            if (!(cut instanceof Cut.Limit)) {
                 edges.add(rows.get(index));
             }
             index++;

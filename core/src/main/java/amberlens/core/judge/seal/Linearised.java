@@ -3,6 +3,7 @@ package amberlens.core.judge.seal;
 import amberlens.core.base.geometry.Side;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.judge.edges.SideDistances;
+import amberlens.core.judge.marks.MarkWish;
 import amberlens.core.judge.sharpness.Enlargement;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.camera.Take;
@@ -53,6 +54,13 @@ final class Linearised {
                 at,
                 take -> SideDistances.of(take.edgePose(at), picture, frame).to(side) / frame.width(),
                 0);
+    }
+
+    /** That a condition of what is wished of a box is fulfilled at a moment; in frame widths. */
+    LinearProgramme.Row wished(int judged, double at, MarkWish wish, int condition) {
+        Pose there = baseJudged.get(judged).take().pose(at);
+        return seen(
+                judged, at, take -> wish.distance(condition, take.pose(at), there, frame) / frame.width(), 0);
     }
 
     /** That width or height are, at a moment, enlarged at most to a limit, in per cent. */

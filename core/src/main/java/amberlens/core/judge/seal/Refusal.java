@@ -42,6 +42,29 @@ final class Refusal {
         return new SealResult.Refused(frame, Optional.of(outcome.worstSide()), reason);
     }
 
+    /** Where boxes cannot be where they are wished, with the edges closed. */
+    static SealResult.Refused ofMarks(Subject subject, KeySearch.Outcome outcome) {
+        for (Subject.Judgement judged : subject.judged().apply(outcome.best())) {
+            for (double at : judged.take().moments()) {
+                boolean fulfilled = judged.wishes().stream()
+                        .allMatch(wish -> !wish.counts(at)
+                                || wish.holds(judged.take().pose(at), judged.take().frame()));
+                if (!fulfilled) {
+                    return ofMarks(judged, at);
+                }
+            }
+        }
+        return ofMarks(subject.now().getFirst(), 0);
+    }
+
+    private static SealResult.Refused ofMarks(Subject.Judgement judged, double at) {
+        return new SealResult.Refused(
+                judged.take().frameOf(at),
+                Optional.empty(),
+                "a mark is cut at " + judged.frame(at)
+                        + " with every way to close the edges that the keys there allow; a wider framing there would help, or asking less of the mark");
+    }
+
     /** Other terms and other ways, each tried before it is named. */
     private static List<String> remedies(SealWay way, Subject subject, SealTerms terms) {
         List<String> ways = new ArrayList<>();

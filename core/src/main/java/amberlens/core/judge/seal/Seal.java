@@ -1,6 +1,5 @@
 package amberlens.core.judge.seal;
 
-import amberlens.core.judge.edges.EdgeReport;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.camera.Take;
 import amberlens.core.motion.pose.Projection;
@@ -17,9 +16,8 @@ public final class Seal {
 
     /** Likewise, for all that is seen by one move. */
     public static SealResult by(SealWay way, Subject subject, SealTerms terms) {
-        boolean sealed = subject.now().stream()
-                .allMatch(judged -> EdgeReport.of(judged.take()).isSealed());
-        if (sealed) {
+        boolean sealed = subject.now().stream().allMatch(Subject.Judgement::isSealed);
+        if (sealed && (way == SealWay.LIFT || subject.keeps(subject.camera()))) {
             return new SealResult.AlreadySealed();
         }
         Optional<SealResult> unseen = unseen(subject);
@@ -27,13 +25,17 @@ public final class Seal {
             return unseen.get();
         }
         Optional<SealResult> lower = FlightCeiling.under(subject, terms);
-        if (lower.isPresent()) {
+        if (lower.isPresent() && keeps(subject, lower.get())) {
             return lower.get();
         }
         return switch (way) {
             case LIFT -> Lift.seal(subject, terms);
             case SHIFT, LEAST -> KeySeal.seal(way, subject, terms);
         };
+    }
+
+    private static boolean keeps(Subject subject, SealResult result) {
+        return !(result instanceof SealResult.Sealed sealed) || subject.keeps(sealed.camera());
     }
 
     /** A move with its flights no higher than the picture allows; empty where nothing is open, or that would not close it. */

@@ -1,6 +1,8 @@
 package amberlens.core.judge.seal;
 
 import amberlens.core.base.geometry.Size;
+import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.judge.marks.MarkWish;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.camera.Take;
 import java.util.List;
@@ -28,8 +30,35 @@ public record Subject(
      * One of the takes that are judged.
      *
      * @param whose the shot's name, to tell it from the one that is sealed; empty for that one
+     * @param edges whether its edges count
+     * @param wishes where boxes of its picture are to be
      */
-    public record Judgement(String whose, Take take) {
+    public record Judgement(String whose, Take take, boolean edges, List<MarkWish> wishes) {
+        public Judgement {
+            wishes = List.copyOf(wishes);
+        }
+
+        /** One whose edges are all that counts. */
+        public Judgement(String whose, Take take) {
+            this(whose, take, true, List.of());
+        }
+
+        /** Whether everything is where it is wished. */
+        boolean keeps() {
+            for (MarkWish wish : wishes) {
+                for (double at : take.moments()) {
+                    if (wish.counts(at) && !wish.holds(take.pose(at), take.frame())) {
+                        return false;
+                    }
+                }
+            }
+            return true;
+        }
+
+        boolean isSealed() {
+            return !edges || EdgeReport.of(take).isSealed();
+        }
+
         /** A moment of it in words. */
         String frame(double at) {
             String number = at == Math.rint(at) ? String.valueOf((long) at) : String.format(Locale.ROOT, "%.2f", at);
@@ -37,14 +66,36 @@ public record Subject(
         }
     }
 
-    /** One take alone. */
+    /** One take alone, whose edges count. */
     public static Subject of(Take take) {
+        return of(take, true, List.of());
+    }
+
+    /**
+     * One take alone.
+     *
+     * @param edges whether its edges count
+     * @param wishes where boxes of its picture are to be
+     */
+    public static Subject of(Take take, boolean edges, List<MarkWish> wishes) {
         return new Subject(
                 take.camera(),
                 take.frame(),
                 false,
                 true,
-                camera -> List.of(new Judgement("", take.withCamera(camera))));
+                camera -> List.of(new Judgement("", take.withCamera(camera), edges, wishes)));
+    }
+
+    /** Without what boxes are wished to be. */
+    Subject withoutWishes() {
+        return new Subject(camera, frame, ofRig, alone, track -> judged.apply(track).stream()
+                .map(one -> new Judgement(one.whose, one.take, one.edges, List.of()))
+                .toList());
+    }
+
+    /** Whether everything is where it is wished, with a move. */
+    boolean keeps(CameraTrack other) {
+        return judged.apply(other).stream().allMatch(Judgement::keeps);
     }
 
     /** What is judged now. */

@@ -83,7 +83,7 @@ public record Mark(String id, Kind kind, PictureBox box, double sure, Keep keep,
             throw new IllegalArgumentException("a mark has an id");
         }
         if (!(sure >= 0 && sure <= 1)) {
-            throw new IllegalArgumentException("how sure a mark is lies in 0 … 1, not at " + sure);
+            throw new IllegalArgumentException("how sure a mark is must be in 0 … 1, not " + sure);
         }
     }
 
@@ -96,8 +96,33 @@ public record Mark(String id, Kind kind, PictureBox box, double sure, Keep keep,
         return new Mark(id, kind, box, sure, asked, by, extras);
     }
 
+    /** Whether something is asked of it. */
+    public boolean isKept() {
+        return keep != Keep.OFF;
+    }
+
+    /** Whether somebody has said that it does not matter: found, but put off by hand. */
+    public boolean isRefused() {
+        return keep == Keep.OFF && by == By.HAND;
+    }
+
+    /** One that does not matter. */
+    public Mark refused() {
+        return new Mark(id, kind, box, sure, Keep.OFF, By.HAND, extras);
+    }
+
+    /** One that matters, as somebody says. */
+    public Mark taken() {
+        return new Mark(id, kind, box, sure, isKept() ? keep : Keep.RESTS, By.HAND, extras);
+    }
+
+    /** The same at another place, for a picture that is seen mirrored. */
+    public Mark seenAt(PictureBox place) {
+        return new Mark(id, kind, place, sure, keep, by, extras);
+    }
+
     /** Moved or resized by a hand. */
     public Mark withBox(PictureBox moved) {
-        return new Mark(id, kind, moved, sure, keep, By.HAND, extras);
+        return taken().seenAt(moved);
     }
 }

@@ -14,6 +14,7 @@ import amberlens.core.material.look.Look;
 import amberlens.core.material.look.LookKind;
 import amberlens.core.material.look.LookKinds;
 import amberlens.core.material.look.Looks;
+import amberlens.core.material.mark.Mark;
 import amberlens.core.material.sound.Level;
 import amberlens.core.material.sound.SoundClip;
 import amberlens.core.material.title.Typesetter;
@@ -305,6 +306,15 @@ public record Project(
 
     public Size frameSize() {
         return frame.size();
+    }
+
+    /** The marks of what a shot shows, where they are seen: after its mirror. */
+    public List<Mark> marks(Shot shot) {
+        Media media = mediaOf(shot);
+        Mirror mirror = shot.settings().mirror();
+        return media.marks().stream()
+                .map(mark -> mark.seenAt(mark.box().mirrored(mirror, media.size())))
+                .toList();
     }
 
     public Project withName(String newName) {
