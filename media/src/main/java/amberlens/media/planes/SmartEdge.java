@@ -1,10 +1,9 @@
 package amberlens.media.planes;
 
-import amberlens.core.base.colour.Srgb;
 import amberlens.core.base.geometry.PicturePoint;
-import amberlens.core.pixels.raster.Loops;
 import amberlens.core.pixels.raster.Raster;
 import amberlens.core.pixels.sampling.Pyramid;
+import amberlens.media.vision.Images;
 import amberlens.media.vision.Vision;
 import java.util.ArrayList;
 import java.util.List;
@@ -91,7 +90,7 @@ public final class SmartEdge {
         int height = Math.min(WINDOW, reduced.height());
         int left = (int) Math.clamp(from.x() * scale - width / 2.0, 0, reduced.width() - width);
         int top = (int) Math.clamp(from.y() * scale - height / 2.0, 0, reduced.height() - height);
-        Mat image = image(reduced, left, top, width, height);
+        Mat image = Images.rgb(reduced, left, top, width, height);
         var scissors = new IntelligentScissorsMB();
         scissors.setEdgeFeatureCannyParameters(WEAK, STRONG);
         scissors.setGradientMagnitudeMaxLimit((float) STEEPEST);
@@ -122,23 +121,6 @@ public final class SmartEdge {
             mat.release();
         }
         return values;
-    }
-
-    private static Mat image(Raster reduced, int left, int top, int width, int height) {
-        byte[] codes = new byte[3 * width * height];
-        float[] row = new float[4 * width + Loops.SPARE];
-        Loops loops = Loops.plain();
-        for (int y = 0; y < height; y++) {
-            reduced.read(loops, left, top + y, width, row, 0);
-            for (int x = 0; x < width; x++) {
-                for (int part = 0; part < 3; part++) {
-                    codes[3 * (y * width + x) + part] = (byte) Srgb.encoded8(row[4 * x + part]);
-                }
-            }
-        }
-        Mat image = new Mat(height, width, CvType.CV_8UC3);
-        image.put(0, 0, codes);
-        return image;
     }
 
     /** Whether ways from a place are known. */
