@@ -27,6 +27,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
@@ -81,6 +82,9 @@ final class FilmCommand implements Callable<Integer> {
 
     @Option(names = "--project", paramLabel = "FILE", description = "Also save the project, for editing.")
     private @Nullable Path project;
+
+    @Mixin
+    private final MarksOption marks = new MarksOption();
 
     @Option(names = "--overwrite", description = "Replace existing files.")
     private boolean overwrite;
@@ -140,10 +144,17 @@ final class FilmCommand implements Callable<Integer> {
         if (contents.seen().isEmpty()) {
             throw new FileProblem(folder + " holds no picture or film that can be used.");
         }
-        FolderFilm.Made made = film.make(name(), contents, music(contents, err));
+        FolderFilm.Made made = made(film, contents, err);
         made.remarks().forEach(remark -> err.println("amber: " + remark));
         keep(made.project());
         return render(made.project(), format, err);
+    }
+
+    private FolderFilm.Made made(FolderFilm film, FolderContents contents, PrintWriter err) throws FileProblem {
+        Optional<FolderFilm.Music> heard = music(contents, err);
+        try (var workshop = new CommandResources()) {
+            return film.make(name(), contents, heard, marks.finder(workshop.pictures));
+        }
     }
 
     /** What lies in the folder is what the film is made of, and is replaced only when it was made of it. */

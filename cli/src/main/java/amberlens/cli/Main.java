@@ -32,6 +32,7 @@ import picocli.CommandLine.ScopeType;
             MoveCommand.class,
             TakeCommand.class,
             InfoCommand.class,
+            MarksCommand.class,
             CompletionCommand.class,
             ManCommand.class
         })

@@ -17,7 +17,9 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -61,6 +63,9 @@ final class ReframeCommand implements Callable<Integer> {
     private double limit = Double.POSITIVE_INFINITY;
 
     @Mixin
+    private final MarksOption marks = new MarksOption();
+
+    @Mixin
     private final ProjectOutput output = new ProjectOutput();
 
     @Option(names = "--json", description = "Report the result of each shot as JSON, one object a line.")
@@ -84,7 +89,8 @@ final class ReframeCommand implements Callable<Integer> {
         Delivery shape = shape(there);
         List<Shot> shots =
                 shotId == null ? LineUp.inTime(there) : List.of(ShotChoice.find(there, shotId, spec.commandLine()));
-        var reframe = new Reframe(there, shape, SealTerms.limit(limit));
+        Project looked = looked(there, shots);
+        var reframe = new Reframe(looked, shape, SealTerms.limit(limit));
         List<Reframe.Framed> framed = new ArrayList<>();
         boolean refused = false;
         for (Shot shot : shots) {
@@ -99,9 +105,19 @@ final class ReframeCommand implements Callable<Integer> {
             refused |= result instanceof Reframe.Refused;
             report(there, shot, shape, result);
         }
-        Project written = DeliveryEdits.reframe(shape.id(), framed).apply(there).withMedia(opened.media());
+        Project written = DeliveryEdits.reframe(shape.id(), framed)
+                .apply(there)
+                .withMedia(marks.noted(opened.media(), looked.media()));
         ProjectArgument.save(written, output.or(file));
         return refused ? ExitCode.OPEN_EDGE : ExitCode.DONE;
+    }
+
+    /** With what is found in the pictures of the shots; the others are left alone. */
+    private Project looked(Project project, List<Shot> shots) {
+        Set<String> wanted = shots.stream().map(Shot::media).collect(Collectors.toSet());
+        try (var resources = new CommandResources()) {
+            return marks.looked(project, wanted, resources.pictures);
+        }
     }
 
     private Project withDelivery(Project project) {

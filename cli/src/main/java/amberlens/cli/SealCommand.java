@@ -11,6 +11,7 @@ import amberlens.core.judge.seal.SealResult;
 import amberlens.core.judge.seal.SealTerms;
 import amberlens.core.judge.seal.SealWay;
 import amberlens.core.judge.sharpness.Enlargement;
+import amberlens.core.material.mark.Mark;
 import amberlens.core.material.planes.Plane;
 import amberlens.core.model.project.Delivery;
 import amberlens.core.model.project.FileProblem;
@@ -99,6 +100,7 @@ final class SealCommand implements Callable<Integer> {
                 SealResult result =
                         SealEdits.seal(seen, shot, way, SealTerms.limit(limit).withMayAddKey(mayAddKey));
                 report(shape, shot, result);
+                SealEdits.cuts(seen, shot, result).forEach(mark -> reportCut(shape, shot, mark));
                 refused |= result instanceof SealResult.Refused;
                 if (result instanceof SealResult.Sealed sealed) {
                     Edit accepted = DeliveryEdits.inAllShapes(SealEdits.accept(shot, way, sealed), id);
@@ -165,6 +167,14 @@ final class SealCommand implements Callable<Integer> {
         List<Shot> shots = new ArrayList<>(LineUp.inTime(project));
         shots.sort(Comparator.comparing(project::isRig).thenComparingInt(shot -> LinkedMoves.depth(project, shot)));
         return shots;
+    }
+
+    /** A lift knows nothing of marks. */
+    private void reportCut(DeliveryFilm.Named shape, Shot shot, Mark mark) {
+        spec.commandLine()
+                .getErr()
+                .println("amber: " + whose(shape, shot) + " cuts the " + mark.kind().word() + " " + mark.id()
+                        + ", which is always to be whole; --by least keeps it.");
     }
 
     private void report(DeliveryFilm.Named shape, Shot shot, SealResult result) {

@@ -6,6 +6,7 @@ import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameRate;
 import amberlens.core.base.time.Seconds;
 import amberlens.core.edit.edits.BeatEdits;
+import amberlens.core.edit.edits.MarkEdits;
 import amberlens.core.edit.edits.MediaEdits;
 import amberlens.core.edit.edits.ReadyEdits;
 import amberlens.core.edit.edits.ShotEdits;
@@ -15,6 +16,7 @@ import amberlens.core.judge.edges.Refit;
 import amberlens.core.judge.sharpness.Enlargement;
 import amberlens.core.material.layering.Fade;
 import amberlens.core.material.layering.Layering;
+import amberlens.core.material.mark.FoundMark;
 import amberlens.core.material.sound.BeatGrid;
 import amberlens.core.material.sound.Beats;
 import amberlens.core.material.sound.Samples;
@@ -28,6 +30,7 @@ import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.CameraTrack;
+import amberlens.media.marks.KeptMarks;
 import amberlens.media.sound.DecodedSound;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -35,6 +38,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -111,6 +115,16 @@ public record FolderFilm(Size frame, FrameRate rate, double seconds, long seed) 
 
     /** Lays, cuts, moves and titles; at least one picture or film is there. */
     public Made make(String name, FolderContents contents, Optional<Music> music) {
+        return make(name, contents, music, media -> List.of());
+    }
+
+    /**
+     * Likewise, with moves that aim at what matters in the pictures.
+     *
+     * @param marks what is found in a picture
+     */
+    public Made make(
+            String name, FolderContents contents, Optional<Music> music, Function<Media, List<FoundMark>> marks) {
         Project project = Project.empty(name).withFrame(new FrameFormat(frame, rate, Colour.BLACK));
         project = MediaEdits.addAll(contents.seen()).apply(project);
         List<Media> seen = project.media();
@@ -122,6 +136,11 @@ public record FolderFilm(Size frame, FrameRate rate, double seconds, long seed) 
             project = cut(project, music.get());
         }
         Set<String> pictures = ids(project, true);
+        project = project.withMedia(project.media().stream()
+                .map(media -> KeptMarks.isLookedAt(media) && !media.moves()
+                        ? MarkEdits.noted(media, marks.apply(media))
+                        : media)
+                .toList());
         ReadyEdits.Plan plan = ReadyEdits.arrange(project, pictures, seed, 100, Enlargement.UNNOTICED);
         project = plan.edit().apply(project);
         List<String> remarks = new ArrayList<>();

@@ -3,10 +3,12 @@ package amberlens.core.edit.delivery;
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Size;
+import amberlens.core.edit.edits.ReadyEdits;
 import amberlens.core.edit.edits.SealEdits;
 import amberlens.core.judge.seal.SealResult;
 import amberlens.core.judge.seal.SealTerms;
 import amberlens.core.judge.seal.SealWay;
+import amberlens.core.judge.sharpness.Enlargement;
 import amberlens.core.model.project.Delivery;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
@@ -25,8 +27,8 @@ import java.util.function.IntFunction;
 
 /**
  * Framings of a shot that suit another shape of the frame. They show as much of the picture as the shot's own do, by area, around the
- * same middle, or with the shot's subject at its place of the frame; where that would show an edge they are sealed with the smallest
- * change. Legs and eases stay.
+ * same middle, or with the shot's subject, or what its picture is aimed at, at its place of the frame; where that would show an edge they
+ * are sealed with the smallest change, and moved aside where they would cut a mark at rests. Legs and eases stay.
  */
 public final class Reframe {
     /** How often the zooms between the widest and the closest are halved. */
@@ -84,7 +86,27 @@ public final class Reframe {
         double down = (double) delivery.size().height() / project.frameSize().height();
         double widest = Math.sqrt(across * down);
         double closest = Math.max(across, down);
-        return widest(shot, widest, closest).map(Result.class::cast).orElseGet(() -> inAnyWay(shot, widest, closest));
+        Result found = widest(shot, widest, closest)
+                .map(Result.class::cast)
+                .orElseGet(() -> inAnyWay(shot, widest, closest));
+        return found instanceof Framed framed ? aside(shot, framed) : found;
+    }
+
+    /** Moved so that no mark is cut at rests, if that can be. */
+    private Framed aside(Shot shot, Framed framed) {
+        Shot there = seen.shot(shot.id()).orElseThrow();
+        Shot tried = there.withCamera(there.camera().withMoveOf(framed.camera()));
+        Project film = seen.mapShot(shot.id(), _ -> tried);
+        return SealEdits.moveAside(film, tried) instanceof SealResult.Sealed moved
+                ? new Framed(shot.id(), moved.camera().moveAlone())
+                : framed;
+    }
+
+    /** What stays in sight: the subject that somebody has set, or what the picture is aimed at. */
+    private Optional<PicturePoint> subject(Shot shot) {
+        return shot.settings().subject().or(() -> ReadyEdits.stage(project, shot, Enlargement.UNNOTICED)
+                .aim()
+                .map(aim -> aim.box().middle()));
     }
 
     /** The widest framings between two zooms that need no more than to be shifted, if they keep the subject. */
@@ -141,7 +163,7 @@ public final class Reframe {
 
     /** Whether the subject is in the frame at every key of the shot where it is in the frame of the film. */
     private boolean keeps(Shot shot, CameraTrack camera) {
-        Optional<PicturePoint> subject = shot.settings().subject();
+        Optional<PicturePoint> subject = subject(shot);
         return subject.isEmpty()
                 || moments(shot).stream().allMatch(frame -> {
                     Pose there = camera.at(frame).in(project.mediaOf(shot).size(), delivery.size());
@@ -188,7 +210,7 @@ public final class Reframe {
 
     /** The move, shifted so that the subject stands where the shot's own framings have it: a third of the frame stays a third. */
     private CameraTrack atItsPlace(Shot shot, CameraTrack middle, Resizing there) {
-        Optional<PicturePoint> subject = shot.settings().subject();
+        Optional<PicturePoint> subject = subject(shot);
         if (subject.isEmpty()) {
             return middle;
         }

@@ -1,15 +1,43 @@
 package amberlens.core.edit.edits;
 
+import amberlens.core.material.mark.FoundMark;
 import amberlens.core.material.mark.Mark;
 import amberlens.core.model.project.FreshIds;
 import amberlens.core.model.project.Media;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
 
 /** Marks of pictures. */
 public final class MarkEdits {
     private MarkEdits() {}
+
+    /**
+     * Notes what was found in pictures, where nothing is noted yet: what moves are aimed at belongs to the project.
+     *
+     * @param found by the id of the item
+     */
+    public static Edit found(Map<String, List<FoundMark>> found) {
+        return Edit.of("marks", project -> {
+            List<Media> media = project.media().stream()
+                    .map(one -> found.containsKey(one.id()) ? noted(one, found.get(one.id())) : one)
+                    .toList();
+            return media.equals(project.media()) ? project : project.withMedia(media);
+        });
+    }
+
+    /** An item with what was found in it, unless it has marks. */
+    public static Media noted(Media media, List<FoundMark> found) {
+        if (!media.marks().isEmpty() || found.isEmpty()) {
+            return media;
+        }
+        List<Mark> marks = new ArrayList<>();
+        for (FoundMark mark : found) {
+            marks.add(mark.as("k" + (marks.size() + 1)));
+        }
+        return media.withMarks(marks);
+    }
 
     /** Puts a mark on a picture, instead of that with its id if there is one. */
     public static Edit put(String mediaId, Mark mark) {

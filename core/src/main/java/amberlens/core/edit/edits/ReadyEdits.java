@@ -95,7 +95,8 @@ public final class ReadyEdits {
                 project.mediaOf(shot).planes().stream()
                         .mapToDouble(Plane::distance)
                         .min(),
-                project.mediaOf(shot).title().map(_ -> project.pose(shot, shot.lastFrame())));
+                project.mediaOf(shot).title().map(_ -> project.pose(shot, shot.lastFrame())),
+                project.marks(shot));
     }
 
     private static Rhythm rhythm(Project project, Shot shot, LineUpBeats heard) {

@@ -75,6 +75,6 @@ final class BeatFramings {
         double reach = Math.min(1, wish.part());
         PicturePoint at = stage.point()
                 .plus(reach * roomX * (2 * chance.nextDouble() - 1), reach * roomY * (2 * chance.nextDouble() - 1));
-        return stage.at(at, closer).turnedAbout(stage.frame().centre(), degrees);
+        return stage.holding(at, closer).turnedAbout(stage.frame().centre(), degrees);
     }
 }

@@ -18,7 +18,7 @@ final class HandHeld {
         var chance = new Random(wish.seed());
         double reach = 0.006 * wish.part();
         double percent = stage.fill() * (1 + 3 * reach);
-        Pose middle = stage.at(stage.point(), percent);
+        Pose middle = stage.aimed(percent);
         int first = stage.first(wish);
         int last = stage.last(wish);
         int count = Math.max(2, (last - first) / Math.max(1, stage.rate().frames(APART)) + 1);

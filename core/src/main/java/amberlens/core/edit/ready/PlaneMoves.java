@@ -36,6 +36,6 @@ final class PlaneMoves {
         double way = stage.nearest().isPresent() ? stage.nearest().getAsDouble() * GONE : THROUGH;
         double forward = Math.min(FURTHEST, way * wish.part());
         double near = stage.fill() / (1 - forward);
-        return new Draft(List.of(stage.at(stage.middle(), stage.fill()), stage.at(stage.point(), near)), true);
+        return new Draft(List.of(stage.at(stage.middle(), stage.fill()), stage.aimed(near)), true);
     }
 }

@@ -33,7 +33,7 @@ final class Pulses {
 
     /** A small push on every beat, which eases back until the next. Without beats it beats once a second or so. */
     static Draft beats(Stage stage, MoveWish wish) {
-        Pose rest = stage.at(stage.point(), stage.fill());
+        Pose rest = stage.aimed(stage.fill());
         Pose pushed = rest.zoomedAbout(stage.frame().centre(), 1 + PUSH * wish.part());
         TreeMap<Integer, Pose> framings = new TreeMap<>();
         framings.put(0, rest);
@@ -62,7 +62,7 @@ final class Pulses {
     }
 
     private static Pose at(Stage stage, MoveWish wish, double part) {
-        return stage.at(stage.point(), stage.fill() * (1 + STEPS * wish.part() * part));
+        return stage.aimed(stage.fill() * (1 + STEPS * wish.part() * part));
     }
 
     private static Draft draft(SortedMap<Integer, Pose> framings) {

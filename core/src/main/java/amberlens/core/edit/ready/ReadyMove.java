@@ -2,6 +2,7 @@ package amberlens.core.edit.ready;
 
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.material.look.LookSet;
+import amberlens.core.material.mark.Aim;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.curve.TimingCurve;
 import amberlens.core.motion.pose.Depth;
@@ -129,8 +130,8 @@ public enum ReadyMove {
     }
 
     private static Draft pushIn(Stage stage, MoveWish wish) {
-        double near = stage.fill() * (1 + stage.push(PUSH, wish.part()));
-        return new Draft(List.of(stage.at(stage.middle(), stage.fill()), stage.at(stage.point(), near)), true);
+        double near = stage.showing(stage.fill() * (1 + stage.push(PUSH, wish.part())));
+        return new Draft(List.of(stage.holding(stage.middle(), stage.fill()), stage.aimed(near)), true);
     }
 
     /** Enough larger than the frame that there is way to go, but no larger than that. */
@@ -148,7 +149,8 @@ public enum ReadyMove {
         double x = dx * stage.frame().width() / (percent / 100) / 2;
         double y = dy * stage.frame().height() / (percent / 100) / 2;
         PicturePoint middle = stage.point();
-        return new Draft(List.of(stage.at(middle.plus(-x, -y), percent), stage.at(middle.plus(x, y), percent)), false);
+        return new Draft(
+                List.of(stage.holding(middle.plus(-x, -y), percent), stage.holding(middle.plus(x, y), percent)), false);
     }
 
     private static Draft slide(Stage stage, MoveWish wish) {
@@ -179,7 +181,7 @@ public enum ReadyMove {
 
     private static Draft roll(Stage stage, MoveWish wish) {
         double degrees = 2 * wish.part() * (wish.direction() == Direction.LEFT ? -1 : 1);
-        Pose level = stage.at(stage.point(), stage.fill());
+        Pose level = stage.aimed(stage.fill());
         return new Draft(
                 List.of(
                         level.turnedAbout(stage.frame().centre(), -degrees / 2),
@@ -189,16 +191,16 @@ public enum ReadyMove {
 
     private static Draft spin(Stage stage, MoveWish wish) {
         double degrees = 360 * Math.max(1, Math.round(wish.part())) * (wish.direction() == Direction.LEFT ? -1 : 1);
-        Pose start = stage.at(stage.point(), stage.fill());
+        Pose start = stage.aimed(stage.fill());
         Pose end = start.turnedAbout(stage.frame().centre(), degrees)
                 .zoomedAbout(stage.frame().centre(), 1 + stage.push(PUSH, wish.part()));
         return new Draft(List.of(start, end), true);
     }
 
     private static Draft reveal(Stage stage, MoveWish wish) {
-        double near =
-                Math.max(stage.fill() * SPARE, Math.min(stage.fill() * (1 + 0.8 * wish.part()), stage.limitPercent()));
-        return new Draft(List.of(stage.at(stage.point(), near), stage.at(stage.middle(), stage.fill())), true);
+        double near = stage.showing(
+                Math.max(stage.fill() * SPARE, Math.min(stage.fill() * (1 + 0.8 * wish.part()), stage.limitPercent())));
+        return new Draft(List.of(stage.aimed(near), stage.holding(stage.middle(), stage.fill())), true);
     }
 
     private static Draft sweep(Stage stage, MoveWish wish) {
@@ -214,8 +216,12 @@ public enum ReadyMove {
         return new Draft(back ? List.of(other, one) : List.of(one, other), false);
     }
 
-    /** From the other side of the picture to the subject; without a subject from third to third. */
+    /** From the other side of the picture to the subject; from one face to the next; with neither from third to third. */
     private static Draft panAndZoom(Stage stage, MoveWish wish) {
+        Optional<Aim> aim = stage.aim();
+        if (aim.isPresent()) {
+            return toAim(stage, wish, aim.get());
+        }
         PicturePoint to = stage.subject()
                 .orElse(new PicturePoint(
                         stage.picture().width() * 2 / 3.0, stage.picture().height() / 2.0));
@@ -224,12 +230,28 @@ public enum ReadyMove {
         return between(stage, wish, Place.point(from), Place.point(to));
     }
 
+    private static Draft toAim(Stage stage, MoveWish wish, Aim aim) {
+        double near = near(stage, wish);
+        if (aim.parts().size() > 1) {
+            return new Draft(List.of(stage.aimed(aim.part(1), near), stage.aimed(aim.part(0), near)), true);
+        }
+        PicturePoint to = aim.box().middle();
+        var from = new PicturePoint(
+                stage.picture().width() - to.x(), stage.picture().height() - to.y());
+        return new Draft(List.of(stage.at(from, far(stage, wish)), stage.aimed(stage.showing(near))), true);
+    }
+
+    private static double near(Stage stage, MoveWish wish) {
+        return Math.max(stage.fill() * SPARE, Math.min(stage.fill() * (1 + 0.5 * wish.part()), stage.limitPercent()));
+    }
+
+    private static double far(Stage stage, MoveWish wish) {
+        return Math.min(near(stage, wish), stage.fill() * (1 + 0.15 * wish.part()));
+    }
+
     /** From place to place. A box is shown as large as the frame allows; a point is looked at from afar first, and then closely. */
     static Draft between(Stage stage, MoveWish wish, Place from, Place to) {
-        double near =
-                Math.max(stage.fill() * SPARE, Math.min(stage.fill() * (1 + 0.5 * wish.part()), stage.limitPercent()));
-        double far = Math.min(near, stage.fill() * (1 + 0.15 * wish.part()));
-        return new Draft(List.of(stage.at(from, far), stage.at(to, near)), true);
+        return new Draft(List.of(stage.at(from, far(stage, wish)), stage.at(to, near(stage, wish))), true);
     }
 
     /** Its upper side leans away at first, or the side it is sent to. */
@@ -252,6 +274,6 @@ public enum ReadyMove {
     }
 
     private static Draft still(Stage stage) {
-        return new Draft(List.of(stage.at(stage.point(), stage.fill())), false);
+        return new Draft(List.of(stage.aimed(stage.fill())), false);
     }
 }

@@ -1,11 +1,14 @@
 package amberlens.core.edit.ready;
 
 import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.judge.marks.MarkReport;
+import amberlens.core.judge.seal.MoveAside;
 import amberlens.core.judge.seal.Seal;
 import amberlens.core.judge.seal.SealResult;
 import amberlens.core.judge.seal.SealTerms;
 import amberlens.core.judge.seal.SealWay;
 import amberlens.core.judge.sharpness.Enlargement;
+import amberlens.core.material.mark.Mark;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.camera.Take;
 import java.util.Locale;
@@ -39,7 +42,27 @@ public final class ReadyMoves {
         if (stage.free()) {
             return new Made(Optional.of(draft), Optional.empty());
         }
-        return sealed(new Take(draft, stage.length(), stage.picture(), stage.frame()), stage.limitPercent());
+        var take = new Take(draft, stage.length(), stage.picture(), stage.frame());
+        Made made = sealed(take, stage.limitPercent());
+        return made.camera().isEmpty() || stage.kept().isEmpty() ? made : keeping(made, take, stage);
+    }
+
+    /** With no mark cut at rests, if that can be. */
+    private static Made keeping(Made made, Take draft, Stage stage) {
+        Take take = draft.withCamera(made.camera().orElseThrow());
+        return switch (MoveAside.of(take, true, stage.kept(), SealTerms.free())) {
+            case SealResult.AlreadySealed _ -> made;
+            case SealResult.Sealed aside -> new Made(Optional.of(aside.camera()), made.reason());
+            case SealResult.Refused _ -> new Made(made.camera(), Optional.of(cut(take, stage)));
+        };
+    }
+
+    private static String cut(Take take, Stage stage) {
+        return stage.marks().stream()
+                .filter(mark -> mark.isKept() && !MarkReport.atRests(take, mark.box()).isKept())
+                .findFirst()
+                .map(mark -> "it cuts " + (mark.kind() == Mark.Kind.AREA ? "an " : "a ") + mark.kind().word())
+                .orElse("it cuts a mark");
     }
 
     /** A move that is lifted as far as it takes to seal it. */

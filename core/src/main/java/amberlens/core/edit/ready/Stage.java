@@ -1,12 +1,16 @@
 package amberlens.core.edit.ready;
 
 import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.base.geometry.PictureBox;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameRate;
 import amberlens.core.judge.edges.Refit;
+import amberlens.core.material.mark.Aim;
+import amberlens.core.material.mark.Mark;
 import amberlens.core.motion.pose.Pose;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -22,6 +26,7 @@ import java.util.OptionalDouble;
  * @param rhythm when something sounds
  * @param nearest the distance of the nearest plane of a picture in planes, as a part of its ground's
  * @param place where it stands, of a title: its moves begin or end there, and are not bound to the frame
+ * @param marks what matters in the picture, as it is seen
  */
 public record Stage(
         Size picture,
@@ -32,8 +37,19 @@ public record Stage(
         Optional<PicturePoint> subject,
         Rhythm rhythm,
         OptionalDouble nearest,
-        Optional<Pose> place) {
+        Optional<Pose> place,
+        List<Mark> marks) {
     private static final double LEAST_PUSH = 0.04;
+
+    /** How much of a framing is left free beside what it aims at, at each side. */
+    private static final double AIR = 0.06;
+
+    /** From this part of a framing's height on a face is large: its eyes come to the upper third, as is common practice. */
+    private static final double LARGE_FACE = 0.25;
+
+    public Stage {
+        marks = List.copyOf(marks);
+    }
 
     /** Of a picture that lies in one plane. */
     public Stage(
@@ -44,7 +60,7 @@ public record Stage(
             double limitPercent,
             Optional<PicturePoint> subject,
             Rhythm rhythm) {
-        this(picture, frame, length, rate, limitPercent, subject, rhythm, OptionalDouble.empty(), Optional.empty());
+        this(picture, frame, length, rate, limitPercent, subject, rhythm, OptionalDouble.empty(), Optional.empty(), List.of());
     }
 
     /** Whether it is a title's, which need not fill the frame. */
@@ -88,9 +104,77 @@ public record Stage(
                 : Math.max(first(wish), length - 1 - rate.frames(wish.restAfter()));
     }
 
-    /** Where a move looks that looks somewhere: at the subject, or at the middle. */
+    /** The same with other marks. */
+    public Stage withMarks(List<Mark> others) {
+        return new Stage(picture, frame, length, rate, limitPercent, subject, rhythm, nearest, place, others);
+    }
+
+    /** What moves aim at, unless somebody has set a subject point. */
+    public Optional<Aim> aim() {
+        return subject.isPresent() || free() ? Optional.empty() : Aim.of(marks, wide(fill()), high(fill()));
+    }
+
+    /** The boxes that are not to be cut at rests. */
+    List<PictureBox> kept() {
+        return marks.stream().filter(Mark::isKept).map(Mark::box).toList();
+    }
+
+    /** Where a move looks that looks somewhere: at the subject, at what matters, or at the middle. */
     PicturePoint point() {
-        return subject.orElseGet(this::middle);
+        return subject.or(() -> aim().map(aim -> aim.box().middle())).orElseGet(this::middle);
+    }
+
+    /** The framing of a scale that looks there. */
+    Pose aimed(double percent) {
+        return aim().map(aim -> aimed(aim, percent)).orElseGet(() -> at(point(), percent));
+    }
+
+    /** The framing of a scale that looks at something, with all of it inside if there is room. */
+    Pose aimed(Aim aim, double percent) {
+        PicturePoint middle = aim.box().middle();
+        boolean large = aim.isFace() && aim.box().height() >= LARGE_FACE * high(percent);
+        PicturePoint looked = large ? new PicturePoint(middle.x(), aim.eyes().y() + high(percent) / 6) : middle;
+        return at(holding(aim, looked, percent), percent);
+    }
+
+    /** The framing of a scale about a point, moved so far that it shows all of what matters if there is room. */
+    Pose holding(PicturePoint centre, double percent) {
+        return at(aim().map(aim -> holding(aim, centre, percent)).orElse(centre), percent);
+    }
+
+    private PicturePoint holding(Aim aim, PicturePoint centre, double percent) {
+        PictureBox box = aim.box();
+        return new PicturePoint(
+                holding(centre.x(), box.left(), box.right(), wide(percent)),
+                holding(centre.y(), box.top(), box.bottom(), high(percent)));
+    }
+
+    private static double holding(double centre, double from, double to, double whole) {
+        double air = Math.min(AIR * whole, (whole - (to - from)) / 2);
+        double least = to + air - whole / 2;
+        double most = from - air + whole / 2;
+        return air < 0 ? centre : Math.clamp(centre, Math.min(least, most), Math.max(least, most));
+    }
+
+    /** A scale, or a smaller one at which all of what matters is inside, as long as the picture fills the frame. */
+    double showing(double percent) {
+        return aim().map(aim -> {
+                    PictureBox box = aim.box();
+                    double most = 100
+                            * (1 - 2 * AIR)
+                            * Math.min(frame.width() / box.width(), frame.height() / box.height());
+                    return most <= fill() ? percent : Math.min(percent, most);
+                })
+                .orElse(percent);
+    }
+
+    /** The width of what a framing of a scale shows, in source pixels. */
+    private double wide(double percent) {
+        return frame.width() / (percent / 100);
+    }
+
+    private double high(double percent) {
+        return frame.height() / (percent / 100);
     }
 
     PicturePoint middle() {
