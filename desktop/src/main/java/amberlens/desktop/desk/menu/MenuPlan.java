@@ -177,6 +177,7 @@ final class MenuPlan {
         return groups(
                 group("edges.seal", "edges.lift", "edges.lock"),
                 group("edges.next", "edges.back", "edges.check-all"),
+                group("marks.aside"),
                 group("edges.keep-inside", "edges.fills-frame", "edges.opaque", "edges.delivery"),
                 group("edges.closest", "edges.sharpness"));
     }
@@ -211,7 +212,7 @@ final class MenuPlan {
                 group("arrange.table", "arrange.both", "arrange.lens"),
                 group("shelf.fold", inner("On the Shelf", "shelf.ready", "shelf.looks"), "view.depth"),
                 group(
-                        inner("Table", "view.fit-all", "view.fit-gate", "view.table-moment"),
+                        inner("Table", "view.fit-all", "view.fit-gate", "view.table-moment", "marks.show"),
                         inner("Lens", "view.lens-zoom", "lens.full", "lens.window")),
                 group(inner("Frames", "view.first", "view.last", "view.ends", "view.alone"), "view.difference"),
                 group(
@@ -279,6 +280,11 @@ final class MenuPlan {
                 groups(
                         group("framing.add", "framing.whole", "edges.lock", "aim.zoom-here"),
                         group("aim.level", "aim.cover", "aim.inside", "aim.subject"),
+                        group(
+                                inner("Mark", "marks.rests", "marks.always", "marks.off", "marks.refuse"),
+                                "marks.draw",
+                                "marks.aim",
+                                "marks.aside"),
                         group("edges.lift", "edges.keep-inside"),
                         group("view.fit-gate", "view.fit-all"));
             case OUTPUT ->

@@ -10,6 +10,8 @@ public enum Change {
     FILE,
     /** A picture has been read, or could not be. */
     PICTURES,
+    /** Something was found in a picture. */
+    MARKS,
     /** A sound has been read, more is known of it, or it cannot be read. */
     SOUNDS,
     /** Playing, stopped, or looping. */

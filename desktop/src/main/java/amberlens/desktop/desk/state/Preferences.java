@@ -169,6 +169,18 @@ public final class Preferences implements AutoCloseable {
         set("to-near-keys", String.valueOf(automatic));
     }
 
+    /**
+     * Whether faces, persons and subjects are looked for in pictures. The system property {@code amber.marks} comes before it: whoever looks
+     * at nothing but itself sets it to false.
+     */
+    public boolean findsMarks() {
+        return !System.getProperty("amber.marks", "true").equals("false") && is("finds-marks", true);
+    }
+
+    public void setFindsMarks(boolean finds) {
+        set("finds-marks", String.valueOf(finds));
+    }
+
     /** Whether the start of a shot without keys is kept when its camera is set up at a later frame. */
     public boolean keepsStart() {
         return is("keeps-start", true);

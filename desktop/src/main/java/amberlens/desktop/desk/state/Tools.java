@@ -25,7 +25,9 @@ public final class Tools {
         /** Two points or boxes, one after the other, for a move between them. */
         PLACES,
         /** Something of a picture that is drawn around, to be a plane. */
-        PLANE;
+        PLANE,
+        /** A box that matters. */
+        MARK;
 
         /** Whether it puts a point, and draws nothing. */
         public boolean putsPoint() {
@@ -118,6 +120,7 @@ public final class Tools {
     private final Listeners listeners;
     private final Solo solo = new Solo(this::changed);
     private final PlaneTools planes = new PlaneTools(this::changed);
+    private final MarkTools marks = new MarkTools(this::changed);
     private final Set<Guide> guides = EnumSet.noneOf(Guide.class);
     private Tool tool = Tool.HAND;
     private LensShow lensShow = LensShow.NOW;
@@ -145,6 +148,7 @@ public final class Tools {
     void reset() {
         solo.reset();
         planes.reset();
+        marks.reset();
         tool = Tool.HAND;
         lensShow = LensShow.NOW;
         sealing = false;
@@ -200,6 +204,11 @@ public final class Tools {
     /** How pictures are cut into planes. */
     public PlaneTools planes() {
         return planes;
+    }
+
+    /** How marks of pictures are looked at. */
+    public MarkTools marks() {
+        return marks;
     }
 
     public void showPlanes() {

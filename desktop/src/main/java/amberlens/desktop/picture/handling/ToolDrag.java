@@ -1,5 +1,6 @@
 package amberlens.desktop.picture.handling;
 
+import amberlens.core.base.geometry.PictureBox;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.edits.SettingsEdits;
@@ -13,6 +14,7 @@ import amberlens.desktop.desk.state.Tools;
 import amberlens.desktop.desk.state.Tools.Tool;
 import amberlens.desktop.kit.style.Gesture;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.input.MouseEvent;
 
@@ -22,9 +24,21 @@ public final class ToolDrag implements Gesture {
     private final Tool tool;
     private final PicturePoint from;
     private final Function<MouseEvent, PicturePoint> pointer;
+    private final Consumer<PictureBox> marked;
 
+    /** Where there are no marks to be drawn. */
     public ToolDrag(Desk desk, PicturePoint from, Function<MouseEvent, PicturePoint> pointer) {
+        this(desk, from, pointer, _ -> {});
+    }
+
+    /** @param marked takes a box that matters */
+    public ToolDrag(
+            Desk desk,
+            PicturePoint from,
+            Function<MouseEvent, PicturePoint> pointer,
+            Consumer<PictureBox> marked) {
         this.desk = desk;
+        this.marked = marked;
         this.from = from;
         this.pointer = pointer;
         tool = desk.tools().tool();
@@ -45,7 +59,11 @@ public final class ToolDrag implements Gesture {
             pick(new Place(from, to));
             return;
         }
-        if (tool.putsPoint()) {
+        if (tool == Tool.MARK) {
+            if (from.x() != to.x() && from.y() != to.y()) {
+                marked.accept(PictureBox.between(from, to));
+            }
+        } else if (tool.putsPoint()) {
             put(to);
         } else {
             desk.cursor().enterShot();
@@ -105,7 +123,9 @@ public final class ToolDrag implements Gesture {
             desk.say(
                     tool == Tool.LEVEL
                             ? "Draw a line along the horizon to level by."
-                            : "Draw a box for the gate to take.");
+                            : tool == Tool.MARK
+                                    ? "Draw a box around what matters."
+                                    : "Draw a box for the gate to take.");
         }
     }
 

@@ -28,6 +28,8 @@ import amberlens.desktop.picture.handling.PoseDrag;
 import amberlens.desktop.picture.handling.ToolDrag;
 import amberlens.desktop.picture.handling.ViewPan;
 import amberlens.desktop.picture.handling.WheelZoom;
+import amberlens.desktop.picture.marks.MarkDesk;
+import amberlens.desktop.picture.marks.MarkDrag;
 import amberlens.desktop.picture.path.PathGrip;
 import amberlens.desktop.picture.path.PathGripDrag;
 import java.util.List;
@@ -50,8 +52,10 @@ final class TableHands {
     private final TableSurface surface;
     private final PlanePen planes;
     private final WheelZoom zooming;
+    private final MarkDesk marks;
 
-    TableHands(Desk desk, TableSurface surface, PlanePen planes) {
+    TableHands(Desk desk, TableSurface surface, PlanePen planes, MarkDesk marks) {
+        this.marks = marks;
         this.desk = desk;
         this.surface = surface;
         this.planes = planes;
@@ -59,6 +63,10 @@ final class TableHands {
         zooming = new WheelZoom(desk);
         surface.addEventHandler(MouseEvent.MOUSE_MOVED, event -> {
             surface.setCursor(cursor(event));
+            surface.view()
+                    .ifPresent(view -> desk.tools()
+                            .marks()
+                            .point(surface.marks(view).at(event.getX(), event.getY()).flatMap(marks::named)));
             if (desk.tools().tool() == Tool.PLANE) {
                 surface.view()
                         .ifPresent(view -> planes.hover(view.toPicture(event.getX(), event.getY()), 1 / view.scale()));
@@ -84,8 +92,9 @@ final class TableHands {
                     planes.begin(view.toPicture(x, y), 1 / view.scale(), press.getClickCount() == 2, on(view)));
         }
         if (desk.tools().tool() != Tool.HAND) {
-            return Optional.of(new ToolDrag(desk, view.toPicture(x, y), on(view)));
+            return Optional.of(new ToolDrag(desk, view.toPicture(x, y), on(view), marks::draw));
         }
+        desk.tools().marks().select(Optional.empty());
         Pose pose = desk.document().project().pose(shot, desk.cursor().shotFrame());
         Optional<LookGrip> look = LookMarks.at(LookShapes.shown(desk, shot), surface.looks(view, pose), press);
         if (look.isPresent()) {
@@ -104,6 +113,7 @@ final class TableHands {
         }
         return pathGrip(shot, view, x, y)
                 .or(() -> framing(shot, view, press))
+                .or(() -> MarkDrag.choose(desk, marks, surface.marks(view), press, on(view)))
                 .or(() -> press.getClickCount() == 2 && addOnPath(shot, view, x, y)
                         ? Optional.empty()
                         : insideGate(x, y).map(found -> poseDrag(found, Optional.empty(), view)))

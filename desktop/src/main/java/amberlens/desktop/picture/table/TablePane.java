@@ -16,6 +16,7 @@ import amberlens.desktop.kit.style.FittingBar;
 import amberlens.desktop.kit.style.Icons;
 import amberlens.desktop.kit.style.LazyParts;
 import amberlens.desktop.kit.style.TextSizes;
+import amberlens.desktop.picture.marks.MarkDesk;
 import amberlens.desktop.shelf.intake.Drops;
 import amberlens.desktop.shelf.intake.PictureLaying;
 import amberlens.desktop.work.services.Services;
@@ -77,8 +78,12 @@ public final class TablePane extends BorderPane implements Subscription {
         this.waysIn = waysIn;
         this.services = services;
         surface = new TableSurface(desk, services);
-        new TableHands(desk, surface, new PlanePen(desk, services));
+        var marks = new MarkDesk(desk, services.marks());
+        new TableHands(desk, surface, new PlanePen(desk, services), marks);
         surface.setOnContextMenuRequested(event -> {
+            surface.view()
+                    .flatMap(view -> surface.marks(view).around(event.getX(), event.getY()))
+                    .ifPresent(marks::select);
             desk.tools().setPointed(surface.view().map(view -> view.toPicture(event.getX(), event.getY())));
             menus.show(MenuTarget.GATE, surface, event);
         });

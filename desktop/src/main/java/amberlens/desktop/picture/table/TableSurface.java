@@ -5,6 +5,7 @@ import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.Timecode;
+import amberlens.core.material.mark.Mark;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
@@ -20,6 +21,8 @@ import amberlens.desktop.inspector.planes.PlaneCuts;
 import amberlens.desktop.inspector.planes.PlaneView;
 import amberlens.desktop.kit.style.OwnKeys;
 import amberlens.desktop.kit.style.Surface;
+import amberlens.desktop.picture.marks.MarkDesk;
+import amberlens.desktop.picture.marks.MarkView;
 import amberlens.desktop.work.services.Services;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -36,6 +39,7 @@ final class TableSurface extends Surface implements OwnKeys {
     private final Desk desk;
     private final Services services;
     private final TableGround ground;
+    private final MarkDesk marks;
     private final TableZoom zoom = new TableZoom();
     private String zoomedFor = "";
 
@@ -44,6 +48,7 @@ final class TableSurface extends Surface implements OwnKeys {
         this.desk = desk;
         this.services = services;
         ground = new TableGround(desk, services, this::redraw);
+        marks = new MarkDesk(desk, services.marks());
         setAccessibleText("Table: the whole picture with the gate");
     }
 
@@ -131,6 +136,11 @@ final class TableSurface extends Surface implements OwnKeys {
         return new PlaneView(desk, view::toScreen);
     }
 
+    /** How marks lie in it. */
+    MarkView marks(TableView view) {
+        return new MarkView(desk, marks, view::toScreen);
+    }
+
     /** How looks lie in it. */
     LookView looks(TableView view, Pose pose) {
         return new LookView(point -> view.toScreen(pose.toPicture(point)), getWidth(), getHeight());
@@ -193,12 +203,22 @@ final class TableSurface extends Surface implements OwnKeys {
         if (PlaneCuts.atHand(desk)) {
             planes(view).paint(pen);
         }
+        marks(view).paint(pen, mark -> cutHere(shot.get(), mark));
         LookMarks.paint(pen, LookShapes.shown(desk, shot.get()), looks(view, pose));
         aids(pen, shot.get(), pose, view, gate);
         room(pen, shot.get(), seenPose, view, seen);
         String time = Timecode.brief(
                 desk.cursor().shotFrame(), desk.document().project().frame().rate());
         GatePainter.label(pen, gate, time, width, height);
+    }
+
+    /** Whether a mark is cut in the frame at the playhead though it is to be kept. */
+    private boolean cutHere(Shot shot, Mark mark) {
+        int at = desk.cursor().shotFrame();
+        return services.cuts().cut(desk.document().project(), shot).stream()
+                .anyMatch(cut -> cut.mark().id().equals(mark.id())
+                        && cut.where().span().from() <= at
+                        && at <= cut.where().span().to());
     }
 
     /** Which frame of footage lies on the table: the one at the playhead, or the shot's first or last one. */

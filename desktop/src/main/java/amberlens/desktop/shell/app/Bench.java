@@ -39,6 +39,7 @@ import amberlens.desktop.kit.style.Overlay;
 import amberlens.desktop.kit.style.WindowTheme;
 import amberlens.desktop.picture.aim.AimActions;
 import amberlens.desktop.picture.lens.LensPane;
+import amberlens.desktop.picture.marks.MarkActions;
 import amberlens.desktop.picture.table.TablePane;
 import amberlens.desktop.shelf.intake.Drops;
 import amberlens.desktop.shelf.intake.MediaImport;
@@ -197,6 +198,7 @@ public final class Bench implements AutoCloseable {
         exchange.addTo(actions);
         DeliveryActions.addTo(actions, desk, services, overlay);
         ProofActions.addTo(actions, desk, services, overlay, files);
+        MarkActions.addTo(actions, desk, services);
         EditActions.addTo(actions, desk, overlay);
         ShotActions.addTo(actions, desk, overlay, lengths);
         EdgeActions.addTo(actions, desk, services, overlay);

@@ -160,7 +160,13 @@ public final class SettingsPanel extends DialogPanel {
                 .row("Shots that change", laying)
                 .explain("Ripple moves later shots along; overwrite leaves them in place.")
                 .row("When a length changes", timing)
-                .explain("The move keeps its timing, or is stretched with the shot.");
+                .explain("The move keeps its timing, or is stretched with the shot.")
+                .check(
+                        "Faces, persons and subjects are looked for in pictures",
+                        "setting-finds-marks",
+                        now().findsMarks(),
+                        on -> desk.prefer(to -> to.setFindsMarks(on)))
+                .explain("Moves aim at them, and say where one is cut. Nothing leaves this machine.");
     }
 
     private Section safety() {

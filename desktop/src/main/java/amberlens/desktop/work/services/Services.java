@@ -7,11 +7,14 @@ import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
 import amberlens.desktop.desk.state.Change;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.desk.state.Subscription;
 import amberlens.desktop.work.background.Background;
 import amberlens.desktop.work.background.Work;
+import amberlens.desktop.work.facts.MarkFacts;
 import amberlens.desktop.work.facts.PlaneFacts;
 import amberlens.desktop.work.facts.ShotFacts;
 import amberlens.desktop.work.pictures.FramePictures;
+import amberlens.desktop.work.pictures.MediaMarks;
 import amberlens.desktop.work.pictures.ReadyPictures;
 import amberlens.desktop.work.pictures.Thumbnails;
 import amberlens.desktop.work.queue.ExportQueue;
@@ -20,8 +23,10 @@ import amberlens.desktop.work.saving.Saver;
 import amberlens.desktop.work.sounds.SoundStore;
 import amberlens.desktop.work.sounds.WaveCards;
 import amberlens.desktop.work.tracking.SubjectTracks;
+import amberlens.files.Folders;
 import amberlens.media.WorkPool;
 import amberlens.media.film.StillFile;
+import amberlens.media.marks.KeptMarks;
 import amberlens.media.pixels.PixelCache;
 import amberlens.project.safe.EarlierVersions;
 import amberlens.project.safe.Safe;
@@ -58,6 +63,9 @@ public final class Services implements AutoCloseable {
     private final ShotFacts facts;
     private final ReadyPictures ready;
     private final Thumbnails thumbnails;
+    private final MediaMarks marks;
+    private final MarkFacts cuts;
+    private final Subscription looking;
     private final SoundStore sounds;
     private final WaveCards waves;
     private final ExportQueue exports;
@@ -93,6 +101,19 @@ public final class Services implements AutoCloseable {
         sounds = new SoundStore(distrusted, distrusted, interfaceThread, () -> desk.tell(Change.SOUNDS));
         waves = new WaveCards(sounds);
         tracks = new SubjectTracks(desk, rows, background);
+        marks = new MediaMarks(
+                new KeptMarks(Folders.cache()),
+                cache,
+                background,
+                desk.preferences()::findsMarks,
+                () -> desk.tell(Change.MARKS));
+        desk.document().whenAnother(marks::forget);
+        cuts = new MarkFacts(marks);
+        looking = desk.subscribe(changes -> {
+            if (changes.contains(Change.PROJECT) && changes.made() || changes.contains(Change.PREFERENCES)) {
+                marks.look(desk.document().project());
+            }
+        });
         thumbnails = new Thumbnails(cache, rows, background, () -> desk.tell(Change.PICTURES));
     }
 
@@ -170,6 +191,16 @@ public final class Services implements AutoCloseable {
         return thumbnails;
     }
 
+    /** What matters in the pictures. */
+    public MediaMarks marks() {
+        return marks;
+    }
+
+    /** Where marks are cut. */
+    public MarkFacts cuts() {
+        return cuts;
+    }
+
     /** The sounds of the project. */
     public SoundStore sounds() {
         return sounds;
@@ -192,6 +223,7 @@ public final class Services implements AutoCloseable {
 
     @Override
     public void close() {
+        looking.close();
         exports.stopAll();
         tracks.close();
         sounds.close();
