@@ -89,6 +89,25 @@ public final class CheckWords {
                 .toList();
     }
 
+    /** Where a mark is cut, in a sentence for whoever looks at the shot. */
+    public static String cut(Project project, ShotMarks.Cut cut) {
+        FrameRate rate = project.frame().rate();
+        MarkReport.Cut where = cut.where();
+        String kind = cut.mark().kind().word();
+        String when = where.span().from() == where.span().to()
+                ? "at " + Timecode.brief(where.span().from(), rate)
+                : Timecode.brief(where.span().from(), rate) + " – " + Timecode.brief(where.span().to(), rate);
+        return Character.toUpperCase(kind.charAt(0)) + kind.substring(1)
+                + (where.worst().outside()
+                        ? " out of the frame " + when
+                        : String.format(
+                                Locale.ROOT,
+                                " cut %s, by %.0f px, %s",
+                                when,
+                                Math.max(1, where.px()),
+                                where.worst().side().word()));
+    }
+
     /** A line for each run of frames in which a mark is cut. */
     public static List<String> marks(Project project, ShotCheck check) {
         FrameRate rate = project.frame().rate();

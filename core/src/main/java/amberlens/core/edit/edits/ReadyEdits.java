@@ -18,6 +18,8 @@ import amberlens.core.model.project.Marker;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.camera.Take;
+import amberlens.core.motion.pace.PaceReport;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -178,21 +180,84 @@ public final class ReadyEdits {
 
     /** Suitable moves for all of some shots, in order of time; titles stay as they are. */
     public static Plan arrange(Project project, Set<String> shotIds, long seed, double amount, double limitPercent) {
-        var arrangement = new ArrangedMoves(seed, amount);
-        Set<String> pictures = LineUpEdits.chosen(project, shotIds).stream()
-                .filter(shot -> !project.isTitle(shot))
-                .map(Shot::id)
-                .collect(Collectors.toSet());
-        return plan(
-                "arrange moves of " + pictures.size() + " shots",
+        return arrange(
                 project,
-                pictures,
-                plain(project, limitPercent),
-                true,
-                stage -> {
-                    ArrangedMoves.Choice choice = arrangement.next(stage);
-                    return ReadyMoves.make(choice.move(), stage, choice.wish());
-                });
+                choices(project, shotIds, Map.of(), new ArrangedMoves(seed, amount), limitPercent),
+                limitPercent,
+                0);
+    }
+
+    /**
+     * Which move each of some shots gets, in order of time; titles get none.
+     *
+     * @param locked the choices that stay
+     */
+    public static Map<String, ArrangedMoves.Choice> choices(
+            Project project,
+            Set<String> shotIds,
+            Map<String, ArrangedMoves.Choice> locked,
+            ArrangedMoves arrangement,
+            double limitPercent) {
+        Map<String, ArrangedMoves.Choice> choices = new LinkedHashMap<>();
+        for (Shot shot : LineUpEdits.chosen(project, shotIds)) {
+            ArrangedMoves.Choice kept = locked.get(shot.id());
+            if (kept != null) {
+                arrangement.keep(kept);
+                choices.put(shot.id(), kept);
+            } else if (!project.isTitle(shot)) {
+                Stage stage = stage(project, shot, limitPercent);
+                ArrangedMoves.Choice choice = uncut(stage, arrangement.next(stage));
+                arrangement.keep(choice);
+                choices.put(shot.id(), choice);
+            }
+        }
+        return choices;
+    }
+
+    /** A choice, or the next of those that suit a picture which cuts no mark at rests. */
+    private static ArrangedMoves.Choice uncut(Stage stage, ArrangedMoves.Choice choice) {
+        ArrangedMoves.Choice tried = choice;
+        for (int i = 0; i < ArrangedMoves.KINDS; i++) {
+            if (!ReadyMoves.cuts(stage, ReadyMoves.make(tried.move(), stage, tried.wish()))) {
+                return tried;
+            }
+            tried = tried.other(stage);
+        }
+        return choice;
+    }
+
+    /**
+     * The moves of such choices.
+     *
+     * @param calm no move crosses the frame in fewer seconds than these, where less of it does; 0 for any
+     */
+    public static Plan arrange(
+            Project project, Map<String, ArrangedMoves.Choice> choices, double limitPercent, double calm) {
+        Map<String, CameraTrack> cameras = new LinkedHashMap<>();
+        Map<String, String> remarks = new LinkedHashMap<>();
+        choices.forEach((id, choice) -> {
+            Shot shot = project.shot(id).orElseThrow();
+            ReadyMoves.Made made = calmed(stage(project, shot, limitPercent), choice, calm);
+            made.camera().ifPresent(camera -> cameras.put(id, camera));
+            made.reason().ifPresent(reason -> remarks.put(id, reason));
+        });
+        return filling("arrange moves of " + choices.size() + " shots", project, cameras, remarks);
+    }
+
+    /** With less of the move where it would go faster than is wanted. */
+    private static ReadyMoves.Made calmed(Stage stage, ArrangedMoves.Choice choice, double calm) {
+        ReadyMoves.Made made = ReadyMoves.make(choice.move(), stage, choice.wish());
+        if (calm <= 0 || made.camera().isEmpty()) {
+            return made;
+        }
+        var take = new Take(made.camera().get(), stage.length(), stage.picture(), stage.frame());
+        double across = PaceReport.of(take).greatest().crossingSeconds(stage.frame(), stage.rate());
+        return across >= calm
+                ? made
+                : ReadyMoves.make(
+                        choice.move(),
+                        stage,
+                        choice.wish().withAmount(Math.max(1, choice.wish().amount() * across / calm)));
     }
 
     /**
@@ -251,8 +316,15 @@ public final class ReadyEdits {
             made.camera().ifPresent(camera -> cameras.put(shot.id(), camera));
             made.reason().ifPresent(reason -> remarks.put(shot.id(), reason));
         }
-        var plan = new Plan(name, cameras, remarks, fills, Map.of(), List.of());
-        return fills ? new Plan(name, cameras, remarks, fills, Map.of(), behind(project, plan)) : plan;
+        return fills
+                ? filling(name, project, cameras, remarks)
+                : new Plan(name, cameras, remarks, fills, Map.of(), List.of());
+    }
+
+    private static Plan filling(
+            String name, Project project, Map<String, CameraTrack> cameras, Map<String, String> remarks) {
+        var plan = new Plan(name, cameras, remarks, true, Map.of(), List.of());
+        return new Plan(name, cameras, remarks, true, Map.of(), behind(project, plan));
     }
 
     private static List<Edit> behind(Project project, Plan plan) {

@@ -27,7 +27,7 @@ final class PlaneMoves {
         double to = from * (1 + 0.03 * wish.part());
         double x = upright ? 0 : sign * part * stage.frame().width() / (from / 100) / 2;
         double y = upright ? sign * part * stage.frame().height() / (from / 100) / 2 : 0;
-        PicturePoint middle = stage.point();
+        PicturePoint middle = stage.amid(stage.point(), Math.abs(x), Math.abs(y), from);
         return new Draft(List.of(stage.at(middle.plus(-x, -y), from), stage.at(middle.plus(x, y), to)), true);
     }
 

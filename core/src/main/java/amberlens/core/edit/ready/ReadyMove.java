@@ -55,6 +55,9 @@ public enum ReadyMove {
     private static final double SLIDE_PART = 0.10;
     private static final double SPARE = 1.01;
 
+    /** Less than this part of a way, to show all of what matters at both ends, is too little to be felt. */
+    private static final double HELD_WAY = 0.6;
+
     private final String words;
     private final String use;
     private final boolean fills;
@@ -148,9 +151,15 @@ public enum ReadyMove {
     private static Draft along(Stage stage, double percent, double dx, double dy) {
         double x = dx * stage.frame().width() / (percent / 100) / 2;
         double y = dy * stage.frame().height() / (percent / 100) / 2;
-        PicturePoint middle = stage.point();
-        return new Draft(
-                List.of(stage.holding(middle.plus(-x, -y), percent), stage.holding(middle.plus(x, y), percent)), false);
+        PicturePoint middle = stage.amid(stage.point(), Math.abs(x), Math.abs(y), percent);
+        List<Pose> held =
+                List.of(stage.holding(middle.plus(-x, -y), percent), stage.holding(middle.plus(x, y), percent));
+        List<Pose> free = List.of(stage.at(middle.plus(-x, -y), percent), stage.at(middle.plus(x, y), percent));
+        return new Draft(way(held) >= HELD_WAY * way(free) ? held : free, false);
+    }
+
+    private static double way(List<Pose> ends) {
+        return ends.getFirst().position().distance(ends.getLast().position());
     }
 
     private static Draft slide(Stage stage, MoveWish wish) {

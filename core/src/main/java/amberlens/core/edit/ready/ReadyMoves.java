@@ -57,6 +57,16 @@ public final class ReadyMoves {
         };
     }
 
+    /** Whether a move cuts a mark at rests that is to be kept. */
+    public static boolean cuts(Stage stage, Made made) {
+        if (stage.kept().isEmpty() || made.camera().isEmpty()) {
+            return false;
+        }
+        var take = new Take(made.camera().get(), stage.length(), stage.picture(), stage.frame());
+        return stage.kept().stream()
+                .anyMatch(box -> !MarkReport.atRests(take, box).isKept());
+    }
+
     private static String cut(Take take, Stage stage) {
         return stage.marks().stream()
                 .filter(mark -> mark.isKept() && !MarkReport.atRests(take, mark.box()).isKept())

@@ -156,6 +156,45 @@ public record Stage(
         return air < 0 ? centre : Math.clamp(centre, Math.min(least, most), Math.max(least, most));
     }
 
+    /**
+     * The middle of a way that goes so far to both sides of it: as near to a place as the picture allows, and so that both ends show all of
+     * what matters where there is room.
+     */
+    PicturePoint amid(PicturePoint wanted, double reachX, double reachY, double percent) {
+        if (free()) {
+            return wanted;
+        }
+        Optional<PictureBox> box = aim().map(Aim::box);
+        return new PicturePoint(
+                amid(
+                        wanted.x(),
+                        reachX,
+                        wide(percent),
+                        picture.width(),
+                        box.map(PictureBox::left),
+                        box.map(PictureBox::right)),
+                amid(
+                        wanted.y(),
+                        reachY,
+                        high(percent),
+                        picture.height(),
+                        box.map(PictureBox::top),
+                        box.map(PictureBox::bottom)));
+    }
+
+    private static double amid(
+            double wanted, double reach, double gate, double whole, Optional<Double> from, Optional<Double> to) {
+        double least = gate / 2 + reach;
+        double most = whole - gate / 2 - reach;
+        double inside = least > most ? whole / 2 : Math.clamp(wanted, least, most);
+        if (from.isEmpty() || to.isEmpty()) {
+            return inside;
+        }
+        double low = Math.max(least, to.get() + AIR * gate - gate / 2 + reach);
+        double high = Math.min(most, from.get() - AIR * gate + gate / 2 - reach);
+        return low > high ? inside : Math.clamp(wanted, low, high);
+    }
+
     /** A scale, or a smaller one at which all of what matters is inside, as long as the picture fills the frame. */
     double showing(double percent) {
         return aim().map(aim -> {

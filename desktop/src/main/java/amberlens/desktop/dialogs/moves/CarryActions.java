@@ -7,6 +7,7 @@ import amberlens.desktop.desk.actions.Actions;
 import amberlens.desktop.desk.actions.Needs;
 import amberlens.desktop.desk.commands.DeskNeeds;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.dialogs.arrange.ArrangeSheet;
 import amberlens.desktop.kit.style.Overlay;
 import amberlens.desktop.work.services.Services;
 
@@ -48,7 +49,7 @@ public final class CarryActions {
                 "Arrange moves for the selected shots…",
                 "Shortcut+Alt+A",
                 any,
-                () -> overlay.show(new ArrangePanel(desk, overlay), overlay::close));
+                () -> ArrangeSheet.open(desk, services, overlay));
         actions.add(
                 Menu.MOVE,
                 "move.even",

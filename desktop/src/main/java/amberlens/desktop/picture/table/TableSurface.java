@@ -203,7 +203,7 @@ final class TableSurface extends Surface implements OwnKeys {
         if (PlaneCuts.atHand(desk)) {
             planes(view).paint(pen);
         }
-        marks(view).paint(pen, mark -> cutHere(shot.get(), mark));
+        marks(view).paint(pen, width, mark -> cutHere(shot.get(), mark));
         LookMarks.paint(pen, LookShapes.shown(desk, shot.get()), looks(view, pose));
         aids(pen, shot.get(), pose, view, gate);
         room(pen, shot.get(), seenPose, view, seen);

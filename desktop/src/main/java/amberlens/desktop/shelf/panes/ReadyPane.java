@@ -257,12 +257,12 @@ final class ReadyPane extends BorderPane {
             desk.say("Make a shot first; ready moves apply to the selected shots.");
             return;
         }
-        give(planner.of(desk.document().project(), shots), shots);
+        give(planner.of(services.marks().in(desk.document().project()), shots), shots);
     }
 
     private void give(ReadyEdits.Plan plan, Set<String> shots) {
         if (!plan.cameras().isEmpty()) {
-            desk.document().apply(plan.edit());
+            desk.document().apply(services.marks().with(plan, desk.document().project()));
         }
         desk.say(ReadyWords.outcome(plan, desk.document().project(), shots.size()));
     }
@@ -330,7 +330,7 @@ final class ReadyPane extends BorderPane {
             return;
         }
         Stage stage = ReadyEdits.stage(
-                desk.document().project(),
+                services.marks().in(desk.document().project()),
                 shot.get(),
                 limit(),
                 services.sounds().beats(desk.document().project()));

@@ -154,7 +154,7 @@ public final class Bench implements AutoCloseable {
         meter = new MeterView(listening, () -> actions.run("sound.master"));
         lineUp = new LineUpPane(desk, services, menus, drops, laying, lengths, meter, replacing::ask);
         score = new ScorePane(desk, services, menus);
-        StatusLine status = new StatusLine(desk, services, () -> actions.run("planes.seal"));
+        StatusLine status = new StatusLine(desk, services, actions::run);
         var rail = new ShelfRail(desk, shelf);
         var cameraOrSeal = new StackPane();
         LazyParts.fill(cameraOrSeal, List.of(camera, seal));

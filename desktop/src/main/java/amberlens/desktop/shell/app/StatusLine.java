@@ -3,11 +3,14 @@ package amberlens.desktop.shell.app;
 import amberlens.core.base.time.FrameRate;
 import amberlens.core.base.time.Timecode;
 import amberlens.core.base.words.Counted;
+import amberlens.core.edit.check.CheckWords;
+import amberlens.core.edit.check.ShotMarks;
 import amberlens.core.edit.edits.SealEdits;
 import amberlens.core.judge.edges.EdgeReport;
 import amberlens.core.judge.seal.SealResult;
 import amberlens.core.judge.seal.SealWay;
 import amberlens.core.judge.sharpness.Enlargement;
+import amberlens.core.material.mark.Mark;
 import amberlens.core.material.planes.PlaneReport;
 import amberlens.core.model.project.Delivery;
 import amberlens.core.model.project.FrameFormat;
@@ -22,11 +25,13 @@ import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.work.services.Services;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
@@ -45,7 +50,7 @@ public final class StatusLine extends HBox implements Subscription {
 
     private final Desk desk;
     private final Services services;
-    private final Runnable sealBehind;
+    private final Consumer<String> run;
     private final Label sentence = new Label();
     private final Hyperlink action = new Hyperlink();
     private final Hyperlink ways = new Hyperlink("All ways…");
@@ -58,11 +63,11 @@ public final class StatusLine extends HBox implements Subscription {
     private int stepBefore;
     private final Subscription subscription;
 
-    /** @param sealBehind closes what is seen behind planes of the selected shot */
-    public StatusLine(Desk desk, Services services, Runnable sealBehind) {
+    /** @param run runs an action of the menus */
+    public StatusLine(Desk desk, Services services, Consumer<String> run) {
         this.desk = desk;
         this.services = services;
-        this.sealBehind = sealBehind;
+        this.run = run;
         Region gap = DialogParts.gap();
         sentence.setId("status");
         sentence.setMinWidth(0);
@@ -132,8 +137,30 @@ public final class StatusLine extends HBox implements Subscription {
             } else {
                 tellOpen(shot.get());
             }
+        } else if (!services.cuts().cut(desk.document().project(), shot.get()).isEmpty()) {
+            tellCut(shot.get());
         } else {
             tellNext(shot.get());
+        }
+    }
+
+    /** A mark is cut though it is to be kept. */
+    private void tellCut(Shot shot) {
+        Project project = desk.document().project();
+        ShotMarks.Cut cut = services.cuts().cut(project, shot).stream()
+                .min(Comparator.comparingDouble(one -> one.where().worst().framePx()))
+                .orElseThrow();
+        sentence.setText(CheckWords.cut(project, cut) + ":");
+        if (desk.document().showing()) {
+            return;
+        }
+        boolean always = cut.mark().keep() == Mark.Keep.ALWAYS;
+        if (!always && services.cuts().aside(project, shot) instanceof SealResult.Sealed) {
+            offer("Move aside", () -> run.accept("marks.aside"));
+        } else if (always) {
+            offer("Seal by least change…", () -> desk.tools().setSealing(true));
+        } else {
+            offer("Go there", () -> desk.cursor().seekInShot(cut.where().frame()));
         }
     }
 
@@ -249,7 +276,7 @@ public final class StatusLine extends HBox implements Subscription {
                     sentence.setText(Character.toUpperCase(words.charAt(0)) + words.substring(1) + " at "
                             + Timecode.brief(worst.frame(), rate) + ":");
                     if (!desk.document().showing()) {
-                        offer("Seal behind it", sealBehind);
+                        offer("Seal behind it", () -> run.accept("planes.seal"));
                     }
                 });
     }

@@ -121,9 +121,9 @@ public final class Shooting {
         }
     }
 
-    /** Waves and beats; they are found within seconds. */
+    /** Waves and beats, and marks of pictures; they are found within seconds. */
     private static void whenSoundsAreThere(Bench bench, Runnable then) {
-        if (!bench.services().sounds().isBusy()) {
+        if (!bench.services().sounds().isBusy() && bench.services().marks().isDone()) {
             then.run();
             return;
         }

@@ -67,6 +67,11 @@ final class Staging {
             }
             case READY -> bench.show(ShelfTab.MOVES);
             case EVEN -> bench.actions().run("move.even");
+            case ARRANGE -> {
+                bench.actions().run("lineup.select-all");
+                bench.actions().run("move.arrange");
+            }
+            case MARKS -> bench.actions().run("marks.next");
             case ADVICE -> bench.actions().run("move.advice");
             case CHECK -> bench.actions().run("edges.check-all");
             case QUEUE -> queue(bench);

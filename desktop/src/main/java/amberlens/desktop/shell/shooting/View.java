@@ -16,6 +16,8 @@ public enum View {
     DELIVERIES,
     LAYERS,
     READY,
+    ARRANGE,
+    MARKS,
     CHECK,
     ADVICE,
     EVEN,

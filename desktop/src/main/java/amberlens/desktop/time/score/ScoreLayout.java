@@ -25,6 +25,7 @@ import java.util.stream.IntStream;
  * @param lanes each with its top and height
  * @param lanesHeight of the room for lanes, which scroll within it
  * @param track the height of the line of a tracked subject, 0 without one
+ * @param marks the height of the line of marks, 0 where none is kept
  */
 record ScoreLayout(
         double width,
@@ -34,7 +35,8 @@ record ScoreLayout(
         double shown,
         Map<Lane, Band> lanes,
         double lanesHeight,
-        double track) {
+        double track,
+        double marks) {
     static final List<Lane> LINKED =
             Properties.OF_POSE.stream().<Lane>map(Lane::of).toList();
     static final double LEFT = 170;
@@ -56,6 +58,7 @@ record ScoreLayout(
     static final double PACE = 20;
     static final double CHECK = 16;
     static final double TRACK = 18;
+    static final double MARKS = 16;
 
     /** The lanes of a shot: those of its camera, and whatever has keys of its looks. */
     static List<Lane> lanesOf(Optional<Shot> shown) {
@@ -67,6 +70,11 @@ record ScoreLayout(
                 .filter(lane -> lane.property().group() != Group.LOOK
                         || shot.camera().get(lane.property()).animated())
                 .toList();
+    }
+
+    /** Which lines there are that not every shot has: of a tracked subject, and of marks. */
+    record Lines(boolean tracked, boolean marked) {
+        static final Lines NONE = new Lines(false, false);
     }
 
     /** A lane's place. */
@@ -89,9 +97,10 @@ record ScoreLayout(
             List<Lane> lanes,
             Set<Property<?>> tall,
             double scroll,
-            boolean tracked) {
-        double track = tracked ? TRACK : 0;
-        double room = Math.max(LANE, height - RULER - STRIP - track - EDGES - PACE - CHECK);
+            Lines lines) {
+        double track = lines.tracked ? TRACK : 0;
+        double marks = lines.marked ? MARKS : 0;
+        double room = Math.max(LANE, height - RULER - STRIP - track - marks - EDGES - PACE - CHECK);
         long talls =
                 lanes.stream().filter(lane -> tall.contains(lane.property())).count();
         long smalls = lanes.size() - talls;
@@ -112,7 +121,7 @@ record ScoreLayout(
             bands.put(lane, new Band(top, laneHeight, isTall));
             top += laneHeight;
         }
-        return new ScoreLayout(width, height, frames, from, shown, bands, room, track);
+        return new ScoreLayout(width, height, frames, from, shown, bands, room, track, marks);
     }
 
     /** The height of lanes of one line: all are seen if they can be, closer together where they must, and none is ever cut. */
@@ -193,6 +202,10 @@ record ScoreLayout(
     }
 
     double edgesTop() {
+        return marksTop() + marks;
+    }
+
+    double marksTop() {
         return lanesBottom() + track;
     }
 

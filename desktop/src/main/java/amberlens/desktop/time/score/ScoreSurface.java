@@ -58,7 +58,10 @@ final class ScoreSurface extends Surface {
                 getWidth(),
                 getHeight(),
                 shot,
-                shot.flatMap(services.tracks()::of).isPresent());
+                new ScoreLayout.Lines(
+                        shot.flatMap(services.tracks()::of).isPresent(),
+                        shot.filter(found -> services.cuts().keeps(desk.document().project(), found))
+                                .isPresent()));
     }
 
     /** The frame of the shot at the playhead. */
@@ -108,6 +111,7 @@ final class ScoreSurface extends Surface {
         LanePainter.lanes(on);
         CheckPainter.paint(on);
         TrackPainter.paint(on);
+        MarkPainter.paint(on);
         RulerPainter.markers(on);
         RulerPainter.stretchBar(on);
         RulerPainter.snapLine(on);

@@ -37,11 +37,11 @@ final class ScoreView {
     }
 
     /** The layout of a shot in this view. */
-    ScoreLayout layout(double width, double height, Optional<Shot> shot, boolean tracked) {
+    ScoreLayout layout(double width, double height, Optional<Shot> shot, ScoreLayout.Lines lines) {
         frames = shot.map(Shot::length).orElse(1);
         double span = shown <= 0 ? frames : Math.min(shown, frames);
         double start = Math.clamp(from, 0, Math.max(0, frames - span));
-        return ScoreLayout.of(width, height, frames, start, span, ScoreLayout.lanesOf(shot), tall, scroll, tracked);
+        return ScoreLayout.of(width, height, frames, start, span, ScoreLayout.lanesOf(shot), tall, scroll, lines);
     }
 
     boolean isTall(Property<?> property) {

@@ -29,7 +29,7 @@ class ScoreLayoutTest {
     private final ScoreLayout plan = plan(Set.of(), 0);
 
     private static ScoreLayout plan(Set<Property<?>> tall, double scroll) {
-        return ScoreLayout.of(1280, 245, 125, 0, 125, ScoreLayout.LINKED, tall, scroll, false);
+        return ScoreLayout.of(1280, 245, 125, 0, 125, ScoreLayout.LINKED, tall, scroll, ScoreLayout.Lines.NONE);
     }
 
     @Test
