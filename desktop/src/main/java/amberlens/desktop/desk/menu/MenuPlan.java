@@ -209,7 +209,7 @@ final class MenuPlan {
 
     private static List<Entry> viewMenu() {
         return groups(
-                group("arrange.table", "arrange.both", "arrange.lens"),
+                group("arrange.gather", "arrange.table", "arrange.both", "arrange.lens"),
                 group("shelf.fold", inner("On the Shelf", "shelf.ready", "shelf.looks"), "view.depth"),
                 group(
                         inner("Table", "view.fit-all", "view.fit-gate", "view.table-moment", "marks.show"),

@@ -1,5 +1,7 @@
 package amberlens.desktop.desk.state;
 
+import java.util.List;
+
 /** How the bench is divided: what stands large. */
 public enum WindowLayout {
     /** The Table large, the Lens small above the Camera. */
@@ -7,7 +9,12 @@ public enum WindowLayout {
     /** Table and Lens side by side. */
     BOTH("Both"),
     /** The Lens large, the Table small above the Camera. */
-    LENS("Lens");
+    LENS("Lens"),
+    /** The Shelf as a contact sheet, the Line-up high below it: for gathering. */
+    GATHER("Shelf");
+
+    /** As they are offered: from gathering to looking. */
+    public static final List<WindowLayout> OFFERED = List.of(GATHER, TABLE, BOTH, LENS);
 
     private final String words;
 

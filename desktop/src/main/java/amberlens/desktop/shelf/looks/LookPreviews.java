@@ -19,7 +19,14 @@ import javafx.scene.image.Image;
 
 /** Small pictures of looks on the selected shot, made in the background. What was asked for before the newest round is dropped. */
 final class LookPreviews {
-    static final Size SIZE = new Size(68, 38);
+    private static final Size SMALL = new Size(68, 38);
+    private static final Size LARGE = new Size(208, 117);
+
+    /** How large they are: large on a sheet. */
+    static Size size(boolean sheet) {
+        return sheet ? LARGE : SMALL;
+    }
+
 
     private final Round round;
 
@@ -35,14 +42,16 @@ final class LookPreviews {
     /**
      * Makes the picture of a shot with looks.
      *
+     * @param size of the picture
      * @param at the part of the shot at which it is shown, 0 … 1
      */
-    void ask(Project project, Shot shot, Picture picture, LookSet set, double at, Consumer<Image> receiver) {
+    void ask(
+            Project project, Shot shot, Picture picture, LookSet set, double at, Size size, Consumer<Image> receiver) {
         Work.Compute<Image> made = () -> {
             Project dressed = LookEdits.add(Set.of(shot.id()), set).apply(project.only(shot));
             int frame = shot.start() + (int) Math.round(at * shot.lastFrame());
-            var seen = LineUpFrame.layers(dressed, frame, SIZE, 1, _ -> picture);
-            return Pictures.image(Compositor.compose(seen, project.frame().background(), SIZE, Rows.ALONE));
+            var seen = LineUpFrame.layers(dressed, frame, size, 1, _ -> picture);
+            return Pictures.image(Compositor.compose(seen, project.frame().background(), size, Rows.ALONE));
         };
         round.start(Work.of(made, receiver, _ -> {})); // a card without a picture says enough
     }

@@ -43,6 +43,7 @@ public final class LooksPane extends BorderPane {
     private final LookPreviews previews;
     private final TilePane cards = new TilePane(1, 6);
     private final Map<LookCard, Offer> offers = new LinkedHashMap<>();
+    private boolean sheet;
     private @Nullable Shot previewed;
     private @Nullable Picture previewedOn;
 
@@ -134,6 +135,15 @@ public final class LooksPane extends BorderPane {
         return card;
     }
 
+    /** As a sheet of large previews, or as a column. */
+    public void setSheet(boolean now) {
+        sheet = now;
+        offers.keySet().forEach(card -> card.setSheet(now));
+        cards.setHgap(now ? 10 : 1);
+        previewed = null;
+        refresh();
+    }
+
     private void give(Offer offer) {
         Set<String> shots = desk.cursor().selection().shots();
         Optional<Shot> shot = desk.cursor().selectedShot();
@@ -180,7 +190,7 @@ public final class LooksPane extends BorderPane {
             offers.keySet().forEach(LookCard::showNothing);
         } else {
             offers.forEach((card, offer) ->
-                    previews.ask(project, shot, picture, offer.make(project, shot), offer.telling(), card::show));
+                    previews.ask(project, shot, picture, offer.make(project, shot), offer.telling(), LookPreviews.size(sheet), card::show));
         }
     }
 }

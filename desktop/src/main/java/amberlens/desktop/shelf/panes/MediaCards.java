@@ -55,7 +55,7 @@ final class MediaCards implements ShelfGrid.Cards {
         Media media = card.media();
         card.show(
                 media.isSeen()
-                        ? services.thumbnails().whole(media, card.thumbnail())
+                        ? services.thumbnails().whole(media, card.pictureSize())
                         : services.waves().of(media, card.thumbnail()),
                 facts(media),
                 desk.cursor()
@@ -63,13 +63,20 @@ final class MediaCards implements ShelfGrid.Cards {
                         .filter(shot -> shot.media().equals(media.id()))
                         .isPresent(),
                 chosen);
+        if (card.isSheet() && media.isSeen()) {
+            card.showMarks(services.marks().of(media));
+        }
     }
 
     private String facts(Media media) {
         if (!media.isSeen()) {
             return services.waves().words(media);
         }
-        return services.ready().problem(media).isPresent() ? "missing" : MediaCard.size(media);
+        if (services.ready().problem(media).isPresent()) {
+            return "missing";
+        }
+        boolean used = desk.document().project().shots().stream().anyMatch(shot -> shot.media().equals(media.id()));
+        return MediaCard.size(media) + (used ? "  in film" : "");
     }
 
     @Override

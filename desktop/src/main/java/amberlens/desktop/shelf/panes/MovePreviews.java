@@ -25,7 +25,14 @@ import javafx.scene.image.Image;
 
 /** Small pictures of moves at some of their moments, made in the background. What was asked for before the newest round is dropped. */
 final class MovePreviews {
-    static final Size SIZE = new Size(68, 38);
+    private static final Size SMALL = new Size(68, 38);
+    private static final Size LARGE = new Size(208, 117);
+
+    /** How large they are: large on a sheet. */
+    static Size size(boolean sheet) {
+        return sheet ? LARGE : SMALL;
+    }
+
     static final int MOMENTS = 16;
 
     /**
@@ -38,10 +45,10 @@ final class MovePreviews {
             return new Moving(camera, Optional.empty());
         }
 
-        private Seen seen(Picture picture, double at, Size frame) {
+        private Seen seen(Picture picture, double at, Size frame, Size size) {
             AppliedLooks worn = looks.map(set -> AppliedLooks.of(set.looks(), set.camera(), at))
                     .orElse(AppliedLooks.PLAIN);
-            return LineUpFrame.dressed(picture, camera.at(at), Mirror.NONE, worn, frame, SIZE);
+            return LineUpFrame.dressed(picture, camera.at(at), Mirror.NONE, worn, frame, size);
         }
     }
 
@@ -59,16 +66,22 @@ final class MovePreviews {
     /**
      * Makes the pictures of one move.
      *
+     * @param size of each
      * @param move worked out in the background too; nothing is shown when it is empty
      */
-    void ask(Picture picture, Stage stage, Supplier<Optional<Moving>> move, Consumer<List<Image>> receiver) {
+    void ask(
+            Picture picture,
+            Stage stage,
+            Size size,
+            Supplier<Optional<Moving>> move,
+            Consumer<List<Image>> receiver) {
         Work.Watched<List<Image>> made = work -> {
             Optional<Moving> moving = move.get();
             List<Image> images = new ArrayList<>();
             for (int i = 0; i < MOMENTS && moving.isPresent() && work.isWanted(); i++) {
                 double at = (stage.length() - 1.0) * i / (MOMENTS - 1);
-                Seen seen = moving.get().seen(picture, at, stage.frame());
-                images.add(Pictures.image(Compositor.compose(List.of(seen), Colour.BLACK, SIZE, Rows.ALONE)));
+                Seen seen = moving.get().seen(picture, at, stage.frame(), size);
+                images.add(Pictures.image(Compositor.compose(List.of(seen), Colour.BLACK, size, Rows.ALONE)));
             }
             return images;
         };

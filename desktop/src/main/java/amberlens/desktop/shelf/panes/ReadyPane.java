@@ -38,6 +38,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.kordamp.ikonli.feather.Feather;
@@ -56,11 +59,16 @@ final class ReadyPane extends BorderPane {
     private final WishForm form = new WishForm(this::refreshPreviews);
     private final ArrivalForm arriving = new ArrivalForm(this::refreshPreviews);
     private final Label arrivals = new Label("Arrivals and departures");
-    private final VBox cards = new VBox(6);
+    private final VBox column = new VBox(6);
+    private final FlowPane tiles = new FlowPane(10, 10);
+    private Pane cards = column;
     private final Map<MoveCard, Function<PreviewOf, Optional<MovePreviews.Moving>>> moves = new LinkedHashMap<>();
     private final List<MoveCard> ofTitles = new ArrayList<>();
     private final List<MoveCard> ofArrival = new ArrayList<>();
     private final Timeline timeline;
+    private final ScrollPane scroll;
+    private final Button keep;
+    private boolean sheet;
     private int count;
     private Optional<PreviewOf> previewed = Optional.empty();
 
@@ -95,25 +103,44 @@ final class ReadyPane extends BorderPane {
             moves.keySet().forEach(card -> card.tick(count));
         }));
         timeline.setCycleCount(Timeline.INDEFINITE);
-        ScrollPane scroll = new ScrollPane(cards);
+        scroll = new ScrollPane(column);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("quiet-scroll");
         scroll.setId("ready-scroll");
-        Button keep = new Button("Keep this move");
+        keep = new Button("Keep this move");
         keep.getStyleClass().add("quiet-button");
         keep.setId("ready-keep");
-        keep.setMaxWidth(Double.MAX_VALUE);
         Hint.of(keep, "Keeps the move of the selected shot among the ready moves");
         keep.setOnAction(_ -> keep());
         arrivals.getStyleClass().add("view-title");
         arriving.managedProperty().bind(arriving.visibleProperty());
-        VBox foot = new VBox(8, form, arriving, keep);
-        foot.getStyleClass().add("shelf-foot");
         setCenter(scroll);
-        setBottom(foot);
+        setFoot();
         visibleProperty().addListener((_, _, shown) -> showOrRest(shown));
         fill();
+    }
+
+    /** As a sheet of large previews, of which the one pointed at moves, or as a column. */
+    void setSheet(boolean now) {
+        sheet = now;
+        List<Node> shown = List.copyOf(cards.getChildren());
+        cards.getChildren().clear();
+        cards = now ? tiles : column;
+        scroll.setContent(cards);
+        moves.keySet().forEach(card -> card.setSheet(now));
+        cards.getChildren().setAll(shown);
+        setFoot();
+        previewed = Optional.empty();
+        refreshPreviews();
+    }
+
+    /** What moves are asked for with: below each other in a column, beside each other on a sheet. */
+    private void setFoot() {
+        keep.setMaxWidth(sheet ? USE_PREF_SIZE : Double.MAX_VALUE);
+        Pane foot = sheet ? new HBox(24, form, arriving, keep) : new VBox(8, form, arriving, keep);
+        foot.getStyleClass().add("shelf-foot");
+        setBottom(foot);
     }
 
     private void showOrRest(boolean shown) {
@@ -352,6 +379,7 @@ final class ReadyPane extends BorderPane {
             previews.ask(
                     picture,
                     stage,
+                    MovePreviews.size(sheet),
                     () -> moves.getOrDefault(card, _ -> Optional.empty()).apply(wanted),
                     card::setMoments);
         }

@@ -20,6 +20,7 @@ import javafx.scene.control.ScrollBar;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -56,6 +57,7 @@ final class ShelfGrid extends StackPane {
     private final Consumer<Integer> selected;
     private List<Media> media = List.of();
     private Size thumbnail = SMALL;
+    private boolean sheet;
     private int columns = 1;
     private Point2D pressed = Point2D.ZERO;
     private Set<String> kept = Set.of();
@@ -92,6 +94,25 @@ final class ShelfGrid extends StackPane {
             chunk();
         }
         refresh();
+    }
+
+    /** As a contact sheet: whole pictures with their numbers and marks. */
+    void setSheet(boolean now, Size size) {
+        sheet = now;
+        thumbnail = size;
+        columns = 0;
+        shown.forEach(Row::forget);
+        fit();
+    }
+
+    /** Says whom to tell of the wheel turned with Ctrl held, away from the hand above 0. */
+    void onWheel(Consumer<Double> told) {
+        rows.addEventFilter(ScrollEvent.SCROLL, event -> {
+            if (sheet && event.isShortcutDown() && event.getDeltaY() != 0) {
+                told.accept(Math.signum(event.getDeltaY()));
+                event.consume();
+            }
+        });
     }
 
     /** Small cards, or large ones. */
@@ -293,7 +314,8 @@ final class ShelfGrid extends StackPane {
                 return;
             }
             boolean same = cards().stream().map(MediaCard::media).toList().equals(wanted)
-                    && cards().stream().allMatch(card -> card.thumbnail().equals(thumbnail));
+                    && cards().stream()
+                            .allMatch(card -> card.thumbnail().equals(thumbnail) && card.isSheet() == sheet);
             if (!same) {
                 line.getChildren().setAll(wanted.stream().map(this::card).toList());
             }
@@ -302,14 +324,17 @@ final class ShelfGrid extends StackPane {
         }
 
         private MediaCard card(Media one) {
-            MediaCard card = new MediaCard(one, thumbnail);
+            MediaCard card = new MediaCard(one, thumbnail, sheet);
             cards.prepare(card);
             return card;
         }
 
         void show() {
-            cards().forEach(card ->
-                    cards.show(card, selection.includes(card.media().id())));
+            List<Media> chosen = sheet && selection.size() > 0 ? chosen() : List.of();
+            cards().forEach(card -> {
+                cards.show(card, selection.includes(card.media().id()));
+                card.number(chosen.indexOf(card.media()) + 1);
+            });
         }
     }
 }

@@ -58,6 +58,11 @@ public final class ShelfPane extends BorderPane implements Subscription {
     private final OrderMenu order = new OrderMenu(this::refill);
     private final ToggleButton large = Icons.toggle(Feather.IMAGE, "Large cards");
     private final HBox tools = new HBox(2, filter, order, large);
+    private final SheetHead head;
+    private final VBox above = new VBox();
+    private final BorderPane pictures;
+    private final Node foot;
+    private boolean sheet;
     private final Button lay;
     private final Label empty = new Label(INVITATION);
     private final ToggleGroup conform = new ToggleGroup();
@@ -96,9 +101,13 @@ public final class ShelfPane extends BorderPane implements Subscription {
         grid = new ShelfGrid(new MediaCards(desk, services, laying, replacing, this::chosenWith), this::tellSelected);
         StackPane scroll = new StackPane(grid, empty);
         StackPane.setAlignment(empty, Pos.TOP_LEFT);
-        BorderPane pictures = new BorderPane(scroll);
-        pictures.setTop(finding());
-        pictures.setBottom(foot(actions));
+        pictures = new BorderPane(scroll);
+        above.getChildren().add(finding());
+        foot = foot(actions);
+        head = new SheetHead(actions, size -> grid.setThumbnail(size));
+        grid.onWheel(head::wheel);
+        pictures.setTop(above);
+        pictures.setBottom(foot);
         views.put(ShelfTab.PICTURES, pictures);
         views.put(ShelfTab.MOVES, ready);
         views.put(ShelfTab.LOOKS, looks);
@@ -119,6 +128,29 @@ public final class ShelfPane extends BorderPane implements Subscription {
     /** Says whom to tell when another tab comes to the front. */
     public void onTab(Runnable told) {
         onTab = told;
+    }
+
+    /** As a contact sheet that fills the bench, or as a column beside the other views. */
+    public void setSheet(boolean now) {
+        if (now == sheet) {
+            return;
+        }
+        sheet = now;
+        large.setVisible(!now);
+        large.setManaged(!now);
+        if (now) {
+            above.getChildren().setAll(head);
+            head.put(tools);
+        } else {
+            head.take(tools);
+            above.getChildren().setAll(tools);
+        }
+        pictures.setBottom(now ? null : foot);
+        filter.setPrefColumnCount(now ? 16 : 4);
+        grid.setSheet(now, now ? head.size() : large.isSelected() ? ShelfGrid.LARGE : ShelfGrid.SMALL);
+        ready.setSheet(now);
+        looks.setSheet(now);
+        refill();
     }
 
     /** Which tab stands in front. */
@@ -169,6 +201,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
 
     private void tellSelected(int count) {
         lay.setText(count > 1 ? count + " to the Line-up" : "To the Line-up");
+        head.tell(desk.document().project(), count);
     }
 
     private VBox foot(Actions actions) {
@@ -219,6 +252,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
         if (changes.contains(Change.PROJECT)
                 || changes.contains(Change.PICTURES)
                 || changes.contains(Change.SOUNDS)
+                || changes.contains(Change.MARKS)
                 || changes.contains(Change.SELECTION)) {
             refill();
             ready.refreshPreviews();

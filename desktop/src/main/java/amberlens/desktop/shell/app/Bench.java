@@ -12,6 +12,7 @@ import amberlens.desktop.desk.state.Changes;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Preferences;
 import amberlens.desktop.desk.state.Subscription;
+import amberlens.desktop.desk.state.WindowLayout;
 import amberlens.desktop.dialogs.advice.AdviceActions;
 import amberlens.desktop.dialogs.check.EdgeActions;
 import amberlens.desktop.dialogs.delivery.DeliveryActions;
@@ -176,7 +177,8 @@ public final class Bench implements AutoCloseable {
                 layout,
                 firstMove,
                 soundLaying,
-                anchorRemark);
+                anchorRemark,
+                new Gathering(desk));
         scene = new Scene(new StackPane(layout, overlay), width, height);
         wardrobe.dress(scene);
         var keys = new BenchKeys(desk, actions, overlay, this::lensWindow);
@@ -258,7 +260,7 @@ public final class Bench implements AutoCloseable {
     }
 
     private void openShelf() {
-        if (!desk.preferences().shelfOpen()) {
+        if (!desk.preferences().shelfOpen() && desk.preferences().arrangement() != WindowLayout.GATHER) {
             desk.prefer(to -> to.setShelfOpen(true));
         }
     }

@@ -5,7 +5,9 @@ import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Subscription;
 import amberlens.desktop.desk.state.Tools;
 import amberlens.desktop.desk.state.WindowLayout;
+import amberlens.desktop.shelf.panes.ShelfPane;
 import amberlens.desktop.shell.app.ResizableSplit.Part;
+import amberlens.desktop.time.lineup.LineUpPane;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -36,10 +38,13 @@ final class BenchLayout extends BorderPane implements Subscription {
 
     private final Desk desk;
     private final ShelfRail rail;
-    private final Region shelf;
+    private final ShelfPane shelf;
     private final Region table;
     private final Region lens;
     private final Region camera;
+    private final Region guide;
+    private final LineUpPane lineUp;
+    private final Region score;
     private final BorderPane upper = new BorderPane();
     private final Subscription subscription;
     private boolean lensHere = true;
@@ -49,12 +54,12 @@ final class BenchLayout extends BorderPane implements Subscription {
     BenchLayout(
             Desk desk,
             ShelfRail rail,
-            Region shelf,
+            ShelfPane shelf,
             Region table,
             Region lens,
             Region camera,
             Region guide,
-            Region lineUp,
+            LineUpPane lineUp,
             Region score) {
         this.desk = desk;
         this.rail = rail;
@@ -64,13 +69,10 @@ final class BenchLayout extends BorderPane implements Subscription {
         this.camera = camera;
         camera.getStyleClass().add("camera-column");
         VBox.setVgrow(score, Priority.ALWAYS);
-        VBox lower = new VBox(guide, lineUp, score);
-        var seam = new ResizableSplit(
-                desk.preferences(),
-                "score",
-                Orientation.VERTICAL,
-                List.of(Part.growing(upper, UPPER), Part.growing(lower, 1 - UPPER)));
-        setCenter(seam);
+        VBox.setVgrow(upper, Priority.ALWAYS);
+        this.guide = guide;
+        this.lineUp = lineUp;
+        this.score = score;
         getStyleClass().add("bench");
         upper.setLeft(rail);
         upper.setMinHeight(0);
@@ -99,12 +101,16 @@ final class BenchLayout extends BorderPane implements Subscription {
         if (wanted.equals(shown)) {
             return;
         }
+        boolean gathers = wanted.arrangement() == WindowLayout.GATHER;
+        if (shown == null || gathers != (shown.arrangement() == WindowLayout.GATHER)) {
+            divide(gathers);
+        }
         shown = wanted;
         if (upper.getCenter() instanceof ResizableSplit old) {
             old.empty();
         }
         List<Part> parts = new ArrayList<>();
-        if (wanted.shelf()) {
+        if (wanted.shelf() && !gathers) {
             parts.add(Part.fixed(shelf, SHELF_PX * text));
         }
         switch (wanted.arrangement()) {
@@ -117,6 +123,7 @@ final class BenchLayout extends BorderPane implements Subscription {
                 parts.add(Part.growing(table, 1));
                 parts.add(Part.growing(lens, 1));
             }
+            case GATHER -> parts.add(Part.growing(shelf, 1));
             case LENS -> {
                 parts.add(Part.fixed(above(table, "lens"), SIDE_PX * text));
                 parts.add(Part.growing(lens, 1));
@@ -126,14 +133,34 @@ final class BenchLayout extends BorderPane implements Subscription {
                 + (wanted.shelf() ? "-shelf" : "")
                 + (lensHere ? "" : "-alone");
         upper.setCenter(new ResizableSplit(desk.preferences(), name, Orientation.HORIZONTAL, parts));
-        rail.show(wanted.shelf());
+        shelf.setSheet(gathers);
+        rail.show(wanted.shelf() || gathers);
+    }
+
+    /** What stands below: Line-up and Score with a seam, or the Line-up alone, twice as high. */
+    private void divide(boolean gathers) {
+        if (getCenter() instanceof ResizableSplit old) {
+            old.empty();
+        } else if (getCenter() instanceof VBox old) {
+            old.getChildren().clear();
+        }
+        lineUp.setGathering(gathers);
+        if (gathers) {
+            setCenter(new VBox(upper, guide, lineUp));
+            return;
+        }
+        setCenter(new ResizableSplit(
+                desk.preferences(),
+                "score",
+                Orientation.VERTICAL,
+                List.of(Part.growing(upper, UPPER), Part.growing(new VBox(guide, lineUp, score), 1 - UPPER))));
     }
 
     /** Several frames at once, or how two differ, take the room of the Table while the Lens is small. */
     private WindowLayout arrangement() {
         WindowLayout chosen = desk.preferences().arrangement();
         boolean several = desk.tools().lensShow() != Tools.LensShow.NOW;
-        return !lensHere ? WindowLayout.TABLE : chosen == WindowLayout.TABLE && several ? WindowLayout.LENS : chosen;
+        return chosen == WindowLayout.GATHER ? chosen : !lensHere ? WindowLayout.TABLE : chosen == WindowLayout.TABLE && several ? WindowLayout.LENS : chosen;
     }
 
     /** A small view above the Camera. */

@@ -1,6 +1,7 @@
 package amberlens.desktop.shell.app;
 
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.desk.state.WindowLayout;
 import amberlens.desktop.kit.style.Hint;
 import amberlens.desktop.shelf.panes.ShelfPane;
 import amberlens.desktop.shelf.panes.ShelfTab;
@@ -25,7 +26,8 @@ final class ShelfRail extends VBox {
             getChildren().add(new Group(word));
         }
         getStyleClass().add("shelf-rail");
-        shelf.onTab(() -> show(desk.preferences().shelfOpen()));
+        shelf.onTab(() -> show(desk.preferences().shelfOpen()
+                || desk.preferences().arrangement() == WindowLayout.GATHER));
     }
 
     private ToggleButton word(ShelfTab tab) {
@@ -39,6 +41,11 @@ final class ShelfRail extends VBox {
     }
 
     private void press(ShelfTab tab) {
+        if (desk.preferences().arrangement() == WindowLayout.GATHER) {
+            shelf.show(tab);
+            show(true);
+            return;
+        }
         boolean open = desk.preferences().shelfOpen();
         boolean fold = open && shelf.tab() == tab;
         shelf.show(tab);

@@ -71,7 +71,7 @@ public final class TopBar extends FittingBar implements Subscription {
         exports.setMinWidth(USE_PREF_SIZE);
         HBox arrangements = new HBox();
         arrangements.getStyleClass().add("arrangements");
-        for (WindowLayout arrangement : WindowLayout.values()) {
+        for (WindowLayout arrangement : WindowLayout.OFFERED) {
             ToggleButton word = actions.bind(
                     new ToggleButton(arrangement.words()),
                     "arrange." + arrangement.name().toLowerCase(Locale.ROOT));

@@ -67,6 +67,11 @@ final class Staging {
             }
             case READY -> bench.show(ShelfTab.MOVES);
             case EVEN -> bench.actions().run("move.even");
+            case GATHER -> bench.actions().run("arrange.gather");
+            case GATHER_MOVES -> {
+                bench.actions().run("arrange.gather");
+                bench.show(ShelfTab.MOVES);
+            }
             case ARRANGE -> {
                 bench.actions().run("lineup.select-all");
                 bench.actions().run("move.arrange");

@@ -17,6 +17,8 @@ public enum View {
     LAYERS,
     READY,
     ARRANGE,
+    GATHER,
+    GATHER_MOVES,
     MARKS,
     CHECK,
     ADVICE,

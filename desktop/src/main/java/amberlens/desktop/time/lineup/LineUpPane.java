@@ -42,6 +42,7 @@ public final class LineUpPane extends StackPane implements Subscription {
     private final DropSign sign = new DropSign();
     private final BiConsumer<Set<String>, String> replacing;
     private final Subscription subscription;
+    private boolean gathering;
 
     /**
      * @param drops brings what is dropped
@@ -92,7 +93,8 @@ public final class LineUpPane extends StackPane implements Subscription {
         double height = LineUpLayout.bandHeight(
                         desk.document().project(), surface.view().open())
                 * surface.scaleProperty().get()
-                * grip.times();
+                * grip.times()
+                * (gathering ? 2 : 1);
         setMinHeight(height);
         setMaxHeight(height);
         boolean heard = !Hearing.wanted(desk.document().project()).isEmpty();
@@ -103,6 +105,12 @@ public final class LineUpPane extends StackPane implements Subscription {
         double rows = LineUpLayout.soundsPart(
                 desk.document().project(), surface.view().open());
         meter.setMaxHeight(rows > 0 ? height * rows - 2 : height - 4);
+    }
+
+    /** Twice as high, while pictures are gathered. */
+    public void setGathering(boolean now) {
+        gathering = now;
+        fitHeight();
     }
 
     /** Shows the whole line-up. */
