@@ -133,8 +133,8 @@ class MoveAsideTest {
                 SealWay.LEAST,
                 Subject.of(take, true, List.of(amberlens.core.judge.marks.MarkWish.always(box))),
                 SealTerms.free());
-        if (result instanceof SealResult.Sealed sealed) {
-            Take now = take.withCamera(sealed.camera());
+        if (result instanceof SealResult.Sealed found) {
+            Take now = take.withCamera(found.camera());
             assertThat(MarkReport.always(now, box).isKept()).isTrue();
             assertThat(EdgeReport.of(now).isSealed()).isTrue();
         } else if (result instanceof SealResult.AlreadySealed) {
