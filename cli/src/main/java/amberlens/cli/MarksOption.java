@@ -18,7 +18,8 @@ import picocli.CommandLine.Option;
 final class MarksOption {
     @Option(
             names = "--no-marks",
-            description = "Aim at nothing that is found in the pictures: faces, persons and subjects are not looked for.")
+            description =
+                    "Aim at nothing that is found in the pictures: faces, persons and subjects are not looked for.")
     private boolean none;
 
     /** What is found in a picture; nothing where nothing is wanted, or it cannot be read: whoever shows it says so. */
@@ -41,7 +42,10 @@ final class MarksOption {
         List<Media> noted = new ArrayList<>();
         for (int i = 0; i < written.size(); i++) {
             Media media = written.get(i);
-            noted.add(media.marks().isEmpty() && !none ? media.withMarks(looked.get(i).marks()) : media);
+            noted.add(
+                    media.marks().isEmpty() && !none
+                            ? media.withMarks(looked.get(i).marks())
+                            : media);
         }
         return noted;
     }
@@ -58,7 +62,8 @@ final class MarksOption {
                     if (none) {
                         return media.withMarks(List.of());
                     }
-                    boolean unknown = wanted.contains(media.id()) && media.marks().isEmpty();
+                    boolean unknown =
+                            wanted.contains(media.id()) && media.marks().isEmpty();
                     return unknown ? MarkEdits.noted(media, finder.apply(media)) : media;
                 })
                 .toList());

@@ -173,8 +173,8 @@ final class SealCommand implements Callable<Integer> {
     private void reportCut(DeliveryFilm.Named shape, Shot shot, Mark mark) {
         spec.commandLine()
                 .getErr()
-                .println("amber: " + whose(shape, shot) + " cuts the " + mark.kind().word() + " " + mark.id()
-                        + ", which is always to be whole; --by least keeps it.");
+                .println("amber: " + whose(shape, shot) + " cuts the "
+                        + mark.kind().word() + " " + mark.id() + ", which is always to be whole; --by least keeps it.");
     }
 
     private void report(DeliveryFilm.Named shape, Shot shot, SealResult result) {

@@ -57,7 +57,9 @@ class MarkCommandsTest extends CommandTrial {
         project("beds.amber", "always");
         assertThat(run("check", "@beds.amber", "--json")).isEqualTo(3);
         assertThat(cut()).isNotEmpty();
-        assertThat(run("seal", "@beds.amber", "--by", "least", "-o", "@kept.amber")).as(err).isZero();
+        assertThat(run("seal", "@beds.amber", "--by", "least", "-o", "@kept.amber"))
+                .as(err)
+                .isZero();
         assertThat(run("check", "@kept.amber", "--json")).as(out).isZero();
         assertThat(cut()).isEmpty();
     }
@@ -117,11 +119,32 @@ class MarkCommandsTest extends CommandTrial {
         assertThat(box.get(0).asInt()).isLessThan(2150);
         assertThat(box.get(0).asInt() + box.get(2).asInt()).isGreaterThan(2150);
 
-        assertThat(run("film", "@beds", "-o", "@film.mp4", "--frame", "320x180", "--seconds", "1", "--project", "@film.amber"))
+        assertThat(run(
+                        "film",
+                        "@beds",
+                        "-o",
+                        "@film.mp4",
+                        "--frame",
+                        "320x180",
+                        "--seconds",
+                        "1",
+                        "--project",
+                        "@film.amber"))
                 .as(err)
                 .isZero();
         assertThat(Files.readString(folder.resolve("film.amber"))).contains("\"subject\"");
-        assertThat(run("film", "@beds", "-o", "@plain.mp4", "--frame", "320x180", "--seconds", "1", "--no-marks", "--project", "@plain.amber"))
+        assertThat(run(
+                        "film",
+                        "@beds",
+                        "-o",
+                        "@plain.mp4",
+                        "--frame",
+                        "320x180",
+                        "--seconds",
+                        "1",
+                        "--no-marks",
+                        "--project",
+                        "@plain.amber"))
                 .as(err)
                 .isZero();
         assertThat(Files.readString(folder.resolve("plain.amber"))).doesNotContain("\"marks\"");

@@ -95,7 +95,10 @@ final class FaceFinder {
     private double closer(Mat picture, Face face, double part) {
         int side = Math.max(1, (int) Math.round(part * Math.max(face.width(), face.height())));
         var square = new Rect(
-                (int) Math.round(face.middleX() - side / 2.0), (int) Math.round(face.middleY() - side / 2.0), side, side);
+                (int) Math.round(face.middleX() - side / 2.0),
+                (int) Math.round(face.middleY() - side / 2.0),
+                side,
+                side);
         return near.look(picture, square, UNSEEN).stream()
                 .filter(face::isSame)
                 .mapToDouble(Face::odds)

@@ -33,8 +33,7 @@ final class FaceNet {
         for (Grid grid : grids) {
             for (int i = 0; i < grid.cells * grid.cells * grid.anchors; i++) {
                 int cell = i / grid.anchors;
-                anchors.add(new Anchor(
-                        (cell % grid.cells + 0.5) / grid.cells, (cell / grid.cells + 0.5) / grid.cells));
+                anchors.add(new Anchor((cell % grid.cells + 0.5) / grid.cells, (cell / grid.cells + 0.5) / grid.cells));
             }
         }
     }

@@ -96,12 +96,8 @@ final class PersonFinder {
                 right = Math.min(right, (other.middleX() + face.middleX()) / 2);
             }
         }
-        Rect part = within(
-                picture,
-                left,
-                face.top() - ABOVE * face.height(),
-                right,
-                face.top() + BELOW * face.height());
+        Rect part =
+                within(picture, left, face.top() - ABOVE * face.height(), right, face.top() + BELOW * face.height());
         return inFront(picture, part, face.middleX(), face.middleY());
     }
 
@@ -152,10 +148,8 @@ final class PersonFinder {
             for (int i = 0; i < all.length; i++) {
                 if (strengths.get(i, 0)[0] >= FIGURE) {
                     found.add(new Rect(
-                            (int) (all[i].x / factor),
-                            (int) (all[i].y / factor),
-                            (int) (all[i].width / factor),
-                            (int) (all[i].height / factor)));
+                            (int) (all[i].x / factor), (int) (all[i].y / factor), (int) (all[i].width / factor), (int)
+                                    (all[i].height / factor)));
                 }
             }
             boxes.release();
@@ -168,10 +162,7 @@ final class PersonFinder {
     private static Rect within(Mat picture, double left, double top, double right, double bottom) {
         int x = (int) Math.clamp(Math.floor(left), 0, picture.cols() - 1);
         int y = (int) Math.clamp(Math.floor(top), 0, picture.rows() - 1);
-        return new Rect(
-                x,
-                y,
-                (int) Math.clamp(Math.ceil(right) - x, 1, picture.cols() - x),
-                (int) Math.clamp(Math.ceil(bottom) - y, 1, picture.rows() - y));
+        return new Rect(x, y, (int) Math.clamp(Math.ceil(right) - x, 1, picture.cols() - x), (int)
+                Math.clamp(Math.ceil(bottom) - y, 1, picture.rows() - y));
     }
 }

@@ -40,7 +40,8 @@ final class Regions {
             int[] row = new int[5];
             facts.get(i, 0, row);
             Core.compare(labels, Scalar.all(i), here, Core.CMP_EQ);
-            regions.add(new Region(new Rect(row[0], row[1], row[2], row[3]), row[4], Core.mean(strengths, here).val[0]));
+            regions.add(
+                    new Region(new Rect(row[0], row[1], row[2], row[3]), row[4], Core.mean(strengths, here).val[0]));
         }
         List.of(strong, labels, facts, middles, here).forEach(Mat::release);
         return regions;

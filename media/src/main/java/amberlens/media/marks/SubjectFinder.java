@@ -98,8 +98,7 @@ final class SubjectFinder {
         double area = region.box().area() / (double) all.total();
         double dense = share / area;
         double sure = Math.max(
-                likely >= IN_FRONT ? likely : 0,
-                dense >= DENSE ? Math.min(SUREST, SUREST * dense / (3 * DENSE)) : 0);
+                likely >= IN_FRONT ? likely : 0, dense >= DENSE ? Math.min(SUREST, SUREST * dense / (3 * DENSE)) : 0);
         return sure > 0 ? Optional.of(new Subject(region.box(), sure)) : Optional.empty();
     }
 

@@ -138,12 +138,7 @@ final class Fitting {
     private double light(int column, int row) {
         float[] rgba = new float[4 + Loops.SPARE];
         pixels.read(
-                Loops.plain(),
-                Math.min(column, pixels.width() - 1),
-                Math.min(row, pixels.height() - 1),
-                1,
-                rgba,
-                0);
+                Loops.plain(), Math.min(column, pixels.width() - 1), Math.min(row, pixels.height() - 1), 1, rgba, 0);
         return 0.2126 * rgba[0] + 0.7152 * rgba[1] + 0.0722 * rgba[2];
     }
 }

@@ -162,9 +162,8 @@ public final class ThingCut {
         Mat likely = new Mat();
         Imgproc.resize(small, likely, inside.size(), 0, 0, Imgproc.INTER_LINEAR);
         Mat is = new Mat();
-        for (double[] step : new double[][] {
-            {-1, Imgproc.GC_PR_BGD}, {0.5, Imgproc.GC_PR_FGD}, {0.95, Imgproc.GC_FGD}
-        }) {
+        for (double[] step :
+                new double[][] {{-1, Imgproc.GC_PR_BGD}, {0.5, Imgproc.GC_PR_FGD}, {0.95, Imgproc.GC_FGD}}) {
             Core.compare(likely, Scalar.all(step[0]), is, Core.CMP_GT);
             inside.setTo(Scalar.all(step[1]), is);
         }
@@ -190,10 +189,9 @@ public final class ThingCut {
             Imgproc.findContours(is, contours, new Mat(), Imgproc.RETR_EXTERNAL, Imgproc.CHAIN_APPROX_NONE);
             return contours.stream()
                     .max(Comparator.comparingDouble(Imgproc::contourArea))
-                    .filter(largest ->
-                            Imgproc.contourArea(largest) >= LEAST * boxArea * part.scale * part.scale)
-                    .map(largest -> new Fitting(part.picture, part.scale).fitted(
-                            largest.toList().stream().map(part::source).toList()))
+                    .filter(largest -> Imgproc.contourArea(largest) >= LEAST * boxArea * part.scale * part.scale)
+                    .map(largest -> new Fitting(part.picture, part.scale)
+                            .fitted(largest.toList().stream().map(part::source).toList()))
                     .map(edge -> new Found(
                             Outlines.simplified(edge.outline(), TOLERANCE),
                             Math.clamp(edge.width(), LEAST_SOFT, Math.min(MOST_SOFT, Plane.SOFTEST))));

@@ -96,8 +96,10 @@ public final class CheckWords {
         String kind = cut.mark().kind().word();
         String when = where.span().from() == where.span().to()
                 ? "at " + Timecode.brief(where.span().from(), rate)
-                : Timecode.brief(where.span().from(), rate) + " – " + Timecode.brief(where.span().to(), rate);
-        return Character.toUpperCase(kind.charAt(0)) + kind.substring(1)
+                : Timecode.brief(where.span().from(), rate) + " – "
+                        + Timecode.brief(where.span().to(), rate);
+        return Character.toUpperCase(kind.charAt(0))
+                + kind.substring(1)
                 + (where.worst().outside()
                         ? " out of the frame " + when
                         : String.format(

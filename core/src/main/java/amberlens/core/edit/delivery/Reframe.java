@@ -86,9 +86,8 @@ public final class Reframe {
         double down = (double) delivery.size().height() / project.frameSize().height();
         double widest = Math.sqrt(across * down);
         double closest = Math.max(across, down);
-        Result found = widest(shot, widest, closest)
-                .map(Result.class::cast)
-                .orElseGet(() -> inAnyWay(shot, widest, closest));
+        Result found =
+                widest(shot, widest, closest).map(Result.class::cast).orElseGet(() -> inAnyWay(shot, widest, closest));
         return found instanceof Framed framed ? aside(shot, framed) : found;
     }
 

@@ -185,7 +185,10 @@ public final class SealEdits {
                 .toList();
         var locked = new TreeSet<>(shot.settings().locked().subSet(0, shot.length()));
         SealResult result = MoveAside.of(
-                project.take(shot, judged), project.judges(shot), boxes, SealTerms.free().withLocked(locked));
+                project.take(shot, judged),
+                project.judges(shot),
+                boxes,
+                SealTerms.free().withLocked(locked));
         return result instanceof SealResult.Sealed moved
                 ? new SealResult.Sealed(judged.back(moved.camera()), moved.cost(), moved.addedKey())
                 : result;

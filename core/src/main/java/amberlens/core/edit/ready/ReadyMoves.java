@@ -69,9 +69,11 @@ public final class ReadyMoves {
 
     private static String cut(Take take, Stage stage) {
         return stage.marks().stream()
-                .filter(mark -> mark.isKept() && !MarkReport.atRests(take, mark.box()).isKept())
+                .filter(mark ->
+                        mark.isKept() && !MarkReport.atRests(take, mark.box()).isKept())
                 .findFirst()
-                .map(mark -> "it cuts " + (mark.kind() == Mark.Kind.AREA ? "an " : "a ") + mark.kind().word())
+                .map(mark -> "it cuts " + (mark.kind() == Mark.Kind.AREA ? "an " : "a ")
+                        + mark.kind().word())
                 .orElse("it cuts a mark");
     }
 

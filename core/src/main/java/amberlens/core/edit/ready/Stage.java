@@ -60,7 +60,17 @@ public record Stage(
             double limitPercent,
             Optional<PicturePoint> subject,
             Rhythm rhythm) {
-        this(picture, frame, length, rate, limitPercent, subject, rhythm, OptionalDouble.empty(), Optional.empty(), List.of());
+        this(
+                picture,
+                frame,
+                length,
+                rate,
+                limitPercent,
+                subject,
+                rhythm,
+                OptionalDouble.empty(),
+                Optional.empty(),
+                List.of());
     }
 
     /** Whether it is a title's, which need not fill the frame. */
@@ -199,9 +209,8 @@ public record Stage(
     double showing(double percent) {
         return aim().map(aim -> {
                     PictureBox box = aim.box();
-                    double most = 100
-                            * (1 - 2 * AIR)
-                            * Math.min(frame.width() / box.width(), frame.height() / box.height());
+                    double most =
+                            100 * (1 - 2 * AIR) * Math.min(frame.width() / box.width(), frame.height() / box.height());
                     return most <= fill() ? percent : Math.min(percent, most);
                 })
                 .orElse(percent);

@@ -97,9 +97,8 @@ public record MarkReport(List<Cut> cut) {
         List<Pose> poses = take.poses();
         for (int frame : rests(take)) {
             FrameSpan last = stretches.isEmpty() ? null : stretches.getLast();
-            boolean goesOn = last != null
-                    && frame == last.to() + 1
-                    && isStill(poses.get(last.to()), poses.get(frame), take);
+            boolean goesOn =
+                    last != null && frame == last.to() + 1 && isStill(poses.get(last.to()), poses.get(frame), take);
             if (last != null && goesOn) {
                 stretches.set(stretches.size() - 1, new FrameSpan(last.from(), frame));
             } else {

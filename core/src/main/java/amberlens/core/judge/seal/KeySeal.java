@@ -33,7 +33,8 @@ final class KeySeal {
 
     /** Where it is only what is wished of boxes that stands in the way, that is said. */
     private static SealResult refused(SealWay way, Subject subject, SealTerms terms, KeySearch.Outcome outcome) {
-        boolean wishes = subject.now().stream().anyMatch(judged -> !judged.wishes().isEmpty());
+        boolean wishes =
+                subject.now().stream().anyMatch(judged -> !judged.wishes().isEmpty());
         if (!wishes) {
             return Refusal.of(way, subject, terms, outcome);
         }
@@ -130,7 +131,9 @@ final class KeySeal {
                 terms.locked().stream().allMatch(frame -> same(subject.camera().at(frame), camera.at(frame)));
         for (int i = 0; i < after.size() && sound; i++) {
             Take now = after.get(i).take();
-            sound = after.get(i).isSealed() && after.get(i).keeps() && within(before.get(i).take(), now, terms);
+            sound = after.get(i).isSealed()
+                    && after.get(i).keeps()
+                    && within(before.get(i).take(), now, terms);
         }
         return sound
                 ? Optional.of(new SealResult.Sealed(camera, SealCost.between(keyed, camera), added))

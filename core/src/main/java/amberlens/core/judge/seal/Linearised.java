@@ -59,8 +59,7 @@ final class Linearised {
     /** That a condition of what is wished of a box is fulfilled at a moment; in frame widths. */
     LinearProgramme.Row wished(int judged, double at, MarkWish wish, int condition) {
         Pose there = baseJudged.get(judged).take().pose(at);
-        return seen(
-                judged, at, take -> wish.distance(condition, take.pose(at), there, frame) / frame.width(), 0);
+        return seen(judged, at, take -> wish.distance(condition, take.pose(at), there, frame) / frame.width(), 0);
     }
 
     /** That width or height are, at a moment, enlarged at most to a limit, in per cent. */

@@ -86,7 +86,8 @@ public final class MoveAside {
             return attempt(wishes);
         }
         return ways(cut.get(next))
-                .map(way -> together(next + 1, Stream.concat(wishes.stream(), Stream.of(way)).toList()))
+                .map(way -> together(
+                        next + 1, Stream.concat(wishes.stream(), Stream.of(way)).toList()))
                 .flatMap(Optional::stream)
                 .min(Comparator.comparingDouble(found -> found.cost().measure()));
     }
@@ -103,7 +104,8 @@ public final class MoveAside {
                         attempt(Stream.concat(wishes.stream(), Stream.of(way)).toList());
                 if (found.isPresent()
                         && (best.isEmpty()
-                                || found.get().cost().measure() < best.get().cost().measure())) {
+                                || found.get().cost().measure()
+                                        < best.get().cost().measure())) {
                     best = found;
                     chosen = way;
                 }

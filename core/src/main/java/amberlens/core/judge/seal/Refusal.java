@@ -48,7 +48,8 @@ final class Refusal {
             for (double at : judged.take().moments()) {
                 boolean fulfilled = judged.wishes().stream()
                         .allMatch(wish -> !wish.counts(at)
-                                || wish.holds(judged.take().pose(at), judged.take().frame()));
+                                || wish.holds(
+                                        judged.take().pose(at), judged.take().frame()));
                 if (!fulfilled) {
                     return ofMarks(judged, at);
                 }

@@ -34,8 +34,7 @@ class MoveAsideTest {
         var leg = new Leg.Curve(TimingCurve.ofStrengths(0.4, 0.4));
         CameraTrack camera = new CameraTrack(
                 Channel.constant(ValueKinds.SCALE, Scale.uniform(100)),
-                Channel.keyed(
-                        ValueKinds.POSITION, List.of(Key.of(0, place(from), leg), Key.of(49, place(to), leg))),
+                Channel.keyed(ValueKinds.POSITION, List.of(Key.of(0, place(from), leg), Key.of(49, place(to), leg))),
                 Channel.constant(ValueKinds.NUMBER, 0.0),
                 Channel.constant(ValueKinds.ANCHOR, new PicturePoint(0, 0)));
         return new Take(camera, 50, PICTURE, FRAME);
@@ -78,7 +77,8 @@ class MoveAsideTest {
     @Test
     void a_head_at_the_side_of_the_picture_is_never_an_open_edge() {
         Take take = slide(new PicturePoint(2000, 1500), new PicturePoint(3030, 1500));
-        var head = new PictureBox(3900, 1400, 95, 200); // bringing it in needs 5 pixels more than there are to the right
+        var head =
+                new PictureBox(3900, 1400, 95, 200); // bringing it in needs 5 pixels more than there are to the right
         Take aside = moved(take, List.of(head));
 
         assertThat(EdgeReport.of(aside).isSealed()).isTrue();
@@ -95,8 +95,8 @@ class MoveAsideTest {
             }
         }
         assertThat(MoveAside.of(take, true, rows.subList(0, 400), SealTerms.free()))
-                .isInstanceOfSatisfying(
-                        SealResult.Refused.class, refused -> assertThat(refused.reason()).contains("mark"));
+                .isInstanceOfSatisfying(SealResult.Refused.class, refused -> assertThat(refused.reason())
+                        .contains("mark"));
     }
 
     @Property(tries = 300)
@@ -114,7 +114,7 @@ class MoveAsideTest {
         Stream.of(MoveAside.of(take, true, List.of(box), SealTerms.free()))
                 .filter(SealResult.Sealed.class::isInstance)
                 .map(SealResult.Sealed.class::cast)
-                .map(sealed -> take.withCamera(sealed.camera()))
+                .map(moved -> take.withCamera(moved.camera()))
                 .forEach(aside -> {
                     assertThat(MarkReport.atRests(aside, box).isKept()).isTrue();
                     assertThat(EdgeReport.of(aside).isSealed()).isTrue();

@@ -37,7 +37,11 @@ final class ArrangeCard extends VBox {
      * @param change takes the id of the shot and what it asks for instead
      */
     ArrangeCard(
-            Services services, Project project, String shot, double limit, BiConsumer<String, ArrangedMoves.Choice> change) {
+            Services services,
+            Project project,
+            String shot,
+            double limit,
+            BiConsumer<String, ArrangedMoves.Choice> change) {
         picture = new CardPicture(services, project);
         picture.setMinSize(WIDTH, HEIGHT);
         picture.setPrefSize(WIDTH, HEIGHT);
@@ -46,12 +50,12 @@ final class ArrangeCard extends VBox {
         Button other = small("Other");
         other.setId("arrange-other-" + shot);
         other.setOnAction(_ -> card.ifPresent(now -> change.accept(
-                shot,
-                now.choice().other(amberlens.core.edit.edits.ReadyEdits.stage(project, now.shot(), limit)))));
+                shot, now.choice().other(amberlens.core.edit.edits.ReadyEdits.stage(project, now.shot(), limit)))));
         Hint.of(other, "The next move that suits this picture.");
         Button turn = small("Turn round");
         turn.setId("arrange-turn-" + shot);
-        turn.setOnAction(_ -> card.ifPresent(now -> change.accept(shot, now.choice().turned())));
+        turn.setOnAction(
+                _ -> card.ifPresent(now -> change.accept(shot, now.choice().turned())));
         Hint.of(turn, "The other way: away instead of closer, or to the other side.");
         lock.getStyleClass().add("small-toggle");
         lock.setId("arrange-lock-" + shot);

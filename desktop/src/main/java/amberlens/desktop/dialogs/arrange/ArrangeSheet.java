@@ -15,7 +15,6 @@ import amberlens.desktop.work.background.Round;
 import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.services.Services;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -120,8 +119,16 @@ public final class ArrangeSheet extends DialogPanel {
         Hint.of(another, "Other moves for all cards that are not locked.");
         var head = new HBox(
                 10,
-                slider("Strength", strength, "arrange-strength", value -> value < 80 ? "faint" : value <= 120 ? "subtle" : value <= 200 ? "clear" : "strong"),
-                slider("Pace", pace, "arrange-pace", value -> value < 0.5 ? "any" : String.format(Locale.ROOT, "%.0f s across", value)),
+                slider(
+                        "Strength",
+                        strength,
+                        "arrange-strength",
+                        value -> value < 80 ? "faint" : value <= 120 ? "subtle" : value <= 200 ? "clear" : "strong"),
+                slider(
+                        "Pace",
+                        pace,
+                        "arrange-pace",
+                        value -> value < 0.5 ? "any" : String.format(Locale.ROOT, "%.0f s across", value)),
                 slider("Variety", variety, "arrange-variety", value -> Counted.of((int) Math.round(value), "kind")),
                 another,
                 DialogParts.quiet("locked ones stay"));
@@ -155,7 +162,8 @@ public final class ArrangeSheet extends DialogPanel {
     }
 
     private Arranged.Taste taste() {
-        return new Arranged.Taste(strength.getValue(), pace.getValue() < 0.5 ? 0 : pace.getValue(), (int) Math.round(variety.getValue()));
+        return new Arranged.Taste(
+                strength.getValue(), pace.getValue() < 0.5 ? 0 : pace.getValue(), (int) Math.round(variety.getValue()));
     }
 
     private void another() {
@@ -210,9 +218,11 @@ public final class ArrangeSheet extends DialogPanel {
 
     private void take() {
         worked.ifPresent(now -> {
-            desk.document().apply(services.marks().with(now.plan(), desk.document().project()));
+            desk.document()
+                    .apply(services.marks().with(now.plan(), desk.document().project()));
             close();
-            desk.say(Counted.of(now.plan().cameras().size(), "shot") + " arranged. " + now.words(desk.preferences().limitPercent()));
+            desk.say(Counted.of(now.plan().cameras().size(), "shot") + " arranged. "
+                    + now.words(desk.preferences().limitPercent()));
         });
     }
 

@@ -72,11 +72,11 @@ record Arranged(ReadyEdits.Plan plan, Map<String, Card> cards) {
     }
 
     /** The same with other choices. */
-    static Arranged of(
-            Project project, Map<String, ArrangedMoves.Choice> choices, Taste taste, double limit) {
+    static Arranged of(Project project, Map<String, ArrangedMoves.Choice> choices, Taste taste, double limit) {
         ReadyEdits.Plan plan = ReadyEdits.arrange(project, choices, limit, taste.calm());
         Map<String, Card> cards = new LinkedHashMap<>();
-        choices.forEach((id, choice) -> cards.put(id, card(project, project.shot(id).orElseThrow(), choice, plan, limit)));
+        choices.forEach(
+                (id, choice) -> cards.put(id, card(project, project.shot(id).orElseThrow(), choice, plan, limit)));
         return new Arranged(plan, cards);
     }
 
@@ -94,8 +94,8 @@ record Arranged(ReadyEdits.Plan plan, Map<String, Card> cards) {
             }
             percent = Enlargement.greatest(take).percent();
             cuts = stage.marks().stream()
-                    .anyMatch(mark ->
-                            mark.isKept() && !MarkReport.atRests(take, mark.box()).isKept());
+                    .anyMatch(mark -> mark.isKept()
+                            && !MarkReport.atRests(take, mark.box()).isKept());
         }
         return new Card(
                 shot,
@@ -105,7 +105,9 @@ record Arranged(ReadyEdits.Plan plan, Map<String, Card> cards) {
                 stage.aim().isPresent() && aims(choice.move()),
                 percent,
                 cuts,
-                camera.isPresent() ? Optional.empty() : Optional.ofNullable(plan.remarks().get(shot.id())));
+                camera.isPresent()
+                        ? Optional.empty()
+                        : Optional.ofNullable(plan.remarks().get(shot.id())));
     }
 
     private static boolean aims(ReadyMove move) {
@@ -128,7 +130,9 @@ record Arranged(ReadyEdits.Plan plan, Map<String, Card> cards) {
 
     /** What is to be known of all of it. */
     String words(double limit) {
-        long refused = cards.values().stream().filter(card -> card.refusal().isPresent()).count();
+        long refused = cards.values().stream()
+                .filter(card -> card.refusal().isPresent())
+                .count();
         long soft = cards.values().stream()
                 .filter(card -> !Enlargement.isWithin(card.percent(), limit))
                 .count();

@@ -98,8 +98,13 @@ final class CardPicture extends Surface {
         pen.setLineWidth(1.2);
         pen.setLineDashes(2, 2);
         Arranged.marks(project, shown.shot()).forEach(mark -> {
-            FramePoint from = view.of(new PicturePoint(mark.box().left(), mark.box().top()));
-            pen.strokeRect(from.x(), from.y(), mark.box().width() * view.scale, mark.box().height() * view.scale);
+            FramePoint from =
+                    view.of(new PicturePoint(mark.box().left(), mark.box().top()));
+            pen.strokeRect(
+                    from.x(),
+                    from.y(),
+                    mark.box().width() * view.scale,
+                    mark.box().height() * view.scale);
         });
         pen.setLineDashes();
     }

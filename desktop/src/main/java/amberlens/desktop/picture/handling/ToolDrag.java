@@ -33,10 +33,7 @@ public final class ToolDrag implements Gesture {
 
     /** @param marked takes a box that matters */
     public ToolDrag(
-            Desk desk,
-            PicturePoint from,
-            Function<MouseEvent, PicturePoint> pointer,
-            Consumer<PictureBox> marked) {
+            Desk desk, PicturePoint from, Function<MouseEvent, PicturePoint> pointer, Consumer<PictureBox> marked) {
         this.desk = desk;
         this.marked = marked;
         this.from = from;

@@ -63,13 +63,8 @@ public final class MarkActions {
         keep(Mark.Keep.RESTS, "Never cut at rests");
         keep(Mark.Keep.ALWAYS, "Always whole in the frame");
         keep(Mark.Keep.OFF, "May be cut");
-        actions.add(
-                Menu.MOVE,
-                "marks.refuse",
-                "It does not matter",
-                "",
-                selected(),
-                () -> marks.selected().ifPresent(marks::refuse));
+        actions.add(Menu.MOVE, "marks.refuse", "It does not matter", "", selected(), () -> marks.selected()
+                .ifPresent(marks::refuse));
     }
 
     private void keep(Mark.Keep keep, String words) {
@@ -77,23 +72,35 @@ public final class MarkActions {
                 Menu.MOVE,
                 "marks." + keep.word(),
                 words,
-                () -> (marks.selected().filter(mark -> mark.keep() == keep && !mark.isRefused()).isPresent() ? "✓ " : "")
+                () -> (marks.selected()
+                                        .filter(mark -> mark.keep() == keep && !mark.isRefused())
+                                        .isPresent()
+                                ? "✓ "
+                                : "")
                         + words,
                 "",
                 selected(),
-                () -> marks.selected().ifPresent(mark -> marks.change(
-                        "keep " + mark.kind().word() + ": " + words.toLowerCase(Locale.ROOT),
-                        mark,
-                        one -> (one.isRefused() ? one.taken() : one).withKeep(keep))));
+                () -> marks.selected()
+                        .ifPresent(mark -> marks.change(
+                                "keep " + mark.kind().word() + ": " + words.toLowerCase(Locale.ROOT),
+                                mark,
+                                one -> (one.isRefused() ? one.taken() : one).withKeep(keep))));
     }
 
     private void aiming() {
         actions.add(Menu.MOVE, "marks.aim", "Put the subject on what matters", "Alt+A", some(), this::aim);
-        actions.add(Menu.EDGES, "marks.aside", "Move aside: cut no mark at rests", "Alt+X", DeskNeeds.shot(desk), this::aside);
+        actions.add(
+                Menu.EDGES,
+                "marks.aside",
+                "Move aside: cut no mark at rests",
+                "Alt+X",
+                DeskNeeds.shot(desk),
+                this::aside);
     }
 
     private Needs some() {
-        return Needs.of("a picture in which something was found or marked", () -> !marks.all().isEmpty());
+        return Needs.of("a picture in which something was found or marked", () -> !marks.all()
+                .isEmpty());
     }
 
     private Needs selected() {
@@ -137,7 +144,9 @@ public final class MarkActions {
                 .filter(shot -> chosen.contains(shot.id()) && !project.isRig(shot))
                 .toList();
         Edit noting = services.marks()
-                .noting(desk.document().project(), shots.stream().map(Shot::media).toList());
+                .noting(
+                        desk.document().project(),
+                        shots.stream().map(Shot::media).toList());
         services.background().start(Work.of(() -> Asides.of(project, shots), found -> {
             if (!found.edits().isEmpty()) {
                 desk.document()

@@ -30,7 +30,9 @@ public final class MarkDesk {
 
     /** The shot whose picture they are on. */
     public Optional<Shot> shot() {
-        return desk.cursor().selectedShot().filter(shot -> !project().isRig(shot) && !project().isTitle(shot));
+        return desk.cursor()
+                .selectedShot()
+                .filter(shot -> !project().isRig(shot) && !project().isTitle(shot));
     }
 
     private Optional<Media> media() {
@@ -103,9 +105,13 @@ public final class MarkDesk {
      */
     public void draw(PictureBox box) {
         media().ifPresent(media -> {
-            Media noted = marks.noting(project(), List.of(media.id())).apply(project()).media(media.id()).orElseThrow();
+            Media noted = marks.noting(project(), List.of(media.id()))
+                    .apply(project())
+                    .media(media.id())
+                    .orElseThrow();
             Mark mark = Mark.drawn(MarkEdits.freshId(noted), seen(box));
-            desk.document().apply(Edit.all("area that matters", List.of(noting(media), MarkEdits.put(media.id(), mark))));
+            desk.document()
+                    .apply(Edit.all("area that matters", List.of(noting(media), MarkEdits.put(media.id(), mark))));
             select(mark);
         });
     }

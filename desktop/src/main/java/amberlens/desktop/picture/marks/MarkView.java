@@ -40,10 +40,8 @@ public final class MarkView {
     /** A box on the screen. */
     private record Box(double left, double top, double right, double bottom) {
         boolean near(double x, double y) {
-            boolean around =
-                    x >= left - REACH && x <= right + REACH && y >= top - REACH && y <= bottom + REACH;
-            boolean within =
-                    x > left + REACH && x < right - REACH && y > top + REACH && y < bottom - REACH;
+            boolean around = x >= left - REACH && x <= right + REACH && y >= top - REACH && y <= bottom + REACH;
+            boolean within = x > left + REACH && x < right - REACH && y > top + REACH && y < bottom - REACH;
             return around && !within;
         }
 
@@ -72,8 +70,7 @@ public final class MarkView {
     private List<Mark> seen() {
         return marks.all().stream()
                 .filter(mark -> isSelected(mark) || tools.shown() && !mark.isRefused())
-                .sorted(Comparator.comparingDouble(
-                                (Mark mark) -> mark.box().area())
+                .sorted(Comparator.comparingDouble((Mark mark) -> mark.box().area())
                         .reversed())
                 .toList();
     }
@@ -100,7 +97,10 @@ public final class MarkView {
         Box box = box(mark);
         boolean whole = isSelected(mark) || isPointed(mark) || mark.keep() == Mark.Keep.ALWAYS;
         for (boolean shade : new boolean[] {true, false}) {
-            pen.setStroke(shade ? Palette.faint(Palette.GROUND.colour(), 0.7) : Palette.faint(colour, mark.isKept() ? 1 : 0.8));
+            pen.setStroke(
+                    shade
+                            ? Palette.faint(Palette.GROUND.colour(), 0.7)
+                            : Palette.faint(colour, mark.isKept() ? 1 : 0.8));
             pen.setLineWidth(shade ? 3.2 : isSelected(mark) ? 1.8 : 1.2);
             if (!mark.isKept()) {
                 pen.setLineDashes(2, 3);
@@ -157,14 +157,16 @@ public final class MarkView {
     /** What it is and what is asked of it. */
     static String words(Mark mark) {
         String sure = mark.by() == Mark.By.FOUND ? String.format(Locale.ROOT, ", %.0f %% sure", 100 * mark.sure()) : "";
-        return mark.kind().word() + sure + (mark.isKept() ? ", " + mark.keep().words() : mark.isRefused() ? ", does not matter" : "");
+        return mark.kind().word()
+                + sure
+                + (mark.isKept() ? ", " + mark.keep().words() : mark.isRefused() ? ", does not matter" : "");
     }
 
     /** The one at whose border, or words, a place is; the uppermost. */
     public Optional<Mark> at(double x, double y) {
         return seen().reversed().stream()
-                .filter(mark -> box(mark).near(x, y)
-                        || isSelected(mark) && box(mark).onTag(x, y, tagWidth(words(mark))))
+                .filter(mark ->
+                        box(mark).near(x, y) || isSelected(mark) && box(mark).onTag(x, y, tagWidth(words(mark))))
                 .findFirst();
     }
 
@@ -187,8 +189,7 @@ public final class MarkView {
             return Optional.empty();
         }
         Box box = box(mark);
-        double[][] corners = {
-            {box.left, box.top}, {box.right, box.top}, {box.right, box.bottom}, {box.left, box.bottom}
+        double[][] corners = {{box.left, box.top}, {box.right, box.top}, {box.right, box.bottom}, {box.left, box.bottom}
         };
         for (int i = 0; i < corners.length; i++) {
             if (Math.hypot(corners[i][0] - x, corners[i][1] - y) <= GRIP) {

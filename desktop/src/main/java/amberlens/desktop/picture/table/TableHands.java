@@ -63,10 +63,9 @@ final class TableHands {
         zooming = new WheelZoom(desk);
         surface.addEventHandler(MouseEvent.MOUSE_MOVED, event -> {
             surface.setCursor(cursor(event));
-            surface.view()
-                    .ifPresent(view -> desk.tools()
-                            .marks()
-                            .point(surface.marks(view).at(event.getX(), event.getY()).flatMap(marks::named)));
+            surface.view().ifPresent(view -> desk.tools()
+                    .marks()
+                    .point(surface.marks(view).at(event.getX(), event.getY()).flatMap(marks::named)));
             if (desk.tools().tool() == Tool.PLANE) {
                 surface.view()
                         .ifPresent(view -> planes.hover(view.toPicture(event.getX(), event.getY()), 1 / view.scale()));

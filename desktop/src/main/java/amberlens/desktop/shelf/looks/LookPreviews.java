@@ -27,7 +27,6 @@ final class LookPreviews {
         return sheet ? LARGE : SMALL;
     }
 
-
     private final Round round;
 
     LookPreviews(Services services) {
@@ -45,8 +44,7 @@ final class LookPreviews {
      * @param size of the picture
      * @param at the part of the shot at which it is shown, 0 … 1
      */
-    void ask(
-            Project project, Shot shot, Picture picture, LookSet set, double at, Size size, Consumer<Image> receiver) {
+    void ask(Project project, Shot shot, Picture picture, LookSet set, double at, Size size, Consumer<Image> receiver) {
         Work.Compute<Image> made = () -> {
             Project dressed = LookEdits.add(Set.of(shot.id()), set).apply(project.only(shot));
             int frame = shot.start() + (int) Math.round(at * shot.lastFrame());

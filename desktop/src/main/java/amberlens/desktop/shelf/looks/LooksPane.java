@@ -189,8 +189,14 @@ public final class LooksPane extends BorderPane {
         if (shot == null || picture == null) {
             offers.keySet().forEach(LookCard::showNothing);
         } else {
-            offers.forEach((card, offer) ->
-                    previews.ask(project, shot, picture, offer.make(project, shot), offer.telling(), LookPreviews.size(sheet), card::show));
+            offers.forEach((card, offer) -> previews.ask(
+                    project,
+                    shot,
+                    picture,
+                    offer.make(project, shot),
+                    offer.telling(),
+                    LookPreviews.size(sheet),
+                    card::show));
         }
     }
 }

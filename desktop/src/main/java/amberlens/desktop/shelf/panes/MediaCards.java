@@ -75,7 +75,8 @@ final class MediaCards implements ShelfGrid.Cards {
         if (services.ready().problem(media).isPresent()) {
             return "missing";
         }
-        boolean used = desk.document().project().shots().stream().anyMatch(shot -> shot.media().equals(media.id()));
+        boolean used = desk.document().project().shots().stream()
+                .anyMatch(shot -> shot.media().equals(media.id()));
         return MediaCard.size(media) + (used ? "  in film" : "");
     }
 

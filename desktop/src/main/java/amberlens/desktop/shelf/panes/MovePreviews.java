@@ -69,12 +69,7 @@ final class MovePreviews {
      * @param size of each
      * @param move worked out in the background too; nothing is shown when it is empty
      */
-    void ask(
-            Picture picture,
-            Stage stage,
-            Size size,
-            Supplier<Optional<Moving>> move,
-            Consumer<List<Image>> receiver) {
+    void ask(Picture picture, Stage stage, Size size, Supplier<Optional<Moving>> move, Consumer<List<Image>> receiver) {
         Work.Watched<List<Image>> made = work -> {
             Optional<Moving> moving = move.get();
             List<Image> images = new ArrayList<>();

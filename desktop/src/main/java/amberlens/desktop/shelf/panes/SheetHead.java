@@ -70,8 +70,12 @@ final class SheetHead extends HBox {
 
     /** Says what there is, and what is selected of it. */
     void tell(Project project, int selected) {
-        long seen = project.media().stream().filter(media -> media.isSeen() && media.hasFile()).count();
-        long heard = project.media().stream().filter(media -> media.kind() == Media.Kind.SOUND).count();
+        long seen = project.media().stream()
+                .filter(media -> media.isSeen() && media.hasFile())
+                .count();
+        long heard = project.media().stream()
+                .filter(media -> media.kind() == Media.Kind.SOUND)
+                .count();
         count.setText(Counted.of((int) seen, "picture") + (heard == 0 ? "" : ", " + Counted.of((int) heard, "sound")));
         lay.setText(selected == 0 ? "Lay in all" : "Lay in " + selected);
     }

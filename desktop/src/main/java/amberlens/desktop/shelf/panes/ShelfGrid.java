@@ -314,8 +314,7 @@ final class ShelfGrid extends StackPane {
                 return;
             }
             boolean same = cards().stream().map(MediaCard::media).toList().equals(wanted)
-                    && cards().stream()
-                            .allMatch(card -> card.thumbnail().equals(thumbnail) && card.isSheet() == sheet);
+                    && cards().stream().allMatch(card -> card.thumbnail().equals(thumbnail) && card.isSheet() == sheet);
             if (!same) {
                 line.getChildren().setAll(wanted.stream().map(this::card).toList());
             }

@@ -160,7 +160,9 @@ final class BenchLayout extends BorderPane implements Subscription {
     private WindowLayout arrangement() {
         WindowLayout chosen = desk.preferences().arrangement();
         boolean several = desk.tools().lensShow() != Tools.LensShow.NOW;
-        return chosen == WindowLayout.GATHER ? chosen : !lensHere ? WindowLayout.TABLE : chosen == WindowLayout.TABLE && several ? WindowLayout.LENS : chosen;
+        return chosen == WindowLayout.GATHER
+                ? chosen
+                : !lensHere ? WindowLayout.TABLE : chosen == WindowLayout.TABLE && several ? WindowLayout.LENS : chosen;
     }
 
     /** A small view above the Camera. */

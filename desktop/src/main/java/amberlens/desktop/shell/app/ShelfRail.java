@@ -26,8 +26,8 @@ final class ShelfRail extends VBox {
             getChildren().add(new Group(word));
         }
         getStyleClass().add("shelf-rail");
-        shelf.onTab(() -> show(desk.preferences().shelfOpen()
-                || desk.preferences().arrangement() == WindowLayout.GATHER));
+        shelf.onTab(
+                () -> show(desk.preferences().shelfOpen() || desk.preferences().arrangement() == WindowLayout.GATHER));
     }
 
     private ToggleButton word(ShelfTab tab) {

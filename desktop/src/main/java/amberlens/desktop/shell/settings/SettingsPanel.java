@@ -195,7 +195,10 @@ public final class SettingsPanel extends DialogPanel {
         ComboBox<Integer> text = Choices.of(TEXT_SIZES, size -> size + " %", nearestText(), "setting-text");
         text.setOnAction(_ -> desk.prefer(to -> to.setTextPercent(text.getValue())));
         ComboBox<WindowLayout> arrangement = Choices.of(
-                List.of(WindowLayout.TABLE, WindowLayout.BOTH, WindowLayout.LENS), WindowLayout::words, now().arrangement(), "setting-arrangement");
+                List.of(WindowLayout.TABLE, WindowLayout.BOTH, WindowLayout.LENS),
+                WindowLayout::words,
+                now().arrangement(),
+                "setting-arrangement");
         arrangement.setOnAction(_ -> desk.prefer(to -> to.setArrangement(arrangement.getValue())));
         Label about = DialogParts.quiet("of the system's text size");
         return new Section("appearance")

@@ -61,13 +61,18 @@ final class ShotPainter {
         if (services.facts().open(desk.document().project(), shot)) {
             open(shot, y);
         }
-        services.cuts().cut(desk.document().project(), shot).forEach(cut -> cut(shot, cut.where().span(), y));
+        services.cuts()
+                .cut(desk.document().project(), shot)
+                .forEach(cut -> cut(shot, cut.where().span(), y));
     }
 
     /** A mark that is cut: a small open box at its frames, told from an open edge by its shape. */
     private void cut(Shot shot, FrameSpan span, double top) {
         double x = plan.x(shot.start() + (span.from() + span.to() + 1) / 2.0);
-        double left = Math.clamp(x - 4, plan.x(shot.start()) + 2, Math.max(plan.x(shot.start()) + 2, plan.x(shot.start() + shot.length()) - 10));
+        double left = Math.clamp(
+                x - 4,
+                plan.x(shot.start()) + 2,
+                Math.max(plan.x(shot.start()) + 2, plan.x(shot.start() + shot.length()) - 10));
         pen.setFill(Palette.GROUND.colour());
         pen.fillRect(left - 1, top + 1, 10, 10);
         pen.setStroke(Palette.VERMILION.colour());

@@ -40,7 +40,8 @@ final class MarkPainter {
             for (ShotMarks.Cut cut : cuts) {
                 FrameSpan span = cut.where().span();
                 double from = plan.x(span.from());
-                Brush.hatchedBox(pen, from, top + 3, Math.max(5, plan.x(span.to() + 1.0) - from), ScoreLayout.MARKS - 5);
+                Brush.hatchedBox(
+                        pen, from, top + 3, Math.max(5, plan.x(span.to() + 1.0) - from), ScoreLayout.MARKS - 5);
             }
         });
     }
@@ -50,6 +51,9 @@ final class MarkPainter {
             return "kept";
         }
         long kinds = cuts.stream().map(cut -> cut.mark().id()).distinct().count();
-        return kinds == 1 ? "cuts a" + (cuts.getFirst().mark().kind().word().startsWith("a") ? "n " : " ") + cuts.getFirst().mark().kind().word() : "cuts " + kinds + " marks";
+        return kinds == 1
+                ? "cuts a" + (cuts.getFirst().mark().kind().word().startsWith("a") ? "n " : " ")
+                        + cuts.getFirst().mark().kind().word()
+                : "cuts " + kinds + " marks";
     }
 }

@@ -60,7 +60,8 @@ final class ScoreSurface extends Surface {
                 shot,
                 new ScoreLayout.Lines(
                         shot.flatMap(services.tracks()::of).isPresent(),
-                        shot.filter(found -> services.cuts().keeps(desk.document().project(), found))
+                        shot.filter(found ->
+                                        services.cuts().keeps(desk.document().project(), found))
                                 .isPresent()));
     }
 
