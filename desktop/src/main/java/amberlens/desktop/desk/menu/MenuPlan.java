@@ -97,7 +97,7 @@ final class MenuPlan {
                         inner("Reset to", "shot.fill", "shot.fit", "shot.one_to_one"),
                         inner("Background", "shot.backdrop-below", "shot.backdrop-blurred", "shot.backdrop-colour"),
                         "shot.mirror",
-                        inner("In planes", "planes.show", "planes.draw", "planes.away"),
+                        inner("In planes", "planes.show", "planes.cut", "planes.person", "planes.draw", "planes.away"),
                         "lineup.footage"),
                 group("title.add", "title.write"),
                 group(

@@ -26,8 +26,15 @@ public final class Tools {
         PLACES,
         /** Something of a picture that is drawn around, to be a plane. */
         PLANE,
+        /** A box or a scribble around something, whose outline is found. */
+        CUT,
         /** A box that matters. */
         MARK;
+
+        /** Whether it is for the whole picture, which only the Table shows. */
+        public boolean isOfTable() {
+            return this == PLANE || this == CUT || this == MARK;
+        }
 
         /** Whether it puts a point, and draws nothing. */
         public boolean putsPoint() {

@@ -49,6 +49,16 @@ public final class OutlineDrag implements Gesture {
         if (atHand.isPresent()) {
             Plane plane = atHand.get();
             boolean twice = press.getClickCount() == 2;
+            if (view.isBesideGrip(plane, press.getX(), press.getY())) {
+                UnaryOperator<PicturePoint> toSource = PlaneCuts.shot(desk)
+                        .map(shot -> PlaneCuts.shown(desk, shot))
+                        .orElse(UnaryOperator.identity());
+                return Optional.of(new BesideDrag(
+                        desk,
+                        plane.fill(),
+                        toSource.apply(pointer.apply(press)),
+                        event -> toSource.apply(pointer.apply(event))));
+            }
             Optional<Gesture> drag = view.pointAt(plane, press.getX(), press.getY())
                     .<Gesture>map(at -> new OutlineDrag(desk, plane, at, false, twice, pointer))
                     .or(() -> view.segmentAt(plane, press.getX(), press.getY())

@@ -34,6 +34,25 @@ public final class PlaneActions {
                             ? "Outline it: drag, or click point by point. Enter or the first point closes the outline; Backspace removes the last point."
                             : "");
         });
+        actions.add(Menu.SHOT, "planes.cut", "Cut out with one drag", "Alt+C", still, () -> {
+            desk.tools().showPlanes();
+            desk.tools().take(Tool.CUT);
+            desk.say(
+                    desk.tools().tool() == Tool.CUT
+                            ? "Drag a box around something on the Table, or scribble around it. Its outline is found."
+                            : "");
+        });
+        actions.add(
+                Menu.SHOT,
+                "planes.person",
+                "Cut out the person",
+                "",
+                Needs.of("a still picture in which a person or a face was found", () -> ThingCuts.person(desk, services)
+                        .isPresent()),
+                () -> {
+                    desk.tools().showPlanes();
+                    ThingCuts.person(desk, services).ifPresent(mark -> ThingCuts.cutPerson(desk, services, mark));
+                });
         actions.add(Menu.SHOT, "planes.away", "Remove the plane", "", selected, () -> PlaneCuts.takeAway(desk));
         actions.add(Menu.EDGES, "planes.seal", "Seal behind the planes", "", open, () -> PlaneCuts.shot(desk)
                 .ifPresent(shot -> seal(desk, services, shot)));

@@ -2,6 +2,7 @@ package amberlens.desktop.inspector.planes;
 
 import amberlens.core.base.extras.Extras;
 import amberlens.core.base.geometry.Mirror;
+import amberlens.core.base.geometry.PictureBox;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.ProjectiveMap;
 import amberlens.core.edit.edits.PlaneEdits;
@@ -72,6 +73,15 @@ public final class PlaneCuts {
      * @param outline in source pixels
      */
     static void cut(Desk desk, Shot shot, List<PicturePoint> outline) {
+        cut(desk, shot, outline, Optional.empty());
+    }
+
+    /**
+     * Likewise. One that lies mostly over the selected plane is a better outline of it.
+     *
+     * @param softness of its edge, in source pixels, where that is known
+     */
+    static void cut(Desk desk, Shot shot, List<PicturePoint> outline, Optional<Double> softness) {
         Media media = media(desk, shot);
         int longer = Math.max(media.size().width(), media.size().height());
         List<PicturePoint> within = PlaneLimits.within(outline, media.size(), SIDE_PART * longer);
@@ -80,6 +90,14 @@ public final class PlaneCuts {
                 .map(nearest -> Math.max(Plane.NEAREST, nearest * NEXT))
                 .min()
                 .orElse(USUAL_DISTANCE);
+        Optional<Plane> old = selected(desk).filter(plane -> sameThing(plane.outline(), within));
+        if (old.isPresent()) {
+            change(desk, "outline", plane -> softness.map(plane::withSoft)
+                    .orElse(plane)
+                    .withOutline(within));
+            desk.say("\"" + old.get().name() + "\" has its new outline.");
+            return;
+        }
         String id = PlaneEdits.freshId(media);
         try {
             var plane = new Plane(
@@ -87,7 +105,7 @@ public final class PlaneCuts {
                     name(media),
                     within,
                     distance,
-                    Math.min(Plane.SOFTEST, Math.max(LEAST_SOFT, SOFT_PART * longer)),
+                    softness.orElse(Math.min(Plane.SOFTEST, Math.max(LEAST_SOFT, SOFT_PART * longer))),
                     Fill.whole(Fill.Kind.CONTINUE),
                     Extras.NONE);
             List<Plane> planes = new ArrayList<>(media.planes());
@@ -100,6 +118,26 @@ public final class PlaneCuts {
         } catch (IllegalArgumentException e) {
             desk.say("Not outlined: " + e.getMessage() + ".");
         }
+    }
+
+    /** Whether two outlines share most of the boxes around them. */
+    private static boolean sameThing(List<PicturePoint> one, List<PicturePoint> other) {
+        PictureBox a = around(one);
+        PictureBox b = around(other);
+        double across = Math.min(a.right(), b.right()) - Math.max(a.left(), b.left());
+        double down = Math.min(a.bottom(), b.bottom()) - Math.max(a.top(), b.top());
+        double both = Math.max(0, across) * Math.max(0, down);
+        return both > (a.area() + b.area() - both) / 2;
+    }
+
+    private static PictureBox around(List<PicturePoint> outline) {
+        var across = outline.stream().mapToDouble(PicturePoint::x).summaryStatistics();
+        var down = outline.stream().mapToDouble(PicturePoint::y).summaryStatistics();
+        return new PictureBox(
+                across.getMin(),
+                down.getMin(),
+                Math.max(1, across.getMax() - across.getMin()),
+                Math.max(1, down.getMax() - down.getMin()));
     }
 
     /** One that no plane of the picture has. */

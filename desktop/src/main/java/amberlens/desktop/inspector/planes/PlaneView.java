@@ -2,6 +2,7 @@ package amberlens.desktop.inspector.planes;
 
 import amberlens.core.base.geometry.FramePoint;
 import amberlens.core.base.geometry.PicturePoint;
+import amberlens.core.material.planes.Fill;
 import amberlens.core.material.planes.Plane;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Brush;
@@ -72,7 +73,52 @@ public final class PlaneView {
         pen.strokePolygon(xs, ys, xs.length);
         if (atHand) {
             dots(pen, points);
+            besideOf(pen, plane);
         }
+    }
+
+    /** Where a copy from beside is taken from: the outline there, with a ring to move it by. */
+    private void besideOf(GraphicsContext pen, Plane plane) {
+        Optional<FramePoint> grip = besideGrip(plane);
+        if (grip.isEmpty()) {
+            return;
+        }
+        List<FramePoint> points = plane.outline().stream()
+                .map(point -> screen(point.plus(plane.fill().byX(), plane.fill().byY())))
+                .toList();
+        FramePoint middle = screen(middle(plane));
+        for (boolean shade : new boolean[] {true, false}) {
+            pen.setStroke(shade ? Palette.faint(Palette.GROUND.colour(), 0.75) : Palette.PALE.colour());
+            pen.setLineWidth(shade ? 3 : 1.3);
+            pen.setLineDashes(shade ? new double[0] : new double[] {4, 3});
+            pen.strokePolygon(
+                    points.stream().mapToDouble(FramePoint::x).toArray(),
+                    points.stream().mapToDouble(FramePoint::y).toArray(),
+                    points.size());
+            pen.strokeLine(middle.x(), middle.y(), grip.get().x(), grip.get().y());
+            pen.setLineDashes();
+            pen.strokeOval(grip.get().x() - 6, grip.get().y() - 6, 12, 12);
+        }
+    }
+
+    private static PicturePoint middle(Plane plane) {
+        return new PicturePoint(
+                plane.outline().stream().mapToDouble(PicturePoint::x).average().orElseThrow(),
+                plane.outline().stream().mapToDouble(PicturePoint::y).average().orElseThrow());
+    }
+
+    private Optional<FramePoint> besideGrip(Plane plane) {
+        return plane.fill().kind() == Fill.Kind.BESIDE
+                ? Optional.of(screen(
+                        middle(plane).plus(plane.fill().byX(), plane.fill().byY())))
+                : Optional.empty();
+    }
+
+    /** Whether a place of the screen is on the ring by which a copy from beside is moved. */
+    boolean isBesideGrip(Plane plane, double x, double y) {
+        return besideGrip(plane)
+                .filter(grip -> Math.hypot(grip.x() - x, grip.y() - y) <= POINT + 1)
+                .isPresent();
     }
 
     private static void dots(GraphicsContext pen, List<FramePoint> points) {

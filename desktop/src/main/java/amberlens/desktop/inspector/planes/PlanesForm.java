@@ -81,21 +81,22 @@ public final class PlanesForm extends VBox {
         reaching = FormRows.row("Reach", whole, reach, deep);
         beside = FormRows.row("From", across, FormRows.unit("×"), down, FormRows.unit("px away"));
         Button draw = actions.bind(new Button("Outline…"), "planes.draw");
+        Button cut = actions.bind(new Button("Cut out…"), "planes.cut");
         Button away = actions.bind(new Button("Remove"), "planes.away");
         actions.bind(mend, "planes.seal");
-        fill(draw, away);
+        fill(draw, cut, away);
         listen();
         getStyleClass().add("planes-form");
         managedProperty().bind(visibleProperty());
     }
 
-    private void fill(Button draw, Button away) {
+    private void fill(Button draw, Button cut, Button away) {
         nothing.setWrapText(true);
         nothing.getStyleClass().addAll("quiet", "camera-empty");
         found.setId("planes-found");
         found.getStyleClass().add("planes-found");
         mend.setText("Mend");
-        for (Button button : List.of(draw, away, mend)) {
+        for (Button button : List.of(draw, cut, away, mend)) {
             button.getStyleClass().add("quiet-button");
             button.setMinWidth(USE_PREF_SIZE);
         }
@@ -113,7 +114,7 @@ public final class PlanesForm extends VBox {
         HBox told = new HBox(8, found, mend);
         told.setAlignment(Pos.CENTER_LEFT);
         told.getStyleClass().add("planes-told");
-        HBox foot = new HBox(10, draw, snapping);
+        HBox foot = new HBox(8, cut, draw, snapping);
         foot.setAlignment(Pos.CENTER_LEFT);
         foot.getStyleClass().add("look-foot");
         atHand.getChildren()

@@ -104,7 +104,7 @@ public final class AimActions {
             case FRAME_INSIDE -> "Draw a box on the Table; the gate will stay inside it.";
             case SUBJECT -> "Click the point of the picture that matters.";
             case ZOOM_ABOUT -> "Click the point to zoom about, on the Table or in the Lens.";
-            case HAND, PLACES, PLANE, MARK -> "";
+            case HAND, PLACES, PLANE, CUT, MARK -> "";
         };
     }
 

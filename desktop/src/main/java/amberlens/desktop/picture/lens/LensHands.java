@@ -63,8 +63,8 @@ final class LensHands {
         if (surface.isClose() && (desk.tools().tool() == Tool.HAND || !surface.isSingle())) {
             return Optional.of(new ViewPan(surface::pan, press));
         }
-        if (desk.tools().tool() == Tool.PLANE) {
-            desk.say("Outline it on the Table, where the whole picture is visible.");
+        if (desk.tools().tool().isOfTable()) {
+            desk.say("Draw it on the Table, where the whole picture is visible.");
             return Optional.empty();
         }
         if (desk.tools().tool() != Tool.HAND) {

@@ -17,6 +17,7 @@ import amberlens.desktop.inspector.looks.LookGrip;
 import amberlens.desktop.inspector.looks.LookGripDrag;
 import amberlens.desktop.inspector.looks.LookMarks;
 import amberlens.desktop.inspector.looks.LookShapes;
+import amberlens.desktop.inspector.planes.CutDrag;
 import amberlens.desktop.inspector.planes.OutlineDrag;
 import amberlens.desktop.inspector.planes.PlaneCuts;
 import amberlens.desktop.inspector.planes.PlanePen;
@@ -32,6 +33,7 @@ import amberlens.desktop.picture.marks.MarkDesk;
 import amberlens.desktop.picture.marks.MarkDrag;
 import amberlens.desktop.picture.path.PathGrip;
 import amberlens.desktop.picture.path.PathGripDrag;
+import amberlens.desktop.work.services.Services;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -53,8 +55,10 @@ final class TableHands {
     private final PlanePen planes;
     private final WheelZoom zooming;
     private final MarkDesk marks;
+    private final Services services;
 
-    TableHands(Desk desk, TableSurface surface, PlanePen planes, MarkDesk marks) {
+    TableHands(Desk desk, Services services, TableSurface surface, PlanePen planes, MarkDesk marks) {
+        this.services = services;
         this.marks = marks;
         this.desk = desk;
         this.surface = surface;
@@ -89,6 +93,9 @@ final class TableHands {
         if (desk.tools().tool() == Tool.PLANE) {
             return Optional.of(
                     planes.begin(view.toPicture(x, y), 1 / view.scale(), press.getClickCount() == 2, on(view)));
+        }
+        if (desk.tools().tool() == Tool.CUT) {
+            return Optional.of(new CutDrag(desk, services, view.toPicture(x, y), on(view)));
         }
         if (desk.tools().tool() != Tool.HAND) {
             return Optional.of(new ToolDrag(desk, view.toPicture(x, y), on(view), marks::draw));

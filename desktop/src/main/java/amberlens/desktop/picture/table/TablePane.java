@@ -79,7 +79,7 @@ public final class TablePane extends BorderPane implements Subscription {
         this.services = services;
         surface = new TableSurface(desk, services);
         var marks = new MarkDesk(desk, services.marks());
-        new TableHands(desk, surface, new PlanePen(desk, services), marks);
+        new TableHands(desk, services, surface, new PlanePen(desk, services), marks);
         surface.setOnContextMenuRequested(event -> {
             surface.view()
                     .flatMap(view -> surface.marks(view).around(event.getX(), event.getY()))

@@ -2,6 +2,9 @@ package amberlens.desktop.work.pictures;
 
 import static java.util.concurrent.TimeUnit.MILLISECONDS;
 
+import amberlens.core.base.geometry.Size;
+import amberlens.core.material.planes.Cutouts;
+import amberlens.core.material.planes.Plane;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
 import amberlens.core.pixels.sampling.Pyramid;
@@ -10,10 +13,12 @@ import amberlens.core.render.frame.Picture;
 import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.work.background.Background;
 import amberlens.media.pixels.PixelCache;
+import java.lang.ref.WeakReference;
 import java.nio.file.Path;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -32,6 +37,9 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
     private final Runnable onArrival;
     private final Set<PictureRef> expected = new HashSet<>();
     private final Map<Media, FootageAhead> footage = new HashMap<>();
+    private final Map<CutPart, WeakReference<Pyramid>> cuts = new HashMap<>();
+
+    private record CutPart(String media, int number) {}
 
     /**
      * @param playing whether following frames of footage will be wanted
@@ -69,7 +77,28 @@ public final class ReadyPictures implements LineUpFrame.Pictures {
         if (ready.isEmpty() && cache.problem(ref).isEmpty() && expected.add(ref)) {
             background.whenEnded(cache.request(ref), () -> arrived(ref));
         }
-        return ready.orElse(null);
+        return ref instanceof PictureRef.CutOut cut ? lastCut(cut, ready.orElse(null)) : ready.orElse(null);
+    }
+
+    /** While a part of a picture is cut anew, the one before it is seen. */
+    private @Nullable Pyramid lastCut(PictureRef.CutOut cut, @Nullable Pyramid now) {
+        var part = new CutPart(cut.media().id(), cut.number());
+        if (now != null) {
+            cuts.put(part, new WeakReference<>(now)); // the cache decides how long it is held
+            return now;
+        }
+        WeakReference<Pyramid> held = cuts.get(part);
+        Pyramid before = held == null ? null : held.get();
+        return before != null && before.size().equals(size(cut)) ? before : null;
+    }
+
+    private static Size size(PictureRef.CutOut cut) {
+        Size picture = cut.media().size();
+        List<Plane> planes = Cutouts.inOrder(cut.media().planes());
+        return cut.number() == Cutouts.GROUND
+                ? picture
+                : Cutouts.area(planes.get(cut.number() - Cutouts.ofPlane(0)), picture)
+                        .size();
     }
 
     private void arrived(PictureRef ref) {
