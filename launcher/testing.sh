@@ -57,14 +57,18 @@ install_sound_libraries() { # the ffmpeg program that is measured against is lin
     install "the comparisons with the ffmpeg program" "$@"
 }
 
+install_photographs() { # what is found in them is compared with what a person sees
+    [ -d /usr/share/backgrounds/mate ] || install "the tests of photographs" mate-backgrounds
+}
+
 run_tests() {
     tags=-Dleft.out=long
     case "${1:-}" in
     -h | --help)
         echo "Usage: amber test [--long | --only-long] [MAVEN-OPTION...]
 Compiles everything strictly and runs the test suite (mvn verify), the interaction tests in real windows under Xvfb. On Debian as root
-it installs Xvfb, GTK 3, Chromium, GNU parallel and the libraries that FFmpeg's program is linked to when they are missing; elsewhere
-it names them and stops.
+it installs Xvfb, GTK 3, Chromium, GNU parallel and the libraries that FFmpeg's program is linked to when they are missing, and with
+--long Debian's mate-backgrounds; elsewhere it names them and stops.
   --long       adds what takes long by nature: hours of sound, many seeds, outside programs more than once
   --only-long  only that"
         return ;;
@@ -76,6 +80,7 @@ it names them and stops.
         install_browser
         install_parallel
         install_sound_libraries
+        [ "$tags" = -Dleft.out=long ] || install_photographs
     fi
     # Four, since two modules at once may have two JVMs each.
     # shellcheck disable=SC2086 # one or two
