@@ -96,7 +96,8 @@ class MarksKeptTest {
                 .withAmount(50 + chance.nextInt(200))
                 .withDirection(Direction.values()[chance.nextInt(Direction.values().length)]);
         Project blind = project.withMedia(List.of(project.media().getFirst().withMarks(List.of())));
-        Project after = ReadyEdits.plan(blind, Set.of("s1"), move, wish, 1000).edit().apply(blind);
+        Project after =
+                ReadyEdits.plan(blind, Set.of("s1"), move, wish, 1000).edit().apply(blind);
         return after.withMedia(project.media());
     }
 
@@ -106,9 +107,12 @@ class MarksKeptTest {
 
     private static void assertKept(Project project, long seed) {
         Shot shot = project.shots().getFirst();
-        assertThat(EdgeReport.of(project.take(shot)).isSealed()).as("edges of %d", seed).isTrue();
+        assertThat(EdgeReport.of(project.take(shot)).isSealed())
+                .as("edges of %d", seed)
+                .isTrue();
         for (Mark mark : project.marks(shot)) {
-            assertThat(MarkReport.atRests(ShotMarks.take(project, shot), mark.box()).isKept())
+            assertThat(MarkReport.atRests(ShotMarks.take(project, shot), mark.box())
+                            .isKept())
                     .as("%s of %d", mark.id(), seed)
                     .isTrue();
         }
@@ -126,13 +130,15 @@ class MarksKeptTest {
         Project project = given(project(chance, 100, Mark.Keep.RESTS), chance);
         aside(project, seed);
         if (seed % 4 == 0) {
-            Project framed = DeliveryEdits.add("", SHAPES.get(chance.nextInt(SHAPES.size()))).apply(project);
+            Project framed = DeliveryEdits.add("", SHAPES.get(chance.nextInt(SHAPES.size())))
+                    .apply(project);
             Delivery shape = framed.deliveries().getFirst();
             if (new Reframe(framed, shape, SealTerms.free()).of(framed.shots().getFirst())
                     instanceof Reframe.Framed found) {
                 Project film = DeliveryFilm.of(
                         DeliveryEdits.reframe(shape.id(), List.of(found)).apply(framed), shape);
-                assertThat(EdgeReport.of(film.take(film.shots().getFirst())).isSealed()).isTrue();
+                assertThat(EdgeReport.of(film.take(film.shots().getFirst())).isSealed())
+                        .isTrue();
                 aside(film, seed);
                 reframed++;
             }
@@ -143,7 +149,9 @@ class MarksKeptTest {
             Shot shot = always.shots().getFirst();
             if (SealEdits.seal(always, shot, SealWay.LEAST, SealTerms.free()) instanceof SealResult.Sealed found) {
                 Project sealed = with(always, found.camera());
-                assertThat(ShotMarks.of(sealed, sealed.shots().getFirst())).as("always of %d", seed).isEmpty();
+                assertThat(ShotMarks.of(sealed, sealed.shots().getFirst()))
+                        .as("always of %d", seed)
+                        .isEmpty();
                 assertKept(sealed, seed);
                 least++;
             }

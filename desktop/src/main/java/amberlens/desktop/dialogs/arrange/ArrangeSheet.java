@@ -51,6 +51,7 @@ public final class ArrangeSheet extends DialogPanel {
     private final Slider pace = new Slider(0, 20, 7);
     private final Slider variety = new Slider(1, ArrangedMoves.KINDS, ArrangedMoves.KINDS);
     private final Label summary = DialogParts.quiet("Working out the moves …");
+    private final Button another = named(other("Another", this::another), "arrange-another");
     private final Button arrange;
     private long seed = 1;
     private Optional<Arranged> worked = Optional.empty();
@@ -115,7 +116,6 @@ public final class ArrangeSheet extends DialogPanel {
     }
 
     private HBox head() {
-        Button another = named(other("Another", this::another), "arrange-another");
         Hint.of(another, "Other moves for all cards that are not locked.");
         var head = new HBox(
                 10,
@@ -238,6 +238,7 @@ public final class ArrangeSheet extends DialogPanel {
     public static void open(Desk desk, Services services, Overlay overlay) {
         var sheet = new ArrangeSheet(desk, services, overlay);
         overlay.show(sheet, sheet::close);
+        sheet.another.requestFocus(); // until there is something to take
         sheet.prefWidthProperty().bind(overlay.widthProperty().subtract(64));
         sheet.prefHeightProperty().bind(overlay.heightProperty().subtract(88));
     }

@@ -64,8 +64,13 @@ final class MoveCard extends BorderPane {
         frame.setMaxSize(size.width() + 2.0, size.height() + 2.0);
         picture.setFitWidth(size.width());
         picture.setFitHeight(size.height());
-        setLeft(now ? null : frame);
-        setTop(now ? frame : null);
+        setLeft(null);
+        setTop(null);
+        if (now) {
+            setTop(frame);
+        } else {
+            setLeft(frame);
+        }
         setCenter(beside);
         BorderPane.setMargin(beside, now ? new Insets(3, 0, 4, 2) : new Insets(0, 0, 0, 8));
         setMaxWidth(now ? size.width() + 24.0 : Double.MAX_VALUE);

@@ -35,7 +35,7 @@ final class SheetHead extends HBox {
         size.setId("sheet-size");
         size.setPrefWidth(120);
         size.setAccessibleText("How large pictures are shown");
-        size.valueProperty().subscribe(_ -> sized.accept(size()));
+        size.valueProperty().addListener((_, _, _) -> sized.accept(size()));
         Button add = actions.bind(new Button("Add…"), "media.add");
         add.setId("sheet-add");
         add.getStyleClass().add("quiet-button");

@@ -8,6 +8,7 @@ import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.edit.check.ShotCheck;
+import amberlens.core.edit.edits.PlaneEdits;
 import amberlens.core.edit.edits.ReadyEdits;
 import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.ReadyMove;
@@ -82,6 +83,34 @@ class PlanesSceneTest extends ThreeShotsInteraction {
 
     private Point2D onTable(double x, double y) {
         return at(() -> TableProbe.point(bench.scene(), x, y));
+    }
+
+    @Test
+    void one_drag_around_it_cuts_the_moon_out_and_another_cuts_it_better() {
+        keys(KeyCode.C, KeyCode.ALT);
+        dragTo(onTable(430, 210), onTable(770, 550));
+        waitUntil("the plane", () -> planes().size() == 1);
+        double worst = planes().getFirst().outline().stream()
+                .mapToDouble(point -> Math.abs(Math.hypot(point.x() - MOON.x(), point.y() - MOON.y()) - RADIUS))
+                .max()
+                .orElseThrow();
+        assertThat(worst).as("furthest from the circle").isLessThan(2.5);
+        assertThat(planes().getFirst().outline()).hasSizeLessThan(160);
+        onFx(() -> bench.desk()
+                .document()
+                .apply(PlaneEdits.set(
+                        "rough",
+                        "m1",
+                        List.of(planes().getFirst()
+                                .withOutline(List.of(
+                                        new PicturePoint(450, 230),
+                                        new PicturePoint(750, 230),
+                                        new PicturePoint(750, 530),
+                                        new PicturePoint(450, 530)))))));
+        keys(KeyCode.C, KeyCode.ALT);
+        dragTo(onTable(430, 210), onTable(770, 550));
+        waitUntil("the new outline", () -> planes().getFirst().outline().size() > 8);
+        assertThat(planes()).as("the same plane").hasSize(1);
     }
 
     private Point2D onMoon(double degrees, double radius) {

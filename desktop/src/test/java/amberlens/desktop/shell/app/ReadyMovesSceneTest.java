@@ -71,13 +71,29 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
         assertThat(shot("s2").camera().keyFrames()).containsExactly(0, 49);
         select("s1", "s2", "s3");
         keys(KeyCode.A, KeyCode.CONTROL, KeyCode.ALT);
-        fill("#arrange-seed", "3");
-        type(KeyCode.ENTER);
+        worked();
+        String locked = text("#arrange-card-s2 .strong");
+        clickOn("#arrange-lock-s2");
+        clickOn("#arrange-another");
+        worked();
+        assertThat(text("#arrange-card-s2 .strong")).isEqualTo(locked);
+        String before = text("#arrange-card-s1 .strong");
+        clickOn("#arrange-other-s1");
+        worked();
+        assertThat(text("#arrange-card-s1 .strong")).isNotEqualTo(before);
+        int steps = bench.desk().document().step();
+        clickOn("#arrange-take");
+        assertThat(bench.desk().document().step()).isEqualTo(steps + 1);
         assertThat(bench.desk().document().undoName()).contains("arrange moves of 3 shots");
         for (Shot shot : project().shots()) {
             assertThat(EdgeReport.of(project().take(shot)).isSealed()).isTrue();
         }
-        assertThat(text("#status")).startsWith("3 of 3 shots");
+        assertThat(text("#status")).startsWith("3 shots arranged.");
+    }
+
+    /** The sheet works the moves out in the background. */
+    private void worked() {
+        waitUntil("the arranged moves", () -> !lookup("#arrange-take").query().isDisabled());
     }
 
     @Test
