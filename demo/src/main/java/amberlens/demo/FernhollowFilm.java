@@ -52,8 +52,8 @@ final class FernhollowFilm {
     static Project of(List<Media> media) {
         Media plan = media.get(0);
         Media cabinet = media.get(1);
-        Media specimen = media.get(2);
-        Media glasshouse = GlasshousePlanes.cut(media.get(3));
+        Media specimen = FernhollowMarks.onSpecimen(media.get(2));
+        Media glasshouse = FernhollowMarks.onGlasshouse(GlasshousePlanes.cut(media.get(3)));
         Media border = media.get(4);
         Media pond = media.get(5);
         Media seeds = media.get(6);
@@ -62,7 +62,9 @@ final class FernhollowFilm {
                 FrameFormat.USUAL,
                 media.stream()
                         .filter(Media::hasFile)
-                        .map(item -> item.id().equals(glasshouse.id()) ? glasshouse : item)
+                        .map(item -> item.id().equals(glasshouse.id())
+                                ? glasshouse
+                                : item.id().equals(specimen.id()) ? specimen : item)
                         .toList(),
                 List.of(
                         shot("s1", "Garden plan", plan, 0, 125, planMove(plan))

@@ -195,6 +195,9 @@ public record Proof(Project project, Origin origin, List<Shape> shapes) {
         for (String line : CheckWords.planes(project, check)) {
             row(page, "Planes", line);
         }
+        for (String line : CheckWords.marks(project, check)) {
+            row(page, "Marks", line);
+        }
         row(page, "Enlargement", CheckWords.enlargement(check));
         row(page, "Pace", CheckWords.pace(project, check));
         row(

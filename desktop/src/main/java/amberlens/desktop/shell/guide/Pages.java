@@ -25,6 +25,7 @@ final class Pages {
             "keys",
             "many-shots",
             "ready-moves",
+            "marks",
             "looks",
             "titles",
             "sound",
