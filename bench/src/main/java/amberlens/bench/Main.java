@@ -73,6 +73,7 @@ public final class Main {
         groups.put("sound", () -> print(SoundTimes.measure().rows()));
         groups.put("following", () -> print(FollowTimes.measure(project).rows()));
         groups.put("planes", () -> print(PlaneTimes.measure(project).rows()));
+        groups.put("marks", () -> print(MarkTimes.measure(project).rows()));
         groups.put("scrubbing", () -> print(ScrubTimes.measure(project).rows()));
         groups.put("shots", () -> print(ManyShotsTimes.measure(film(demo))));
         return groups;
