@@ -9,8 +9,8 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Fits a rough outline to what changes most near it, at source pixels: across the outline, light is read, and each place goes to the
- * steepest change that its neighbours go to, too. How wide that change is says how soft the edge is: hair has no sharp one.
+ * Fits a rough outline to what changes most near it, at source pixels: across the outline, light is read, and each place goes half-way up
+ * the steepest change that its neighbours go to, too. How wide that change is says how soft the edge is: hair has no sharp one.
  */
 final class Fitting {
     /** How far a place may go, in pixels of the rough outline. */
@@ -19,8 +19,14 @@ final class Fitting {
     /** Places along the outline whose shifts are compared: the middle one of so many counts. */
     private static final int NEIGHBOURS = 5;
 
-    /** What changes less than this, in linear light, is no edge. */
+    /** What changes less than this in a pixel, as bright as it looks, is no edge. */
     private static final double FAINT = 0.01;
+
+    /** An edge goes on while it changes by this part of its steepest. */
+    private static final double GOES_ON = 0.3;
+
+    /** How far an edge may go on to each side, source pixels. */
+    private static final int WIDE = 30;
 
     private final Raster pixels;
     private final double rough;
@@ -45,8 +51,13 @@ final class Fitting {
         int count = smooth.size();
         double[] shifts = new double[count];
         double[] widths = new double[count];
+        double[][] seen = new double[count][];
         for (int i = 0; i < count; i++) {
-            across(smooth, i, shifts, widths);
+            seen[i] = profile(smooth, i);
+        }
+        double[][] quiet = smoothed(seen);
+        for (int i = 0; i < count; i++) {
+            across(quiet[i], i, shifts, widths);
         }
         List<PicturePoint> fitted = new ArrayList<>();
         for (int i = 0; i < count; i++) {
@@ -85,32 +96,81 @@ final class Fitting {
         return new double[] {x / length, y / length};
     }
 
-    /** Where across the outline it changes most, and how wide that is. */
-    private void across(List<PicturePoint> outline, int i, double[] shifts, double[] widths) {
-        int reach = (int) Math.ceil(REACH * rough);
+    /** What is seen across the outline at a place, from within to without, as bright as it looks. */
+    private double[] profile(List<PicturePoint> outline, int i) {
+        int side = reach() + WIDE;
         double[] normal = normal(outline, i);
-        double[] light = new double[2 * reach + 3];
-        for (int k = 0; k < light.length; k++) {
-            double at = k - reach - 1;
-            light[k] = light(outline.get(i).x() + at * normal[0], outline.get(i).y() + at * normal[1]);
+        double[] seen = new double[2 * side + 1];
+        for (int k = 0; k < seen.length; k++) {
+            double at = k - side;
+            seen[k] = Math.sqrt(Math.max(
+                    0, light(outline.get(i).x() + at * normal[0], outline.get(i).y() + at * normal[1])));
         }
-        double steepest = 0;
-        int best = reach + 1;
-        for (int k = 1; k < light.length - 1; k++) {
-            double near = 1 - 0.4 * Math.abs(k - reach - 1) / (reach + 1.0);
-            double change = Math.abs(light[k + 1] - light[k - 1]) / 2 * near;
-            if (change > steepest) {
-                steepest = change;
+        return seen;
+    }
+
+    private int reach() {
+        return (int) Math.ceil(REACH * rough);
+    }
+
+    /** Half-way up the steepest change near the outline, and how wide that change is. */
+    private void across(double[] seen, int i, double[] shifts, double[] widths) {
+        int middle = seen.length / 2;
+        int best = middle;
+        double most = 0;
+        for (int k = middle - reach(); k <= middle + reach(); k++) {
+            double near = 1 - 0.4 * Math.abs(k - middle) / (reach() + 1.0);
+            double change = Math.abs(slope(seen, k)) * near;
+            if (change > most) {
+                most = change;
                 best = k;
             }
         }
-        if (steepest < FAINT) {
-            widths[i] = 2 * reach;
+        if (most < FAINT) {
+            widths[i] = 2.0 * reach();
             return;
         }
-        shifts[i] = best - reach - 1;
-        double all = Math.abs(light[light.length - 1] - light[0]);
-        widths[i] = Math.clamp(all / steepest, 1, 2.0 * reach + 2);
+        double steepest = slope(seen, best);
+        int from = best;
+        while (from > 1 && slope(seen, from - 1) / steepest >= GOES_ON) {
+            from--;
+        }
+        int to = best;
+        while (to < seen.length - 2 && slope(seen, to + 1) / steepest >= GOES_ON) {
+            to++;
+        }
+        double low = seen[from - 1];
+        double high = seen[to + 1];
+        shifts[i] = halfWay(seen, from - 1, to + 1, (low + high) / 2) - middle;
+        widths[i] = Math.max(1, Math.abs((high - low) / steepest));
+    }
+
+    private static double slope(double[] seen, int k) {
+        return (seen[k + 1] - seen[k - 1]) / 2;
+    }
+
+    private static double halfWay(double[] seen, int from, int to, double level) {
+        boolean rises = seen[to] > seen[from];
+        for (int k = from; k < to; k++) {
+            if (seen[k + 1] > level == rises) {
+                double step = seen[k + 1] - seen[k];
+                return step == 0 ? k : k + Math.clamp((level - seen[k]) / step, 0, 1);
+            }
+        }
+        return (from + to) / 2.0;
+    }
+
+    private static double[][] smoothed(double[][] profiles) {
+        double[][] smooth = new double[profiles.length][profiles[0].length];
+        for (int i = 0; i < profiles.length; i++) {
+            for (int k = -NEIGHBOURS / 2; k <= NEIGHBOURS / 2; k++) {
+                double[] near = profiles[Math.floorMod(i + k, profiles.length)];
+                for (int at = 0; at < near.length; at++) {
+                    smooth[i][at] += near[at] / NEIGHBOURS;
+                }
+            }
+        }
+        return smooth;
     }
 
     private double median(double[] shifts, int i) {
