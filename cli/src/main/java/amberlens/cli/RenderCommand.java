@@ -75,7 +75,7 @@ final class RenderCommand implements Callable<Integer> {
             names = "--codec",
             paramLabel = "NAME",
             description =
-                    "h264, vp9, av1, prores, prores4444, ffv1, gif, apng, webp, png, tiff16, wav or flac; otherwise the ending of OUT"
+                    "h264, vp9, av1, av1-10, dnxhr, prores, prores4444, ffv1, gif, apng, webp, png, tiff16, wav or flac; otherwise the ending of OUT"
                             + " decides.")
     private @Nullable String codec;
 

@@ -13,9 +13,11 @@ public enum ExportFormat {
     MP4_H264("h264", "MP4 film (H.264)", "plays everywhere", ".mp4", FilmCodec.H264, null),
     WEBM_VP9("vp9", "WebM film (VP9)", "for the web", ".webm", FilmCodec.VP9, null),
     MP4_AV1("av1", "MP4 film (AV1)", "smallest, slow to make", ".mp4", FilmCodec.AV1, null),
+    MP4_AV1_TEN("av1-10", "MP4 film (AV1, 10 bits)", "small, smooth skies", ".mp4", FilmCodec.AV1_TEN, null),
     PRORES_HQ("prores", "MOV film (ProRes 422 HQ)", "for the edit", ".mov", FilmCodec.PRORES_HQ, null),
     PRORES_4444(
             "prores4444", "MOV film (ProRes 4444)", "for the edit, with alpha", ".mov", FilmCodec.PRORES_4444, null),
+    DNXHR_HQX("dnxhr", "MOV film (DNxHR HQX)", "for the edit, 10 bits", ".mov", FilmCodec.DNXHR_HQX, null),
     FFV1("ffv1", "MKV film (FFV1)", "lossless, with alpha", ".mkv", FilmCodec.FFV1, null),
     GIF("gif", "GIF animation", "256 colours a frame", ".gif", FilmCodec.GIF, null),
     APNG("apng", "APNG animation", "lossless, with alpha", ".apng", FilmCodec.APNG, null),

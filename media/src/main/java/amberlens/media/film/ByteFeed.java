@@ -8,11 +8,12 @@ import static org.bytedeco.ffmpeg.global.avutil.av_frame_make_writable;
 
 import amberlens.core.base.geometry.Size;
 import amberlens.core.model.project.FileProblem;
+import amberlens.core.pixels.raster.Dither;
 import amberlens.core.render.frame.DeepRaster;
 import amberlens.core.render.frame.RenderedFrame;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 
-/** Frames of 16 bits as bytes of red, green, blue and alpha, each code rounded to the nearest: the library's converter is off by one. */
+/** Frames of 16 bits as bytes of red, green, blue and alpha, see {@link Dither}. */
 final class ByteFeed implements PictureFeed {
     private final Size size;
     private final AVFrame picture = av_frame_alloc();
@@ -45,7 +46,7 @@ final class ByteFeed implements PictureFeed {
         for (int y = 0; y < size.height(); y++) {
             for (int i = 0; i < row.length; i++) {
                 int code = deep.rgba()[y * row.length + i] & 0xFFFF;
-                row[i] = (byte) ((code * 255 + 32767) / 65535);
+                row[i] = (byte) Dither.code(code / 257f, i / 4, y);
             }
             bytes.put(y * pitch, row);
         }

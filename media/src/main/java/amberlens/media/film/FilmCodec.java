@@ -15,6 +15,8 @@ public enum FilmCodec {
     H264("mp4", "libopenh264", AV_PIX_FMT_YUV420P, 2, 2, false),
     VP9("webm", "libvpx-vp9", AV_PIX_FMT_YUV420P, 2, 2, false),
     AV1("mp4", "libsvtav1", AV_PIX_FMT_YUV420P, 2, 2, false),
+    AV1_TEN("mp4", "libsvtav1", AV_PIX_FMT_YUV420P10, 2, 2, false),
+    DNXHR_HQX("mov", "dnxhd", AV_PIX_FMT_YUV422P10, 2, 1, false),
     PRORES_HQ("mov", "prores_ks", AV_PIX_FMT_YUV422P10, 2, 1, false),
     PRORES_4444("mov", "prores_ks", AV_PIX_FMT_YUVA444P10, 1, 1, true),
     FFV1("matroska", "ffv1", AV_PIX_FMT_GBRAP16, 1, 1, true),
@@ -65,7 +67,7 @@ public enum FilmCodec {
 
     /** Whether frames of 16 bits are worth more to it than such of 8. */
     public boolean deep() {
-        return this == PRORES_HQ || alpha;
+        return alpha || this == PRORES_HQ || this == DNXHR_HQX || this == AV1_TEN;
     }
 
     /** Whether colours are kept as luma and two differences, by BT.709 in the limited range. */
@@ -83,8 +85,11 @@ public enum FilmCodec {
                     + new Size(lower(size.width(), acrossMultiple), lower(size.height(), downMultiple))
                     + " or a PNG sequence.");
         }
-        if (this == AV1 && (size.width() < 64 || size.height() < 64)) {
+        if ((this == AV1 || this == AV1_TEN) && (size.width() < 64 || size.height() < 64)) {
             throw new FileProblem("An AV1 film has at least 64 × 64 pixels, not " + size + "; use another format.");
+        }
+        if (this == DNXHR_HQX && (size.width() < 256 || size.height() < 120)) {
+            throw new FileProblem("A DNxHR film has at least 256 × 120 pixels, not " + size + "; use another format.");
         }
         if (this == H264 && (Math.min(size.width(), size.height()) < 16 || size.area() > H264_MOST_PIXELS)) {
             throw new FileProblem("An H.264 film has 16 × 16 to about 9.4 million pixels here, not " + size
@@ -127,10 +132,11 @@ public enum FilmCodec {
                 options.put("cpu-used", "5");
                 options.put("row-mt", "1");
             }
-            case AV1 -> {
+            case AV1, AV1_TEN -> {
                 options.put("crf", new String[] {"45", "35", "24"}[step]);
                 options.put("preset", "10");
             }
+            case DNXHR_HQX -> options.put("profile", "dnxhr_hqx");
             case PRORES_HQ -> options.put("profile", "3");
             case PRORES_4444 -> options.put("profile", "4");
             case FFV1 -> options.put("level", "3");

@@ -29,8 +29,8 @@ record PictureCoding(FilmCodec codec, Quality quality, Size size, FrameRate rate
      */
     static int stretch(FilmCodec codec, FrameRate rate) {
         return switch (codec) {
-            case H264, VP9, AV1 -> KEYS_A_STRETCH * keyFrames(codec, KEY_SECONDS, rate);
-            case PRORES_HQ, PRORES_4444, FFV1 -> 1;
+            case H264, VP9, AV1, AV1_TEN -> KEYS_A_STRETCH * keyFrames(codec, KEY_SECONDS, rate);
+            case DNXHR_HQX, PRORES_HQ, PRORES_4444, FFV1 -> 1;
             case GIF, APNG, WEBP -> 0;
         };
     }

@@ -92,7 +92,8 @@ class FormatsTest {
     @ParameterizedTest
     @EnumSource(
             value = ExportFormat.class,
-            names = {"MP4_H264", "WEBM_VP9", "MP4_AV1", "PRORES_HQ", "PRORES_4444", "FFV1", "GIF", "APNG"})
+            names = {"MP4_H264", "WEBM_VP9", "MP4_AV1", "MP4_AV1_TEN", "PRORES_HQ", "PRORES_4444", "FFV1", "GIF", "APNG"
+            })
     void films_and_animations_read_back_as_they_were_rendered(ExportFormat format) throws Exception {
         Path film = export(settings(format));
         FilmInfo info = FilmInfo.of(film);

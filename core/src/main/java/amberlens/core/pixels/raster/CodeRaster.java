@@ -8,6 +8,9 @@ import amberlens.core.base.geometry.Size;
  * pictures and films come; or opaque red, green and blue of 10 bits.
  */
 public final class CodeRaster implements Raster {
+    /** The 10-bit code of white: four times that of 8 bits, so that a colour of 8 bits is one of 10. */
+    static final int MOST_OF_TEN_BITS = 1020;
+
     private final Size size;
     private final int[] codes;
     private final boolean ten;
@@ -51,7 +54,7 @@ public final class CodeRaster implements Raster {
         return red | green << 8 | blue << 16 | alpha << 24;
     }
 
-    /** One opaque pixel of 10-bit codes 0 … 1023. */
+    /** One opaque pixel of 10-bit codes, four times those of 8 bits: 0 … 1020. */
     public static int pixelOfTenBits(int red, int green, int blue) {
         return red | green << 10 | blue << 20;
     }

@@ -149,8 +149,13 @@ public interface Loops {
      */
     void dim(float[] light, int from, float[] factors, int at, int count, boolean alphaToo);
 
-    /** To opaque 8-bit sRGB codes, 0xFFRRGGBB. */
-    void encode(float[] light, int at, int[] argb, int to, int count);
+    /**
+     * To opaque 8-bit sRGB codes, 0xFFRRGGBB, see {@link Dither}.
+     *
+     * @param left where in the output the first pixel stands
+     * @param top likewise
+     */
+    void encode(float[] light, int at, int[] argb, int to, int count, int left, int top);
 
     /** To opaque 10-bit sRGB codes, see {@link CodeRaster#pixelOfTenBits}. */
     void encodeTenBits(float[] light, int at, int[] codes, int to, int count);

@@ -4,8 +4,8 @@ import amberlens.core.base.colour.Srgb;
 
 /** Without the vector module. The loops over whole rows are written so that the compiler can take several numbers at once. */
 final class PlainLoops implements Loops {
-    private static final float[] OF_EIGHT_BITS = linear(256);
-    private static final float[] OF_TEN_BITS = linear(1024);
+    private static final float[] OF_EIGHT_BITS = linear(256, 255);
+    private static final float[] OF_TEN_BITS = linear(1024, CodeRaster.MOST_OF_TEN_BITS);
     private static final float OF_SIXTEEN_BITS = 1 / 65535f;
 
     private static final int TEN_BITS = 1023;
@@ -13,10 +13,10 @@ final class PlainLoops implements Loops {
     private float[][] across = weights(0);
     private float[][] below = weights(0);
 
-    private static float[] linear(int codes) {
+    private static float[] linear(int codes, double most) {
         var table = new float[codes];
         for (int code = 0; code < codes; code++) {
-            table[code] = (float) Srgb.toLinear(code / (codes - 1.0));
+            table[code] = (float) Srgb.toLinear(code / most);
         }
         return table;
     }
@@ -281,12 +281,16 @@ final class PlainLoops implements Loops {
     }
 
     @Override
-    public void encode(float[] light, int at, int[] argb, int to, int count) {
+    public void encode(float[] light, int at, int[] argb, int to, int count, int left, int top) {
+        int firstRow = Dither.row(top);
+        int secondRow = Dither.secondRow(top);
         for (int k = 0, i = at; k < count; k++, i += 4) {
+            float first = Dither.SPREAD[firstRow + Dither.place(left + k)];
+            float second = Dither.SPREAD[secondRow + Dither.secondPlace(left + k)];
             argb[to + k] = 0xFF000000
-                    | Srgb.encoded8(light[i]) << 16
-                    | Srgb.encoded8(light[i + 1]) << 8
-                    | Srgb.encoded8(light[i + 2]);
+                    | Dither.code(Srgb.exact8(light[i]), first, second) << 16
+                    | Dither.code(Srgb.exact8(light[i + 1]), first, second) << 8
+                    | Dither.code(Srgb.exact8(light[i + 2]), first, second);
         }
     }
 
@@ -298,6 +302,6 @@ final class PlainLoops implements Loops {
     }
 
     private static int tenBits(float light) {
-        return (Srgb.encoded16(light) * TEN_BITS + 32767) / 65535;
+        return Math.round(Srgb.exact8(light) * (CodeRaster.MOST_OF_TEN_BITS / 255f));
     }
 }

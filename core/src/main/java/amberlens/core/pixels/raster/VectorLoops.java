@@ -1,11 +1,7 @@
 package amberlens.core.pixels.raster;
 
-import jdk.incubator.vector.ByteVector;
 import jdk.incubator.vector.FloatVector;
 import jdk.incubator.vector.IntVector;
-import jdk.incubator.vector.LongVector;
-import jdk.incubator.vector.VectorMask;
-import jdk.incubator.vector.VectorOperators;
 import jdk.incubator.vector.VectorSpecies;
 
 /**
@@ -39,16 +35,8 @@ final class VectorLoops implements Loops {
     private static final FloatVector EVEN = quarters(0, 2, 4, 6);
     private static final FloatVector ODD = quarters(1, 3, 5, 7);
 
-    private static final VectorMask<Float> ALPHAS = VectorMask.fromLong(F, 0b1000_1000_1000_1000L);
     private static final IntVector ALPHA_OF = lanes(lane -> lane | 3);
-    private static final IntVector RED_AND_BLUE_SWAPPED =
-            lanes(lane -> lane % 4 == 3 ? lane : lane / 4 * 4 + 2 - lane % 4);
-    private static final IntVector TEN_BIT_SHIFTS = lanes(lane -> 10 * (lane % 4));
-    private static final IntVector PAIRS_SWAPPED = lanes(lane -> lane ^ 2);
-    private static final IntVector NEIGHBOURS_SWAPPED = lanes(lane -> lane ^ 1);
-    private static final IntVector FIRST_OF_FOUR = lanes(lane -> 4 * (lane % 4));
     private static final FloatVector ONES = FloatVector.broadcast(F, 1);
-    private static final FloatVector WHOLE = FloatVector.broadcast(F, 0x1p23f);
 
     /** For what is left over. */
     private final Loops plain = new PlainLoops();
@@ -97,59 +85,31 @@ final class VectorLoops implements Loops {
         return lanes.selectFrom(of.reinterpretAsInts()).reinterpretAsFloats();
     }
 
-    private static FloatVector bytes(int[] codes, int at) {
-        var four = IntVector.fromArray(IntVector.SPECIES_128, codes, at).reinterpretAsBytes();
-        var wide = (IntVector) four.convertShape(VectorOperators.ZERO_EXTEND_B2I, I, 0);
-        return (FloatVector) wide.convertShape(VectorOperators.I2F, F, 0);
-    }
-
     @Override
     public void decode(int[] codes, int from, int count, float[] into, int at) {
         int whole = count & -4;
-        for (int x = 0; x < whole; x += 4) {
-            FloatVector code = bytes(codes, from + x);
-            FloatVector light = VectorSrgb.toLinear(code).blend(ONES, ALPHAS);
-            light.mul(pick(ALPHA_OF, code).mul(1 / 255f)).intoArray(into, at + 4 * x);
-        }
+        VectorCodes.decode(codes, from, whole, into, at);
         plain.decode(codes, from + whole, count - whole, into, at + 4 * whole);
     }
 
     @Override
     public void decodeOpaque(int[] codes, int from, int count, float[] into, int at) {
         int whole = count & -4;
-        for (int x = 0; x < whole; x += 4) {
-            VectorSrgb.toLinear(bytes(codes, from + x)).blend(ONES, ALPHAS).intoArray(into, at + 4 * x);
-        }
+        VectorCodes.decodeOpaque(codes, from, whole, into, at);
         plain.decodeOpaque(codes, from + whole, count - whole, into, at + 4 * whole);
     }
 
     @Override
     public void decodeTenBits(int[] codes, int from, int count, float[] into, int at) {
         int whole = count & -4;
-        for (int x = 0; x < whole; x += 4) {
-            var four = (IntVector)
-                    IntVector.fromArray(IntVector.SPECIES_128, codes, from + x).reinterpretShape(I, 0);
-            IntVector code = EACH_FOUR_TIMES
-                    .selectFrom(four)
-                    .lanewise(VectorOperators.LSHR, TEN_BIT_SHIFTS)
-                    .and(1023);
-            FloatVector part = ((FloatVector) code.convertShape(VectorOperators.I2F, F, 0)).mul(255 / 1023f);
-            VectorSrgb.toLinear(part).blend(ONES, ALPHAS).intoArray(into, at + 4 * x);
-        }
+        VectorCodes.decodeTenBits(codes, from, whole, into, at);
         plain.decodeTenBits(codes, from + whole, count - whole, into, at + 4 * whole);
     }
 
     @Override
     public void decodeLinear(long[] pixels, int from, int count, float[] into, int at) {
         int whole = count & -4;
-        for (int x = 0; x < whole; x += 4) {
-            var four = LongVector.fromArray(LongVector.SPECIES_256, pixels, from + x)
-                    .reinterpretAsShorts();
-            var wide = (IntVector) four.convertShape(VectorOperators.ZERO_EXTEND_S2I, I, 0);
-            ((FloatVector) wide.convertShape(VectorOperators.I2F, F, 0))
-                    .mul(1 / 65535f)
-                    .intoArray(into, at + 4 * x);
-        }
+        VectorCodes.decodeLinear(pixels, from, whole, into, at);
         plain.decodeLinear(pixels, from + whole, count - whole, into, at + 4 * whole);
     }
 
@@ -551,39 +511,17 @@ final class VectorLoops implements Loops {
         plain.dim(light, from + 4 * whole, factors, at + whole, count - whole, alphaToo);
     }
 
-    /** From 0 … 1 to whole numbers, in the low bits: added to 2²³, a number leaves nothing behind the point. */
-    private static IntVector rounded(FloatVector part, float most) {
-        return part.fma(FloatVector.broadcast(F, most), WHOLE).reinterpretAsInts();
-    }
-
     @Override
-    public void encode(float[] light, int at, int[] argb, int to, int count) {
+    public void encode(float[] light, int at, int[] argb, int to, int count, int left, int top) {
         int whole = count & -4;
-        for (int k = 0; k < whole; k += 4) {
-            FloatVector swapped = pick(RED_AND_BLUE_SWAPPED, FloatVector.fromArray(F, light, at + 4 * k));
-            IntVector code = rounded(VectorSrgb.toCode(swapped), 255);
-            ((ByteVector) code.convertShape(VectorOperators.I2B, ByteVector.SPECIES_128, 0))
-                    .reinterpretAsInts()
-                    .lanewise(VectorOperators.OR, 0xFF000000)
-                    .intoArray(argb, to + k);
-        }
-        plain.encode(light, at + 4 * whole, argb, to + whole, count - whole);
+        VectorCodes.encode(light, at, argb, to, whole, left, top);
+        plain.encode(light, at + 4 * whole, argb, to + whole, count - whole, left + whole, top);
     }
 
     @Override
     public void encodeTenBits(float[] light, int at, int[] codes, int to, int count) {
         int whole = count & -4;
-        for (int k = 0; k < whole; k += 4) {
-            FloatVector part = VectorSrgb.toCode(FloatVector.fromArray(F, light, at + 4 * k));
-            IntVector code = rounded(part, 1023)
-                    .and(1023)
-                    .lanewise(VectorOperators.LSHL, TEN_BIT_SHIFTS)
-                    .blend(0, ALPHAS.cast(I));
-            code = code.or(PAIRS_SWAPPED.selectFrom(code));
-            code = code.or(NEIGHBOURS_SWAPPED.selectFrom(code));
-            ((IntVector) FIRST_OF_FOUR.selectFrom(code).reinterpretShape(IntVector.SPECIES_128, 0))
-                    .intoArray(codes, to + k);
-        }
+        VectorCodes.encodeTenBits(light, at, codes, to, whole);
         plain.encodeTenBits(light, at + 4 * whole, codes, to + whole, count - whole);
     }
 }

@@ -1,6 +1,5 @@
 package amberlens.core.pixels.raster;
 
-import amberlens.core.base.colour.Srgb;
 import java.util.function.DoubleUnaryOperator;
 import jdk.incubator.vector.FloatVector;
 import jdk.incubator.vector.IntVector;
@@ -9,8 +8,8 @@ import jdk.incubator.vector.VectorSpecies;
 
 /**
  * The transfer function of IEC 61966-2-1 on vectors, by polynomials through its values at Chebyshev's nodes: decoding by one for the
- * whole power part, encoding by one per octave of light whose coefficients are picked by the exponent. Both stay within a tenth of
- * a 10-bit code, which a test shows.
+ * whole power part, encoding by one per octave of light whose coefficients are picked by the exponent. Both stay within a
+ * fortieth of an 8-bit code, which a test shows.
  */
 final class VectorSrgb {
     private static final VectorSpecies<Float> F = FloatVector.SPECIES_512;
@@ -18,7 +17,7 @@ final class VectorSrgb {
     private static final int OCTAVES = 16;
     private static final int EXPONENT_BIAS = 127;
     private static final int MANTISSA_BITS = 23;
-    private static final int DARKEST = Float.floatToRawIntBits(0x1p-15f);
+    private static final float STRAIGHT = 0.0031308f;
     private static final int BRIGHTEST = Float.floatToRawIntBits(1);
 
     private static final FloatVector[] POWER = power();
@@ -29,6 +28,7 @@ final class VectorSrgb {
     private static final FloatVector D4 = POWER[4];
     private static final FloatVector D5 = POWER[5];
     private static final FloatVector D6 = POWER[6];
+    private static final FloatVector D7 = POWER[7];
 
     private static final FloatVector[] PER_OCTAVE = perOctave();
     private static final IntVector E0 = PER_OCTAVE[0].reinterpretAsInts();
@@ -40,7 +40,8 @@ final class VectorSrgb {
 
     /** From codes 0 … 255 to linear light. */
     static FloatVector toLinear(FloatVector code) {
-        FloatVector power = code.fma(D6, D5)
+        FloatVector power = code.fma(D7, D6)
+                .fma(code, D5)
                 .fma(code, D4)
                 .fma(code, D3)
                 .fma(code, D2)
@@ -51,10 +52,14 @@ final class VectorSrgb {
 
     /** From linear light, clamped to 0 … 1, to codes 0 … 1. */
     static FloatVector toCode(FloatVector linear) {
-        IntVector bits = linear.reinterpretAsInts().max(DARKEST).min(BRIGHTEST); // ordered like the numbers from 0 up
+        IntVector bits = linear.reinterpretAsInts().max(0).min(BRIGHTEST); // ordered like the numbers from 0 up
         FloatVector x = bits.reinterpretAsFloats();
         IntVector octave = bits.lanewise(VectorOperators.LSHR, MANTISSA_BITS); // the last four bits choose a lane
-        return of(E3, octave).fma(x, of(E2, octave)).fma(x, of(E1, octave)).fma(x, of(E0, octave));
+        return of(E3, octave)
+                .fma(x, of(E2, octave))
+                .fma(x, of(E1, octave))
+                .fma(x, of(E0, octave))
+                .blend(x.mul(12.92f), x.compare(VectorOperators.LT, STRAIGHT));
     }
 
     private static FloatVector of(IntVector coefficients, IntVector octave) {
@@ -62,7 +67,7 @@ final class VectorSrgb {
     }
 
     private static FloatVector[] power() {
-        double[] fit = through(x -> Math.pow((x / CODES + 0.055) / 1.055, 2.4), 0.0404 * CODES, CODES, 6);
+        double[] fit = through(x -> Math.pow((x / CODES + 0.055) / 1.055, 2.4), 0.0404 * CODES, CODES, 7);
         var vectors = new FloatVector[fit.length];
         for (int k = 0; k < fit.length; k++) {
             vectors[k] = FloatVector.broadcast(F, (float) fit[k]);
@@ -74,7 +79,7 @@ final class VectorSrgb {
         var values = new float[4][OCTAVES];
         for (int exponent = 1 - OCTAVES; exponent <= 0; exponent++) {
             double from = Math.scalb(1.0, exponent);
-            double[] fit = through(Srgb::toEncoded, from, 2 * from, 3);
+            double[] fit = through(x -> 1.055 * Math.pow(x, 1 / 2.4) - 0.055, from, 2 * from, 3);
             for (int k = 0; k < fit.length; k++) {
                 values[k][EXPONENT_BIAS + exponent & OCTAVES - 1] = (float) fit[k];
             }

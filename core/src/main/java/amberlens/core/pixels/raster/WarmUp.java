@@ -30,7 +30,7 @@ final class WarmUp {
         repeat(() -> loops.colour(light, 0, PIXELS, other));
         repeat(() -> loops.dim(light, 0, part, 0, PIXELS, false));
         repeat(() -> loops.dim(light, 0, part, 0, PIXELS, true));
-        repeat(() -> loops.encode(light, 0, codes, 0, PIXELS));
+        repeat(() -> loops.encode(light, 0, codes, 0, PIXELS, 0, 0));
         repeat(() -> loops.encodeTenBits(light, 0, codes, 0, PIXELS));
         for (int taps : TAPS) {
             repeat(() -> loops.across(light, at, weights, taps, other, 0, PIXELS));

@@ -35,8 +35,9 @@ public final class Compositor {
         FrameRaster frame = FrameRaster.blank(output);
         compose(layers, Optional.of(background), output, rows, loops, (window, light, own) -> {
             for (int y = 0; y < window.height(); y++) {
-                int to = (window.top() + y) * output.width() + window.left();
-                own.encode(light, window.row(y), frame.argb(), to, window.width());
+                int row = window.top() + y;
+                int to = row * output.width() + window.left();
+                own.encode(light, window.row(y), frame.argb(), to, window.width(), window.left(), row);
             }
         });
         return frame;

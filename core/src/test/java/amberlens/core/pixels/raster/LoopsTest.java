@@ -175,8 +175,8 @@ class LoopsTest {
         }
         int[] one = new int[4000];
         int[] other = new int[4000];
-        plain.encode(light, 0, one, 0, 4000);
-        vectors().encode(light, 0, other, 0, 4000);
+        plain.encode(light, 0, one, 0, 4000, 7, 5);
+        vectors().encode(light, 0, other, 0, 4000, 7, 5);
         assertClose(one, other, 8, 24);
         plain.encodeTenBits(light, 0, one, 0, 4000);
         vectors().encodeTenBits(light, 0, other, 0, 4000);
@@ -198,17 +198,17 @@ class LoopsTest {
     void codes_come_back_and_stand_for_the_light_of_the_standard() {
         int[] codes = new int[1024 + Loops.SPARE];
         int[] back = new int[1024 + Loops.SPARE];
-        for (int code = 0; code < 1024; code++) {
-            codes[code] = CodeRaster.pixelOfTenBits(code, 1023 - code, code * 7 % 1024);
+        for (int code = 0; code < 1021; code++) {
+            codes[code] = CodeRaster.pixelOfTenBits(code, 1020 - code, code * 7 % 1021);
         }
         var light = new float[4 * 1024 + Loops.SPARE];
         for (Loops loops : new Loops[] {plain, vectors()}) {
             loops.decodeTenBits(codes, 0, 1024, light, 0);
-            assertThat(light[4 * 512]).isCloseTo((float) Srgb.toLinear(512 / 1023.0), within(2e-5f));
-            assertThat(light[4 * 20]).isCloseTo((float) (20 / 1023.0 / 12.92), within(1e-6f));
+            assertThat(light[4 * 512]).isCloseTo((float) Srgb.toLinear(512 / 1020.0), within(2e-5f));
+            assertThat(light[4 * 20]).isCloseTo((float) (20 / 1020.0 / 12.92), within(1e-6f));
             loops.encodeTenBits(light, 0, back, 0, 1024);
-            assertThat(back).startsWith(codes[0], codes[1]).contains(codes[1023]);
-            for (int i = 0; i < 1024; i++) {
+            assertThat(back).startsWith(codes[0], codes[1]).contains(codes[1020]);
+            for (int i = 0; i < 1021; i++) {
                 assertThat(back[i]).isEqualTo(codes[i]);
             }
         }
@@ -239,7 +239,7 @@ class LoopsTest {
         guard.accept("thin", () -> loops.thin(rows, weights, 8, 2, out, 0, PIXELS / 4));
         guard.accept("dim", () -> loops.dim(out, 0, weights, 0, PIXELS, true));
         guard.accept("dim colours", () -> loops.dim(out, 0, weights, 0, PIXELS, false));
-        guard.accept("encode", () -> loops.encode(rows, 0, codes, 0, PIXELS));
+        guard.accept("encode", () -> loops.encode(rows, 0, codes, 0, PIXELS, 3, 1));
         guard.accept("encode ten bits", () -> loops.encodeTenBits(rows, 0, codes, 0, PIXELS));
         for (int taps : new int[] {4, 8, 12}) {
             guard.accept("across", () -> loops.across(rows, at, weights, taps, out, 0, PIXELS));

@@ -48,9 +48,17 @@ class LayersTest {
                 id, id, media, track, start, length, true, CameraTrack.still(Pose.neutral(FRAME, FRAME)), Extras.NONE);
     }
 
-    private static int middle(Project project, int frame) {
-        return Compositor.compose(LineUpFrame.layers(project, frame, FRAME, PICTURES), Colour.BLACK, FRAME, Rows.ALONE)
-                .rgb(8, 4);
+    private static DeepRaster middle(Project project, int frame) {
+        return deep(LineUpFrame.layers(project, frame, FRAME, PICTURES));
+    }
+
+    private static DeepRaster deep(List<? extends Seen> seen) {
+        return Compositor.composeDeep(seen, Optional.of(Colour.BLACK), FRAME, Rows.ALONE);
+    }
+
+    /** A component of the pixel in the middle, 0 … 1. */
+    private static double code(DeepRaster frame, int shift) {
+        return frame.code(8, 4, 2 - shift / 8) / 65535.0;
     }
 
     /** A plain picture is one pixel large, so it is laid over the whole frame. */
@@ -67,10 +75,10 @@ class LayersTest {
         return Srgb.toLinear((colour.rgb() >> shift & 0xFF) / 255.0);
     }
 
-    private static void assertMixed(int rgb, double part) {
+    private static void assertMixed(DeepRaster rgb, double part) {
         for (int shift = 0; shift <= 16; shift += 8) {
             double wanted = Srgb.toEncoded((1 - part) * linear(LOWER, shift) + part * linear(UPPER, shift));
-            assertThat((rgb >> shift & 0xFF) / 255.0).isCloseTo(wanted, within(0.6 / 255));
+            assertThat(code(rgb, shift)).isCloseTo(wanted, within(0.2 / 255));
         }
     }
 
@@ -92,10 +100,10 @@ class LayersTest {
     void blend_modes_are_those_of_the_standard(BlendMode mode) {
         Project project =
                 over(shot("s1", "a", 1, 0, 10), shot("s2", "b", 2, 0, 10).withLayering(Layering.PLAIN.withBlend(mode)));
-        int rgb = middle(project, 0);
+        DeepRaster rgb = middle(project, 0);
         for (int shift = 0; shift <= 16; shift += 8) {
             double wanted = Srgb.toEncoded(mode.blend(linear(LOWER, shift), linear(UPPER, shift)));
-            assertThat((rgb >> shift & 0xFF) / 255.0).as("shift %d", shift).isCloseTo(wanted, within(0.8 / 255));
+            assertThat(code(rgb, shift)).as("shift %d", shift).isCloseTo(wanted, within(0.2 / 255));
         }
     }
 
@@ -131,11 +139,11 @@ class LayersTest {
         Project project = over(shot("s1", "a", 1, 0, 20), first, second);
         for (int frame = 6; frame < 10; frame++) {
             double part = (frame - 5) / 5.0;
-            int rgb = middle(project, frame);
+            DeepRaster rgb = middle(project, frame);
             for (int shift = 0; shift <= 16; shift += 8) {
                 double below = linear(LOWER, shift);
                 double light = (1 - part) * mode.blend(below, linear(UPPER, shift)) + part * mode.blend(below, below);
-                assertThat((rgb >> shift & 0xFF) / 255.0).isCloseTo(Srgb.toEncoded(light), within(0.9 / 255));
+                assertThat(code(rgb, shift)).isCloseTo(Srgb.toEncoded(light), within(0.2 / 255));
             }
         }
     }
@@ -145,10 +153,10 @@ class LayersTest {
         Fade dip = Fade.through(UPPER, 3);
         Shot upper = shot("s2", "b", 2, 0, 12)
                 .withLayering(new Layering(BlendMode.MULTIPLY, Optional.of(dip), Optional.empty()));
-        int rgb = middle(over(shot("s1", "a", 1, 0, 12), upper), 0);
+        DeepRaster rgb = middle(over(shot("s1", "a", 1, 0, 12), upper), 0);
         for (int shift = 0; shift <= 16; shift += 8) {
             double wanted = Srgb.toEncoded(linear(LOWER, shift) * linear(UPPER, shift));
-            assertThat((rgb >> shift & 0xFF) / 255.0).isCloseTo(wanted, within(0.9 / 255));
+            assertThat(code(rgb, shift)).isCloseTo(wanted, within(0.2 / 255));
         }
     }
 
@@ -162,11 +170,13 @@ class LayersTest {
                 CameraTrack.still(Pose.neutral(new Size(1, 1), FRAME).withScale(Scale.uniform(400)));
         small = small.withCamera(quarter).withSettings(small.settings().withFillsFrame(false));
         Project project = both.withShots(List.of(both.shots().getFirst(), small));
-        var frame =
-                Compositor.compose(LineUpFrame.layers(project, 0, FRAME, PICTURES), Colour.BLACK, FRAME, Rows.ALONE);
-        assertThat(frame.rgb(1, 1) & 0xFFFFFF).isEqualTo(LOWER.rgb());
+        DeepRaster frame = middle(project, 0);
+        for (int component = 0; component < 3; component++) {
+            assertThat(frame.code(1, 1, component))
+                    .isCloseTo((LOWER.rgb() >> 16 - 8 * component & 0xFF) * 257, within(30));
+        }
         double wanted = Srgb.toEncoded(0.75 + 0.25 * linear(UPPER, 0));
-        assertThat((frame.rgb(8, 4) & 0xFF) / 255.0).isCloseTo(wanted, within(0.9 / 255));
+        assertThat(code(frame, 0)).isCloseTo(wanted, within(0.2 / 255));
     }
 
     @Test
@@ -183,8 +193,7 @@ class LayersTest {
                 1,
                 FRAME,
                 ref -> new Picture.Pixels(Pyramid.plain(ref.equals(PictureRef.of(ref.media(), 0)) ? LOWER : UPPER)));
-        int rgb = Compositor.compose(seen, Colour.BLACK, FRAME, Rows.ALONE).rgb(8, 4);
-        assertMixed(rgb, 0.4);
+        assertMixed(deep(seen), 0.4);
     }
 
     @Test

@@ -2,9 +2,12 @@ package amberlens.core.render.frame;
 
 import amberlens.core.base.colour.Colour;
 import amberlens.core.base.geometry.Size;
+import amberlens.core.pixels.raster.CodeRaster;
 import amberlens.core.pixels.raster.LinearRaster;
 import amberlens.core.pixels.raster.Rows;
 import amberlens.core.pixels.sampling.Pyramid;
+import java.util.Arrays;
+import java.util.Random;
 import java.util.function.DoubleBinaryOperator;
 
 /** Pictures made by rule. */
@@ -36,6 +39,26 @@ final class TestPictures {
             }
         }
         return count;
+    }
+
+    /** Codes by chance, as {@link CodeRaster#pixel} has them. */
+    static int[] noiseCodes(Size size, long seed) {
+        return new Random(seed)
+                .ints(size.area(), 0, 1 << 24)
+                .map(rgb -> rgb | 0xFF << 24)
+                .toArray();
+    }
+
+    /** An opaque picture of 8 bits of them. */
+    static Pyramid noise(Size size, long seed) {
+        return Pyramid.of(CodeRaster.ofEightBits(size, noiseCodes(size, seed), true), Rows.ALONE);
+    }
+
+    /** An opaque picture of 8 bits of one colour, 0xRRGGBB. */
+    static Pyramid even(Size size, int rgb) {
+        int[] codes = new int[Math.toIntExact(size.area())];
+        Arrays.fill(codes, CodeRaster.pixel(rgb >> 16 & 0xFF, rgb >> 8 & 0xFF, rgb & 0xFF, 255));
+        return Pyramid.of(CodeRaster.ofEightBits(size, codes, true), Rows.ALONE);
     }
 
     static Pyramid pyramid(Size size, DoubleBinaryOperator rule) {
