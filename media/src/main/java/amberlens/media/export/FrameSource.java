@@ -2,6 +2,7 @@ package amberlens.media.export;
 
 import amberlens.core.base.colour.Colour;
 import amberlens.core.base.geometry.Size;
+import amberlens.core.base.geometry.Zoom;
 import amberlens.core.base.time.FrameSpan;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.LineUp;
@@ -12,6 +13,7 @@ import amberlens.core.pixels.raster.Rows;
 import amberlens.core.render.frame.Compositor;
 import amberlens.core.render.frame.DeepRaster;
 import amberlens.core.render.frame.FrameRaster;
+import amberlens.core.render.frame.FrameSight;
 import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
 import amberlens.core.render.frame.PictureRef;
@@ -78,6 +80,14 @@ public final class FrameSource {
      */
     public FrameRaster frame(double frame, Size output) throws FileProblem {
         return Compositor.compose(layers(frame, output), project.frame().background(), output, rows);
+    }
+
+    /** Likewise a part of a frame at a size. */
+    public FrameRaster frame(int frame, FrameSight.Port port) throws FileProblem {
+        List<Seen> layers = layers(frame, port.whole()).stream()
+                .map(seen -> seen.moved(Zoom.shift(-port.left(), -port.top())))
+                .toList();
+        return Compositor.compose(layers, project.frame().background(), port.part(), rows);
     }
 
     /**

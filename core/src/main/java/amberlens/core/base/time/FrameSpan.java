@@ -39,6 +39,11 @@ public record FrameSpan(int from, int to) {
         return runs;
     }
 
+    /** The span from the earlier start to the later end. */
+    public FrameSpan with(FrameSpan other) {
+        return new FrameSpan(Math.min(from, other.from), Math.max(to, other.to));
+    }
+
     /** How many frames the span holds, at least 1. */
     public int length() {
         return to - from + 1;

@@ -4,6 +4,7 @@ import amberlens.core.base.geometry.Mirror;
 import amberlens.core.base.geometry.PictureArea;
 import amberlens.core.base.geometry.Portion;
 import amberlens.core.base.geometry.Size;
+import amberlens.core.base.time.Shutter;
 import amberlens.core.judge.edges.Judged;
 import amberlens.core.judge.edges.Margin;
 import amberlens.core.material.footage.SourceFrames;
@@ -22,6 +23,7 @@ import amberlens.core.motion.property.Properties;
 import amberlens.core.pixels.drawing.DrawnWindow;
 import amberlens.core.pixels.sampling.Pyramid;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -82,6 +84,29 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
         Seen light = passing.apply(parts.size() == 1 ? parts.getFirst() : new Seen.Group(parts, 1, BlendMode.NORMAL));
         boolean plain = opacity == 1 && blend == BlendMode.NORMAL;
         return Optional.of(plain ? light : new Seen.Group(List.of(light), opacity, blend));
+    }
+
+    /** All values that decide what is seen of a shot in one of its frames. */
+    static FrameSight.OfShot sight(Project project, Shot shot, double at, Size output) {
+        var seen = new ShotSeen(project, shot, output, Shutter.MOST, _ -> null);
+        double[] moments = project.isRig(shot) ? new double[] {at} : seen.moments(at);
+        return new FrameSight.OfShot(
+                shot.track(),
+                project.mediaOf(shot).withMarks(List.of()).withTracks(List.of()),
+                project.sourceFrames(shot, at),
+                shot.layering().blend(),
+                shot.settings(),
+                FrameSight.Fading.of(shot.layering().enter(), at),
+                FrameSight.Fading.of(shot.layering().leave(), shot.lastFrame() - at),
+                shot.camera().get(Properties.OPACITY).at(at),
+                project.parallax(shot, at),
+                seen.isCropMoving(),
+                project.judged(shot),
+                project.judged(shot, at),
+                Arrays.stream(moments).mapToObj(seen::pose).toList(),
+                Arrays.stream(moments)
+                        .mapToObj(moment -> AppliedLooks.of(shot.looks(), shot.camera(), moment))
+                        .toList());
     }
 
     /** What a shot reads in one of its frames: not the whole of a picture of which only planes are seen. */
@@ -236,14 +261,17 @@ record ShotSeen(Project project, Shot shot, Size output, int most, LineUpFrame.P
 
     /** What a crop that stands still leaves, in whole pixels; one that moves would have to be read anew in every frame. */
     private Judged steadilyLeft(Pyramid picture, AppliedLooks looks) {
-        boolean moves = shot.looks().stream()
-                .filter(look -> look.kind().equals(LookKinds.CROP))
-                .flatMap(look -> look.amounts().stream())
-                .anyMatch(amount -> shot.camera().get(amount).animated());
-        PictureArea area = moves
+        PictureArea area = isCropMoving()
                 ? PictureArea.whole(picture.size())
                 : shot.settings().mirror().of(looks.left().pixels(picture.size()), picture.size());
         return new Judged(area, picture.size(), project.frameSize(), project.frameSize());
+    }
+
+    private boolean isCropMoving() {
+        return shot.looks().stream()
+                .filter(look -> look.kind().equals(LookKinds.CROP))
+                .flatMap(look -> look.amounts().stream())
+                .anyMatch(amount -> shot.camera().get(amount).animated());
     }
 
     private Dressing dressing(AppliedLooks looks, Size picture, Pose pose) {

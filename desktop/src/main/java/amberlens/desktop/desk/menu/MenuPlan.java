@@ -226,6 +226,7 @@ final class MenuPlan {
                         "play.toggle",
                         "play.loop",
                         "play.loop-selection",
+                        "play.ready",
                         "play.shuttle-on",
                         "play.shuttle-back",
                         "play.scrub-sound"),

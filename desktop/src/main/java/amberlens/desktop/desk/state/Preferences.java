@@ -177,6 +177,15 @@ public final class Preferences implements AutoCloseable {
         return !System.getProperty("amber.marks", "true").equals("false") && is("finds-marks", true);
     }
 
+    /** Whether what is going to be played is made ready by itself; the system property {@code amber.ready} comes before it, likewise. */
+    public boolean makesReady() {
+        return !System.getProperty("amber.ready", "true").equals("false") && is("makes-ready", true);
+    }
+
+    public void setMakesReady(boolean makes) {
+        set("makes-ready", String.valueOf(makes));
+    }
+
     public void setFindsMarks(boolean finds) {
         set("finds-marks", String.valueOf(finds));
     }

@@ -8,6 +8,7 @@ public final class Transport {
     private static final double FASTEST = 8;
 
     private final Listeners listeners;
+    private final PlayTally tally = new PlayTally();
     private boolean playing;
     private boolean looping = true;
     private double speed = 1;
@@ -24,6 +25,11 @@ public final class Transport {
         speed = 1;
         range = Optional.empty();
         lookingSlowly = false;
+    }
+
+    /** What was shown of what was played. */
+    public PlayTally tally() {
+        return tally;
     }
 
     public boolean playing() {

@@ -7,6 +7,8 @@ import amberlens.core.model.lineup.ShotAlone;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.pose.Pose;
+import amberlens.core.render.frame.FrameRaster;
+import amberlens.core.render.frame.FrameSight;
 import amberlens.core.render.frame.LineUpFrame;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Tools.LensShow;
@@ -23,6 +25,7 @@ import amberlens.desktop.picture.path.PathGrip;
 import amberlens.desktop.work.pictures.FramePictures;
 import amberlens.desktop.work.services.Services;
 import java.util.List;
+import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
@@ -31,7 +34,7 @@ import org.jspecify.annotations.Nullable;
 /** Paints the output frame at the playhead, or several frames at once, with guides and marks. */
 final class LensSurface extends Surface {
     /** A finished picture and where on the screen it was made for. */
-    private record Shown(Image image, double x, double y, LensView view, double scale) {}
+    private record Shown(Image image, int frame, double x, double y, LensView view, double scale) {}
 
     private static final int MOST_INSTANTS_PLAYING = 8;
 
@@ -40,6 +43,8 @@ final class LensSurface extends Surface {
     private final FramePictures frames;
     private final LensStills stills;
     private @Nullable Shown shown;
+    private int wished;
+    private int settled;
 
     /** Width, height and scale that the stills were asked for. */
     private List<Double> stillsFor = List.of();
@@ -110,18 +115,34 @@ final class LensSurface extends Surface {
         var part = new Size((int) Math.max(1, Math.min(getWidth(), view.left() + whole.width()) - x), (int)
                 Math.max(1, Math.min(getHeight(), view.top() + whole.height()) - y));
         double scale = deviceScale();
-        Project looked = looked();
-        var layers = LineUpFrame.layers(
-                looked,
-                frame(),
+        var port = new FrameSight.Port(
                 Pictures.onDevice(whole, scale),
-                desk.cursor().transport().playing() ? MOST_INSTANTS_PLAYING : Shutter.MOST,
                 (x - view.left()) * scale,
                 (y - view.top()) * scale,
+                Pictures.onDevice(part, scale));
+        Project looked = looked();
+        int frame = frame();
+        int wish = ++wished;
+        Optional<FrameRaster> made = services.made().of(looked, frame, port);
+        if (made.isPresent()) {
+            settled = wish; // nothing that was asked for before is shown after it
+            shown = new Shown(Pictures.image(made.get()), frame, x, y, view, scale);
+            return;
+        }
+        services.made().shownAt(port, desk.document().project());
+        var layers = LineUpFrame.layers(
+                looked,
+                frame,
+                port.whole(),
+                desk.cursor().transport().playing() ? MOST_INSTANTS_PLAYING : Shutter.MOST,
+                port.left(),
+                port.top(),
                 services.ready());
-        frames.layers(looked, layers, Pictures.onDevice(part, scale), raster -> {
-            shown = new Shown(Pictures.image(raster), x, y, view, scale);
-            redraw();
+        frames.layers(looked, layers, port.part(), raster -> {
+            if (wish > settled) {
+                shown = new Shown(Pictures.image(raster), frame, x, y, view, scale);
+                redraw();
+            }
         });
     }
 
@@ -226,6 +247,7 @@ final class LensSurface extends Surface {
                     at.y(),
                     zoom * shown.image().getWidth(),
                     zoom * shown.image().getHeight());
+            desk.cursor().transport().tally().shown(shown.frame(), System.nanoTime());
         }
         GuidePainter.paint(pen, desk.tools(), settingTitle(), view);
         var marks = new LensMarks(desk, services, view);

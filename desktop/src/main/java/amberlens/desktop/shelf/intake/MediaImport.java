@@ -310,6 +310,7 @@ public final class MediaImport {
                 services.sounds().forget(Path.of(media.path()));
             }
         }
+        services.made().forget();
         desk.document().applyBeside(MediaEdits.find(found));
     }
 }

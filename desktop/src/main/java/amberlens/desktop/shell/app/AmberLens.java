@@ -40,7 +40,7 @@ public final class AmberLens extends Application {
                 .ifPresent(file -> opened.session().open(Path.of(file))); // it is read while the window comes up
         stage.show();
         if (arguments.contains(SELF_CHECK)) {
-            new SelfCheck(opened).run();
+            new SelfCheck(opened, arguments.contains(SelfCheck.PLAY)).run();
         } else {
             opened.session().offerKeptWork();
         }

@@ -57,6 +57,7 @@ import amberlens.desktop.time.hearing.MeterView;
 import amberlens.desktop.time.hearing.SoundActions;
 import amberlens.desktop.time.lineup.LineUpActions;
 import amberlens.desktop.time.lineup.LineUpPane;
+import amberlens.desktop.time.play.MakingReady;
 import amberlens.desktop.time.play.PlayActions;
 import amberlens.desktop.time.play.Playback;
 import amberlens.desktop.time.score.ScorePane;
@@ -85,6 +86,9 @@ public final class Bench implements AutoCloseable {
     /** What changes nothing in what can be done. */
     private static final Set<Change> PLAYING =
             EnumSet.of(Change.PLAYING, Change.MESSAGE, Change.PICTURES, Change.SOUNDS);
+
+    /** What is painted now is seen until the screen is painted again. */
+    private static final double HALF_A_PULSE = 1 / 120.0;
 
     private final Desk desk;
     private final Services services;
@@ -131,7 +135,8 @@ public final class Bench implements AutoCloseable {
         recent = new RecentProjects(settings, notes);
         services = new Services(desk, folders.data());
         listening = new Listening(desk, services.sounds(), services.background()::show);
-        playback = new Playback(desk, listening);
+        playback = new Playback(desk, listening, HALF_A_PULSE);
+        var making = new MakingReady(desk, services.made());
         actions = new Actions(desk.preferences()::shortcut, desk::say);
         dialogs = new Dialogs(desk, services, actions, overlay, files);
         var lengths = new ShotLength(desk, overlay);
@@ -140,6 +145,7 @@ public final class Bench implements AutoCloseable {
         var replacing = new PictureReplacing(desk, overlay);
         var exchange = new ExchangeActions(desk, services, overlay, files, session::startWith);
         addActions(exchange, lengths);
+        making.addTo(actions);
         var menus = new Menus(actions, session::recent, session::openSafely);
         firstMove = new FirstMoveBar(desk, actions);
         waysIn = new WaysIn(actions, DEMO, session::openCopy, session::openSafely);
@@ -177,6 +183,7 @@ public final class Bench implements AutoCloseable {
                 layout,
                 firstMove,
                 soundLaying,
+                making,
                 anchorRemark,
                 new Gathering(desk));
         scene = new Scene(new StackPane(layout, overlay), width, height);

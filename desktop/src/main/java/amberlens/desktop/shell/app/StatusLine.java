@@ -20,8 +20,10 @@ import amberlens.core.motion.camera.Framings;
 import amberlens.core.motion.pace.Pace;
 import amberlens.desktop.desk.state.Change;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.desk.state.PlayTally;
 import amberlens.desktop.desk.state.Subscription;
 import amberlens.desktop.kit.style.DialogParts;
+import amberlens.desktop.kit.style.Hint;
 import amberlens.desktop.work.services.Services;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -96,8 +98,20 @@ public final class StatusLine extends HBox implements Subscription {
                     && changes.concern(desk.cursor().selection().shotId())) {
                 refresh();
             }
+            if (changes.contains(Change.PLAYING)) {
+                hint();
+            }
         });
         refresh();
+    }
+
+    private void hint() {
+        PlayTally tally = desk.cursor().transport().tally();
+        if (tally.wanted() > 0 && !desk.cursor().transport().playing()) {
+            Hint.of(
+                    this,
+                    "Played last: " + tally.inTime() + " of " + tally.wanted() + " frames within 20 ms of their time.");
+        }
     }
 
     private void refresh() {

@@ -166,7 +166,12 @@ public final class SettingsPanel extends DialogPanel {
                         "setting-finds-marks",
                         now().findsMarks(),
                         on -> desk.prefer(to -> to.setFindsMarks(on)))
-                .explain("Moves aim at them, and say where one is cut. Nothing leaves this machine.");
+                .explain("Moves aim at them, and say where one is cut. Nothing leaves this machine.")
+                .check(
+                        "What is going to be played is made ready after two seconds",
+                        "setting-makes-ready",
+                        now().makesReady(),
+                        on -> desk.prefer(to -> to.setMakesReady(on)));
     }
 
     private Section safety() {

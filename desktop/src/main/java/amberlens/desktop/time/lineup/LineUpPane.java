@@ -42,6 +42,7 @@ public final class LineUpPane extends StackPane implements Subscription {
     private final DropSign sign = new DropSign();
     private final BiConsumer<Set<String>, String> replacing;
     private final Subscription subscription;
+    private final Subscription ready;
     private boolean gathering;
 
     /**
@@ -77,6 +78,7 @@ public final class LineUpPane extends StackPane implements Subscription {
         sign.getStyleClass().add("clear");
         drops.serve(this, new Place());
         subscription = desk.subscribe(this::changed);
+        ready = services.made().whenChanged(surface::redraw);
         surface.scaleProperty().subscribe(this::fitHeight);
         fitHeight();
     }
@@ -211,5 +213,6 @@ public final class LineUpPane extends StackPane implements Subscription {
     @Override
     public void close() {
         subscription.close();
+        ready.close();
     }
 }

@@ -1,5 +1,6 @@
 package amberlens.desktop.time.lineup;
 
+import amberlens.core.base.time.FrameSpan;
 import amberlens.core.base.time.Timecode;
 import amberlens.core.model.project.LineUp;
 import amberlens.core.model.project.Marker;
@@ -23,6 +24,8 @@ import javafx.scene.paint.Color;
 final class LineUpSurface extends Surface {
     /** The height of the marks of markers. */
     static final double MARKER = 9;
+
+    private static final double READY = 2;
 
     private final Desk desk;
     private final Services services;
@@ -91,6 +94,7 @@ final class LineUpSurface extends Surface {
         pen.save();
         Brush.clip(pen, LineUpLayout.LEFT - 2, 0, width - LineUpLayout.LEFT + 2, height);
         contents(pen, plan, width);
+        ready(pen, plan);
         markers(pen, plan, height);
         gestures(pen, plan, height);
         if (!empty) {
@@ -143,6 +147,14 @@ final class LineUpSurface extends Surface {
         project.sounds().stream().filter(rows::shows).forEach(sounds::clip);
         BeatTicks.paint(
                 pen, services.sounds().beats(project), beat -> rows.x(beat.seconds()), LineUpLayout.LEFT - 2, width);
+    }
+
+    /** A thin line over what is ready to be played. */
+    private void ready(GraphicsContext pen, LineUpLayout plan) {
+        pen.setFill(Palette.PALE.colour());
+        for (FrameSpan span : services.made().spans()) {
+            pen.fillRect(plan.x(span.from()), 0, plan.x(span.to() + 1) - plan.x(span.from()), READY);
+        }
     }
 
     /** What is held over it, and where that will go. */

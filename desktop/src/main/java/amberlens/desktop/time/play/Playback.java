@@ -18,10 +18,14 @@ public final class Playback implements AutoCloseable {
     private final Transport transport;
     private final Subscription subscription;
     private final Clock clock;
+    private final double lead;
     private boolean sounding;
     private long startNanos = -1;
     private int startFrame;
     private int lastSet = -1;
+
+    /** Where in the line-up it is, between two frames. */
+    private double place;
 
     /** Without sound. */
     public Playback(Desk desk) {
@@ -30,6 +34,16 @@ public final class Playback implements AutoCloseable {
 
     /** @param clock is followed at the usual speed, where it is there */
     public Playback(Desk desk, Clock clock) {
+        this(desk, clock, 0);
+    }
+
+    /**
+     * Likewise.
+     *
+     * @param lead seconds before its time from which on a frame is shown, so that it is neither early nor late by more than that
+     */
+    public Playback(Desk desk, Clock clock, double lead) {
+        this.lead = lead;
         this.desk = desk;
         this.clock = clock;
         transport = desk.cursor().transport();
@@ -79,13 +93,25 @@ public final class Playback implements AutoCloseable {
             return;
         }
         lastSet = frame;
+        due(frame, nanos);
         desk.cursor().seek(frame);
+    }
+
+    /** When the time of a frame came, for the tally. */
+    private void due(int frame, long nanos) {
+        if (transport.speed() == 1) {
+            transport.tally().due(frame, nanos - Math.round((place - frame) / rate() * 1e9));
+        }
     }
 
     private void start(long nanos, int frame) {
         startNanos = nanos;
         startFrame = frame;
         lastSet = frame;
+        place = frame;
+        if (transport.speed() == 1) {
+            transport.tally().begin(frame);
+        }
         boolean sounds = transport.speed() == 1 && clock.isThere();
         if (sounds) {
             clock.play(frame / rate());
@@ -103,14 +129,18 @@ public final class Playback implements AutoCloseable {
     private int frame(long nanos) {
         if (sounding && clock.isThere()) {
             OptionalDouble heard = clock.seconds();
-            return heard.isPresent()
-                    ? Math.max(startFrame, (int) Math.floor(heard.getAsDouble() * rate() + 1e-6))
-                    : lastSet;
+            if (heard.isEmpty()) {
+                return lastSet;
+            }
+            place = Math.max(startFrame, heard.getAsDouble() * rate());
+            return (int) Math.floor(place + lead * rate() + 1e-6);
         }
         if (sounding) { // the device has gone, or does not begin
             start(nanos, lastSet);
         }
         double frames = (nanos - startNanos) / 1e9 * rate() * transport.speed();
+        place = startFrame + frames;
+        frames += lead * rate() * transport.speed();
         return startFrame + (int) (frames < 0 ? Math.ceil(frames - 1e-6) : Math.floor(frames + 1e-6));
     }
 
@@ -118,6 +148,7 @@ public final class Playback implements AutoCloseable {
         boolean backwards = transport.speed() < 0;
         if (transport.looping()) {
             start(nanos, backwards ? range.to() : range.from());
+            due(startFrame, nanos);
             desk.cursor().seek(startFrame);
         } else {
             desk.cursor().seek(backwards ? range.from() : range.to());
@@ -129,6 +160,7 @@ public final class Playback implements AutoCloseable {
         if (changes.contains(Change.PLAYING)) {
             startNanos = -1;
             if (!transport.playing()) {
+                transport.tally().end();
                 sounding = false;
                 clock.stop();
             }

@@ -1,6 +1,7 @@
 package amberlens.desktop.time.score;
 
 import amberlens.core.base.time.FrameRate;
+import amberlens.core.base.time.FrameSpan;
 import amberlens.core.base.time.Timecode;
 import amberlens.core.model.project.Marker;
 import amberlens.desktop.desk.state.Selection;
@@ -13,6 +14,7 @@ import javafx.scene.canvas.GraphicsContext;
 /** Paints what belongs to time as a whole: ruler, markers, the stretch bar, the snap line and the playhead. */
 final class RulerPainter {
     private static final double LABEL = 60;
+    private static final double READY = 2;
 
     private RulerPainter() {}
 
@@ -34,6 +36,25 @@ final class RulerPainter {
             boolean underPlayhead = Math.abs(x + 15 - plan.x(on.desk().cursor().shotFrame())) < 36;
             if (x < plan.width() - 40 && !underPlayhead && !underMarker(on, x, Brush.width(Fonts.numbers(11), label))) {
                 Brush.text(pen, Fonts.numbers(11), Palette.MUTED.colour(), label, x + 4, 9);
+            }
+        }
+    }
+
+    /** A thin line over what is ready to be played. */
+    static void ready(Painting on) {
+        GraphicsContext pen = on.pen();
+        ScoreLayout plan = on.plan();
+        pen.setFill(Palette.PALE.colour());
+        for (FrameSpan span : on.services().made().spans()) {
+            double from = Math.max(
+                    ScoreLayout.LEFT - 1,
+                    plan.x(Math.max(0, span.from() - on.shot().start())));
+            double to = Math.min(
+                    plan.width(),
+                    plan.x(Math.min(
+                            on.shot().length(), span.to() + 1 - on.shot().start())));
+            if (to > from) {
+                pen.fillRect(from, 0, to - from, READY);
             }
         }
     }

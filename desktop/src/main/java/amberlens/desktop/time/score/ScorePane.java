@@ -16,6 +16,7 @@ public final class ScorePane extends BorderPane implements Subscription {
     private final ScoreSurface surface;
     private final ScoreBar bar;
     private final Subscription subscription;
+    private final Subscription ready;
 
     public ScorePane(Desk desk, Services services, Menus menus) {
         this.desk = desk;
@@ -35,6 +36,7 @@ public final class ScorePane extends BorderPane implements Subscription {
                 bar.refresh();
             }
         });
+        ready = services.made().whenChanged(surface::redraw);
         surface.whenViewChanges(bar::refresh);
         bar.refresh();
     }
@@ -70,5 +72,6 @@ public final class ScorePane extends BorderPane implements Subscription {
     @Override
     public void close() {
         subscription.close();
+        ready.close();
     }
 }

@@ -107,6 +107,7 @@ final class ScoreSurface extends Surface {
                 view);
         RulerPainter.ruler(on);
         RulerPainter.beats(on);
+        RulerPainter.ready(on);
         rules(pen, plan, width);
         StripPainter.paint(on);
         LanePainter.lanes(on);

@@ -14,6 +14,7 @@ import amberlens.desktop.work.facts.MarkFacts;
 import amberlens.desktop.work.facts.PlaneFacts;
 import amberlens.desktop.work.facts.ShotFacts;
 import amberlens.desktop.work.pictures.FramePictures;
+import amberlens.desktop.work.pictures.MadeReady;
 import amberlens.desktop.work.pictures.MediaMarks;
 import amberlens.desktop.work.pictures.ReadyPictures;
 import amberlens.desktop.work.pictures.Thumbnails;
@@ -64,6 +65,7 @@ public final class Services implements AutoCloseable {
     private final ReadyPictures ready;
     private final Thumbnails thumbnails;
     private final MediaMarks marks;
+    private final MadeReady made;
     private final MarkFacts cuts;
     private final Subscription looking;
     private final SoundStore sounds;
@@ -109,6 +111,8 @@ public final class Services implements AutoCloseable {
                 () -> desk.tell(Change.MARKS));
         desk.document().whenAnother(marks::forget);
         cuts = new MarkFacts(marks);
+        made = new MadeReady(cache, rows, background, Folders.cache());
+        desk.document().whenAnother(made::forget);
         looking = desk.subscribe(changes -> {
             if (changes.contains(Change.PROJECT) && changes.made() || changes.contains(Change.PREFERENCES)) {
                 marks.look(desk.document().project());
@@ -196,6 +200,11 @@ public final class Services implements AutoCloseable {
         return marks;
     }
 
+    /** Frames that are ready to be played. */
+    public MadeReady made() {
+        return made;
+    }
+
     /** Where marks are cut. */
     public MarkFacts cuts() {
         return cuts;
@@ -224,6 +233,7 @@ public final class Services implements AutoCloseable {
     @Override
     public void close() {
         looking.close();
+        made.close();
         exports.stopAll();
         tracks.close();
         sounds.close();

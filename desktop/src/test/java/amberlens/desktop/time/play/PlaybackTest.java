@@ -9,6 +9,7 @@ import amberlens.core.judge.edges.Refit;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.desktop.desk.state.Desk;
+import amberlens.desktop.desk.state.PlayTally;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -44,6 +45,37 @@ class PlaybackTest {
         assertThat(desk.cursor().playhead()).isEqualTo(1);
         playback.tick(START + SECOND);
         assertThat(desk.cursor().playhead()).isEqualTo(25);
+    }
+
+    @Test
+    void frames_that_are_shown_in_time_are_counted_and_those_left_out_are_not() {
+        PlayTally tally = desk.cursor().transport().tally();
+        playback.toggle();
+        playback.tick(START);
+        tally.shown(0, START + SECOND / 1000);
+        playback.tick(START + SECOND / 25);
+        tally.shown(1, START + SECOND / 25 + SECOND / 20); // half a frame too late
+        playback.tick(START + 4 * SECOND / 25 + SECOND / 100); // two are left out
+        tally.shown(4, START + 4 * SECOND / 25 + SECOND / 60);
+        tally.shown(4, START + 4 * SECOND / 25 + SECOND / 55);
+        assertThat(tally.wanted()).isEqualTo(5);
+        assertThat(tally.inTime()).isEqualTo(2);
+        playback.toggle();
+        playback.toggle();
+        playback.tick(START + 10 * SECOND);
+        assertThat(tally.wanted()).as("counted anew").isEqualTo(1);
+    }
+
+    @Test
+    void a_frame_is_shown_from_half_a_refresh_before_its_time_on() {
+        try (var early = new Playback(desk, Clock.NONE, 1 / 120.0)) {
+            early.toggle();
+            early.tick(START);
+            early.tick(START + SECOND / 25 - SECOND / 100);
+            assertThat(desk.cursor().playhead()).isZero();
+            early.tick(START + SECOND / 25 - SECOND / 125);
+            assertThat(desk.cursor().playhead()).isEqualTo(1);
+        }
     }
 
     /** Sound that is as far as a test says. */
