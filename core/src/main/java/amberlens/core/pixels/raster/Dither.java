@@ -13,7 +13,10 @@ public final class Dither {
     static final int PITCH = 4 * (SIDE + 4);
 
     /** A threshold, −0.5 … 0.5 around 0, four times over for each pixel, row by row. */
-    static final float[] SPREAD = spread(BlueNoise.ranks());
+    static final float[] SPREAD = spread(1);
+
+    /** Likewise, twice as much. */
+    static final float[] TWICE = spread(2);
 
     /** What is so near to a whole code is one, but for the rounding of what came before. */
     static final float EXACT = 1 / 40f;
@@ -25,11 +28,12 @@ public final class Dither {
 
     private Dither() {}
 
-    private static float[] spread(int[] ranks) {
+    private static float[] spread(float times) {
+        int[] ranks = BlueNoise.ranks();
         float[] spread = new float[PITCH * SIDE + Loops.SPARE];
         for (int y = 0; y < SIDE; y++) {
             for (int i = 0; i < PITCH; i++) {
-                spread[y * PITCH + i] = (ranks[y * SIDE + i / 4 % SIDE] + 0.5f) / ranks.length - 0.5f;
+                spread[y * PITCH + i] = times * ((ranks[y * SIDE + i / 4 % SIDE] + 0.5f) / ranks.length - 0.5f);
             }
         }
         return spread;

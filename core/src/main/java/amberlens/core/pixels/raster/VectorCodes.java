@@ -26,6 +26,11 @@ final class VectorCodes {
     /** Added to 2²³, a number leaves nothing behind the point, and stands as a whole number in the low bits. */
     private static final FloatVector WHOLE = FloatVector.broadcast(F, 0x1p23f);
 
+    private static final FloatVector ALL = FloatVector.broadcast(F, 255);
+    private static final int HALF = Float.floatToRawIntBits(0.5f);
+    private static final int EXACT = Float.floatToRawIntBits(Dither.EXACT);
+    private static final int BLACK = Float.floatToRawIntBits(0x1p23f);
+    private static final int WHITE = BLACK + 255;
     private static final float MOST = CodeRaster.MOST_OF_TEN_BITS;
 
     private VectorCodes() {}
@@ -81,18 +86,25 @@ final class VectorCodes {
         for (int k = 0; k < count; k += 4) {
             FloatVector swapped = VectorLoops.pick(RED_AND_BLUE_SWAPPED, FloatVector.fromArray(F, light, at + 4 * k));
             FloatVector value = VectorSrgb.toCode(swapped).mul(255);
-            FloatVector both = value.min(value.neg().add(255)).mul(2).min(1);
+            FloatVector both = value.reinterpretAsInts() // numbers from 0 up have the order of their bits
+                    .min(ALL.sub(value).reinterpretAsInts())
+                    .min(HALF)
+                    .reinterpretAsFloats();
             FloatVector first = FloatVector.fromArray(F, Dither.SPREAD, firstRow + Dither.place(left + k));
-            FloatVector second = FloatVector.fromArray(F, Dither.SPREAD, secondRow + Dither.secondPlace(left + k));
-            FloatVector whole = value.add(WHOLE).sub(WHOLE);
-            VectorMask<Float> exact = value.sub(whole).abs().compare(VectorOperators.LT, Dither.EXACT);
+            FloatVector second = FloatVector.fromArray(F, Dither.TWICE, secondRow + Dither.secondPlace(left + k));
+            FloatVector whole = value.add(WHOLE);
+            VectorMask<Integer> exact = whole.sub(WHOLE)
+                    .sub(value)
+                    .reinterpretAsInts()
+                    .and(Integer.MAX_VALUE)
+                    .compare(VectorOperators.LT, EXACT);
             IntVector code = both.fma(second, first)
                     .add(value)
-                    .blend(whole, exact)
-                    .max(0)
-                    .min(255)
                     .add(WHOLE)
-                    .reinterpretAsInts();
+                    .reinterpretAsInts()
+                    .max(BLACK)
+                    .min(WHITE)
+                    .blend(whole.reinterpretAsInts(), exact);
             ((ByteVector) code.convertShape(VectorOperators.I2B, ByteVector.SPECIES_128, 0))
                     .reinterpretAsInts()
                     .lanewise(VectorOperators.OR, 0xFF000000)

@@ -1,5 +1,6 @@
 package amberlens.core.pixels.raster;
 
+import amberlens.core.base.colour.Srgb;
 import java.util.function.DoubleUnaryOperator;
 import jdk.incubator.vector.FloatVector;
 import jdk.incubator.vector.IntVector;
@@ -17,7 +18,7 @@ final class VectorSrgb {
     private static final int OCTAVES = 16;
     private static final int EXPONENT_BIAS = 127;
     private static final int MANTISSA_BITS = 23;
-    private static final float STRAIGHT = 0.0031308f;
+    private static final int DARKEST = Float.floatToRawIntBits(0x1p-15f);
     private static final int BRIGHTEST = Float.floatToRawIntBits(1);
 
     private static final FloatVector[] POWER = power();
@@ -54,12 +55,9 @@ final class VectorSrgb {
     static FloatVector toCode(FloatVector linear) {
         IntVector bits = linear.reinterpretAsInts().max(0).min(BRIGHTEST); // ordered like the numbers from 0 up
         FloatVector x = bits.reinterpretAsFloats();
-        IntVector octave = bits.lanewise(VectorOperators.LSHR, MANTISSA_BITS); // the last four bits choose a lane
-        return of(E3, octave)
-                .fma(x, of(E2, octave))
-                .fma(x, of(E1, octave))
-                .fma(x, of(E0, octave))
-                .blend(x.mul(12.92f), x.compare(VectorOperators.LT, STRAIGHT));
+        IntVector octave = bits.max(DARKEST) // the function is straight there and below
+                .lanewise(VectorOperators.LSHR, MANTISSA_BITS); // the last four bits choose a lane
+        return of(E3, octave).fma(x, of(E2, octave)).fma(x, of(E1, octave)).fma(x, of(E0, octave));
     }
 
     private static FloatVector of(IntVector coefficients, IntVector octave) {
@@ -79,7 +77,7 @@ final class VectorSrgb {
         var values = new float[4][OCTAVES];
         for (int exponent = 1 - OCTAVES; exponent <= 0; exponent++) {
             double from = Math.scalb(1.0, exponent);
-            double[] fit = through(x -> 1.055 * Math.pow(x, 1 / 2.4) - 0.055, from, 2 * from, 3);
+            double[] fit = through(Srgb::toEncoded, from, 2 * from, 3);
             for (int k = 0; k < fit.length; k++) {
                 values[k][EXPONENT_BIAS + exponent & OCTAVES - 1] = (float) fit[k];
             }
