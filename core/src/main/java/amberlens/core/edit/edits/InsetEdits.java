@@ -1,6 +1,7 @@
 package amberlens.core.edit.edits;
 
 import amberlens.core.base.geometry.FramePoint;
+import amberlens.core.base.geometry.PictureBox;
 import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameSpan;
@@ -13,6 +14,7 @@ import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.pose.Pose;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** Insets: shots that lie over others and need not fill the frame. */
@@ -55,8 +57,9 @@ public final class InsetEdits {
     }
 
     /**
-     * Lays pictures in as insets, over whatever lies there.
+     * Lays pictures in as insets, over whatever lies there; those with faces are cropped so that these stand in the middle.
      *
+     * @param media with the marks that are seen in them
      * @param time a frame of the line-up, at which the first begins
      * @param track the lowest on which one may lie, at least {@value #FIRST_TRACK}; where that is taken, they lie above
      */
@@ -68,17 +71,29 @@ public final class InsetEdits {
             for (int i = 0; i < media.size(); i++) {
                 Shot fresh = ShotEdits.newShot(laid, media.get(i), Refit.FIT).withStart(start);
                 Shot free = fresh.withTrack(freeTrack(laid, fresh, lowest));
-                Pose pose = pose(media.get(i), project.frameSize(), order, i, media.size());
+                Optional<PictureBox> part = InsetCrop.of(media.get(i));
+                Size shown = part.map(box -> new Size((int) Math.round(box.width()), (int) Math.round(box.height())))
+                        .orElse(media.get(i).size());
+                Pose pose = pose(media.get(i).size(), shown, project.frameSize(), order, i, media.size());
+                Pose placed = part.map(box -> pose.withAnchor(box.middle())).orElse(pose);
                 Shot inset =
-                        free.withSettings(free.settings().withFillsFrame(false)).withCamera(CameraTrack.still(pose));
+                        free.withSettings(free.settings().withFillsFrame(false)).withCamera(CameraTrack.still(placed));
                 List<Shot> all = new ArrayList<>(laid.shots());
                 all.add(inset);
-                laid = laid.withShots(all);
+                laid = cropped(laid.withShots(all), inset, part);
                 start = order == Order.ONE_AFTER_ANOTHER ? start + inset.length() : start;
                 lowest = order == Order.ONE_AFTER_ANOTHER ? lowest : inset.track() + 1;
             }
             return laid;
         });
+    }
+
+    private static Project cropped(Project project, Shot inset, Optional<PictureBox> part) {
+        return part.map(box -> LookEdits.add(
+                                Set.of(inset.id()),
+                                InsetCrop.look(box, project.mediaOf(inset).size(), project.frameSize(), inset.length()))
+                        .apply(project))
+                .orElse(project);
     }
 
     private static int freeTrack(Project project, Shot shot, int lowest) {
@@ -94,14 +109,12 @@ public final class InsetEdits {
         return one.from() <= other.to() && other.from() <= one.to();
     }
 
-    private static Pose pose(Media media, Size frame, Order order, int number, int of) {
+    private static Pose pose(Size picture, Size shown, Size frame, Order order, int number, int of) {
         boolean beside = order == Order.SIDE_BY_SIDE && of > 1;
         double wide = beside ? Math.min(WIDEST, GAP * TOGETHER / of) : WIDEST;
-        double percent = 100
-                * Math.min(
-                        wide * frame.width() / media.size().width(),
-                        HIGHEST * frame.height() / media.size().height());
-        Pose middle = Pose.neutral(media.size(), frame).withScale(Scale.uniform(percent));
+        double percent =
+                100 * Math.min(wide * frame.width() / shown.width(), HIGHEST * frame.height() / shown.height());
+        Pose middle = Pose.neutral(picture, frame).withScale(Scale.uniform(percent));
         double place = number - (of - 1) / 2.0;
         return switch (order) {
             case ONE_AFTER_ANOTHER -> middle;

@@ -5,6 +5,7 @@ import amberlens.core.edit.edits.Edit;
 import amberlens.core.edit.edits.InsetEdits;
 import amberlens.core.edit.edits.ShotEdits;
 import amberlens.core.judge.edges.Refit;
+import amberlens.core.material.mark.Mark;
 import amberlens.core.model.project.LineUp;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Shot;
@@ -15,6 +16,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
@@ -27,6 +29,7 @@ public final class PictureLaying {
     private final Actions actions;
     private final Supplier<Refit> conform;
     private final SoundLaying sounds;
+    private final Function<Media, List<Mark>> marks;
     private final Runnable then;
 
     /**
@@ -34,13 +37,21 @@ public final class PictureLaying {
      *
      * @param conform how a picture is laid into the frame
      * @param sounds lays those that are only heard
+     * @param marks what was found in a picture
      * @param then is called when new shots are there
      */
-    public PictureLaying(Desk desk, Actions actions, Supplier<Refit> conform, SoundLaying sounds, Runnable then) {
+    public PictureLaying(
+            Desk desk,
+            Actions actions,
+            Supplier<Refit> conform,
+            SoundLaying sounds,
+            Function<Media, List<Mark>> marks,
+            Runnable then) {
         this.desk = desk;
         this.actions = actions;
         this.conform = conform;
         this.sounds = sounds;
+        this.marks = marks;
         this.then = then;
     }
 
@@ -76,7 +87,8 @@ public final class PictureLaying {
      * @param track the lowest on which one may lie
      */
     public void insets(List<Media> all, int time, int track, InsetEdits.Order order) {
-        List<Media> media = seen(all);
+        List<Media> media =
+                seen(all).stream().map(one -> one.withMarks(marks.apply(one))).toList();
         sounds.at(
                 heard(all),
                 Seconds.ofFrames(time, desk.document().project().frame().rate()));

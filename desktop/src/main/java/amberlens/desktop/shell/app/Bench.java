@@ -152,7 +152,8 @@ public final class Bench implements AutoCloseable {
         TopBar top = new TopBar(desk, services, actions, menus);
         var drops = new Drops(desk, importer, exchange.orOpening(session::openSafely));
         SoundLaying soundLaying = new SoundLaying(desk, services.sounds());
-        var laying = new PictureLaying(desk, actions, this::conform, soundLaying, this::handToTable);
+        var laying =
+                new PictureLaying(desk, actions, this::conform, soundLaying, services.marks()::of, this::handToTable);
         shelf = new ShelfPane(desk, services, actions, drops, laying, replacing::ask, settings);
         table = new TablePane(desk, services, actions, menus, waysIn, drops, laying, replacing::ask, this::find);
         lens = new LensPane(desk, services, actions, menus);
