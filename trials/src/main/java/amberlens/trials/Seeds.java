@@ -33,6 +33,10 @@ import javax.imageio.ImageIO;
 /** Good files of every kind, small ones, made when they are needed. */
 final class Seeds {
     private static final Size SIZE = new Size(96, 64);
+
+    /** For what holds no smaller ones. */
+    private static final Size LARGER = new Size(256, 120);
+
     private static final int FRAMES = 12;
 
     /** One red pixel, without loss, made by hand from the container's published layout. */
@@ -164,27 +168,28 @@ final class Seeds {
     }
 
     private static void film(Path file, FilmCodec codec) throws FileProblem {
-        try (var film = new FilmFile(file, codec, Quality.SMALL, SIZE, FrameRate.of(25), Rows.ALONE)) {
+        Size size = codec == FilmCodec.DNXHR_HQX ? LARGER : SIZE;
+        try (var film = new FilmFile(file, codec, Quality.SMALL, size, FrameRate.of(25), Rows.ALONE)) {
             for (int frame = 0; frame < FRAMES; frame++) {
-                film.write(codec.deep() ? deep(frame) : plain(frame));
+                film.write(codec.deep() ? deep(frame, size) : plain(frame, size));
             }
             film.finish();
         }
     }
 
-    private static FrameRaster plain(int frame) {
-        int[] argb = new int[Math.toIntExact(SIZE.area())];
+    private static FrameRaster plain(int frame, Size size) {
+        int[] argb = new int[Math.toIntExact(size.area())];
         for (int i = 0; i < argb.length; i++) {
             argb[i] = 0xFF000000 | (i * 7 + frame * 40) % 0xFFFFFF;
         }
-        return new FrameRaster(SIZE, argb);
+        return new FrameRaster(size, argb);
     }
 
-    private static DeepRaster deep(int frame) {
-        short[] rgba = new short[4 * Math.toIntExact(SIZE.area())];
+    private static DeepRaster deep(int frame, Size size) {
+        short[] rgba = new short[4 * Math.toIntExact(size.area())];
         for (int i = 0; i < rgba.length; i++) {
             rgba[i] = (short) (i % 4 == 3 ? -1 : i * 31 + frame * 900);
         }
-        return new DeepRaster(SIZE, rgba);
+        return new DeepRaster(size, rgba);
     }
 }

@@ -17,6 +17,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Properties;
@@ -175,6 +176,19 @@ public final class Preferences implements AutoCloseable {
      */
     public boolean findsMarks() {
         return !System.getProperty("amber.marks", "true").equals("false") && is("finds-marks", true);
+    }
+
+    /** What exports in a format and quality have cost on this machine, as it is kept; empty as long as there was none. */
+    public Optional<String> exportPace(String format, String quality) {
+        return Optional.ofNullable(values.getProperty(pace(format, quality)));
+    }
+
+    public void setExportPace(String format, String quality, String pace) {
+        set(pace(format, quality), pace);
+    }
+
+    private static String pace(String format, String quality) {
+        return "export-pace-" + format + "-" + quality.toLowerCase(Locale.ROOT);
     }
 
     /** Whether what is going to be played is made ready by itself; the system property {@code amber.ready} comes before it, likewise. */

@@ -25,6 +25,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -208,6 +209,13 @@ final class ExportForm extends GridPane {
                 format.getValue().alpha() || alone
                         ? "Transparent background"
                         : "No transparency: this format cannot keep it");
+    }
+
+    /** Runs something whenever an answer changes that makes another film. */
+    void whenChanged(Runnable changed) {
+        Stream.of(range, size, rate, format, quality)
+                .forEach(choice -> choice.valueProperty().subscribe(changed));
+        Stream.of(from, to).forEach(time -> time.textProperty().subscribe(changed));
     }
 
     /** Whether files that are as they would become are passed over. */

@@ -8,6 +8,7 @@ import amberlens.desktop.kit.style.TextSizes;
 import amberlens.desktop.work.background.Background;
 import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.queue.ExportQueue;
+import amberlens.desktop.work.services.Services;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
@@ -37,26 +38,26 @@ public final class ExportPanel extends DialogPanel {
 
     private final Set<Question> agreed = EnumSet.noneOf(Question.class);
     private Optional<Question> question = Optional.empty();
+    private boolean edgesOpen;
 
     /**
-     * @param background looks for open edges
      * @param cancel closes the dialog
      * @param showQueue shows the queue in its place
      */
     public ExportPanel(
             Desk desk,
-            ExportQueue queue,
-            Background background,
+            Services services,
             Path proposed,
             Function<ExportFormat, Optional<Path>> browse,
             Runnable cancel,
             Runnable showQueue) {
         super("Export");
         this.desk = desk;
-        this.queue = queue;
-        this.background = background;
+        queue = services.exports();
+        background = services.background();
         this.showQueue = showQueue;
         form = new ExportForm(desk, proposed, browse);
+        var ahead = new ExportAhead(desk, services, form, this::isOpen);
         note.setWrapText(true);
         TextSizes.maxWidth(note, 520);
         note.getStyleClass().add("problem");
@@ -66,7 +67,7 @@ public final class ExportPanel extends DialogPanel {
         named(other(seal, this::sealFirst), "export-seal");
         seal.setVisible(false);
         seal.managedProperty().bind(seal.visibleProperty());
-        body(form, note);
+        body(form, ahead, note);
         foot(named(other("Cancel", cancel), "export-cancel"), seal, start);
         setId("export-panel");
     }
@@ -107,18 +108,23 @@ public final class ExportPanel extends DialogPanel {
         }
     }
 
+    private void isOpen(boolean open) {
+        edgesOpen = open;
+        seal.setVisible(open);
+    }
+
     private void nothingAsked() {
         question = Optional.empty();
         note.setText("");
         start.setText("Export");
-        seal.setVisible(false);
+        seal.setVisible(edgesOpen);
     }
 
     private void ask(Question what, String words, String agree) {
         question = Optional.of(what);
         note.setText(words);
         start.setText(agree);
-        seal.setVisible(what == Question.OPEN_EDGES);
+        seal.setVisible(edgesOpen || what == Question.OPEN_EDGES);
     }
 
     /** Nothing is exported with an open edge unless somebody says so. */

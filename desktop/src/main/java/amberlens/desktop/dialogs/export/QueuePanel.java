@@ -7,9 +7,11 @@ import amberlens.desktop.kit.style.DialogPanel;
 import amberlens.desktop.kit.style.DialogParts;
 import amberlens.desktop.kit.style.TextSizes;
 import amberlens.desktop.work.queue.ExportQueue;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -25,6 +27,7 @@ public final class QueuePanel extends DialogPanel implements Subscription {
     private static final double HEIGHT = 300;
 
     private final ExportQueue queue;
+    private final Consumer<Path> showFolder;
     private final VBox rows = new VBox(10);
     private final Button clear = new Button("Clear finished");
     private final Button stopAll = new Button("Stop all");
@@ -33,11 +36,13 @@ public final class QueuePanel extends DialogPanel implements Subscription {
     private final List<Row> parts = new ArrayList<>();
 
     /**
+     * @param showFolder shows where a file is
      * @param close closes the panel
      */
-    public QueuePanel(Desk desk, ExportQueue queue, Runnable close) {
+    public QueuePanel(Desk desk, ExportQueue queue, Consumer<Path> showFolder, Runnable close) {
         super("Exports");
         this.queue = queue;
+        this.showFolder = showFolder;
         ScrollPane scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
         TextSizes.pref(scroll, WIDTH, HEIGHT);
@@ -76,6 +81,7 @@ public final class QueuePanel extends DialogPanel implements Subscription {
         private final Label state = new Label();
         private final ProgressBar bar = new ProgressBar();
         private final Button stop = new Button("Stop");
+        private final Button show = new Button("Show in folder");
 
         Row(ExportQueue.Entry entry) {
             this.entry = entry;
@@ -87,8 +93,12 @@ public final class QueuePanel extends DialogPanel implements Subscription {
             state.setWrapText(true);
             stop.getStyleClass().add("quiet-button");
             stop.setOnAction(_ -> queue.stop(entry));
+            show.getStyleClass().add("quiet-button");
+            show.setOnAction(_ -> showFolder.accept(entry.job().settings().destination()));
+            show.managedProperty().bind(show.visibleProperty());
+            stop.managedProperty().bind(stop.visibleProperty());
             Region gap = DialogParts.gap();
-            HBox head = new HBox(10, name, file, gap, stop);
+            HBox head = new HBox(10, name, file, gap, stop, show);
             head.setAlignment(Pos.CENTER_LEFT);
             bar.setMaxWidth(Double.MAX_VALUE);
             setSpacing(4);
@@ -97,7 +107,8 @@ public final class QueuePanel extends DialogPanel implements Subscription {
 
         void refresh() {
             bar.setProgress(entry.progress());
-            stop.setDisable(entry.ended());
+            stop.setVisible(!entry.ended());
+            show.setVisible(entry.state() == ExportQueue.State.DONE || entry.state() == ExportQueue.State.SKIPPED);
             state.setText(
                     entry.state() == ExportQueue.State.RUNNING
                             ? running()
@@ -108,7 +119,9 @@ public final class QueuePanel extends DialogPanel implements Subscription {
             String frames = entry.framesDone() + " of " + entry.frames() + " frames";
             return Double.isNaN(entry.secondsLeft())
                     ? frames
-                    : frames + String.format(Locale.ROOT, ", %.0f s left", entry.secondsLeft());
+                    : frames
+                            + String.format(
+                                    Locale.ROOT, ", %.1f fps, %.0f s left", entry.perSecond(), entry.secondsLeft());
         }
     }
 

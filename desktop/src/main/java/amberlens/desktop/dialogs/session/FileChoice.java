@@ -41,4 +41,7 @@ public interface FileChoice {
     Optional<Path> moveTo(MoveFormat format, String proposedName);
 
     Optional<Path> exportTo(ExportFormat format);
+
+    /** Shows where a file is. */
+    void showFolder(Path file);
 }

@@ -7,10 +7,12 @@ import amberlens.media.intake.MediaProbe;
 import amberlens.project.LookFile;
 import amberlens.project.MoveFile;
 import java.io.File;
+import java.net.URI;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
@@ -39,8 +41,18 @@ public final class WindowFileChoice implements FileChoice {
 
     private final Window owner;
 
-    public WindowFileChoice(Window owner) {
+    private final Consumer<URI> shows;
+
+    /** @param shows opens an address in the program that the system has for it */
+    public WindowFileChoice(Window owner, Consumer<URI> shows) {
         this.owner = owner;
+        this.shows = shows;
+    }
+
+    @Override
+    public void showFolder(Path file) {
+        Path folder = file.toAbsolutePath().getParent();
+        shows.accept((folder == null ? file : folder).toUri());
     }
 
     @Override

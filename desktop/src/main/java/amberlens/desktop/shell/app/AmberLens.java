@@ -22,7 +22,11 @@ public final class AmberLens extends Application {
     public void start(Stage stage) {
         dress();
         Platform.setImplicitExit(false); // exports may go on without a window
-        Bench opened = new Bench(new WindowFileChoice(stage), Folders.usual(), 1280, 800);
+        Bench opened = new Bench(
+                new WindowFileChoice(stage, address -> getHostServices().showDocument(address.toString())),
+                Folders.usual(),
+                1280,
+                800);
         bench = opened;
         stage.setScene(opened.scene());
         stage.setMinWidth(980);

@@ -65,20 +65,14 @@ final class Dialogs implements AutoCloseable {
                 .map(file -> file.toAbsolutePath().getParent())
                 .orElse(Path.of(System.getProperty("user.home")));
         Path proposed = folder.resolve(desk.document().proposedName() + ExportFormat.MP4_H264.ending());
-        ExportPanel panel = new ExportPanel(
-                desk,
-                services.exports(),
-                services.background(),
-                proposed,
-                files::exportTo,
-                overlay::close,
-                this::showExports);
+        ExportPanel panel =
+                new ExportPanel(desk, services, proposed, files::exportTo, overlay::close, this::showExports);
         overlay.show(panel, overlay::close);
     }
 
     /** Opens the list of exports. */
     void showExports() {
-        showListening(new QueuePanel(desk, services.exports(), this::closeListening));
+        showListening(new QueuePanel(desk, services.exports(), files::showFolder, this::closeListening));
     }
 
     /** Shows a panel that listens to the desk until it is closed. */

@@ -68,4 +68,7 @@ final class NoFiles implements FileChoice {
     public Optional<Path> exportTo(ExportFormat format) {
         return Optional.empty();
     }
+
+    @Override
+    public void showFolder(Path file) {}
 }

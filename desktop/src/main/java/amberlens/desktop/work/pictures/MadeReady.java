@@ -32,7 +32,7 @@ public final class MadeReady implements AutoCloseable {
     /** So much of the memory that the program may use, at most. */
     private static final long PART_OF_MEMORY = 16;
 
-    private static final long MOST_MEMORY = 96L << 20;
+    private static final long MOST_MEMORY = 32L << 20;
     private static final long MOST_FILE = 3L << 30;
 
     /** What is shown of longer line-ups is not looked up for every frame. */

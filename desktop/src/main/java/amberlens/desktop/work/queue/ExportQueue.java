@@ -6,10 +6,12 @@ import amberlens.desktop.work.background.Work;
 import amberlens.media.export.Export;
 import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportRecord;
+import amberlens.media.export.ExportSettings;
 import amberlens.media.pixels.PixelCache;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 
@@ -44,6 +46,7 @@ public final class ExportQueue {
         private int of = 1;
         private long began;
         private double secondsLeft = Double.NaN;
+        private double perSecond = Double.NaN;
         private String problem = "";
         private volatile boolean stopped;
 
@@ -81,6 +84,11 @@ public final class ExportQueue {
             return secondsLeft;
         }
 
+        /** Frames a second; not a number while it cannot be told. */
+        public double perSecond() {
+            return perSecond;
+        }
+
         /** Why it failed, or what is to be known of what was made; empty when there is nothing to say. */
         public String problem() {
             return problem;
@@ -105,6 +113,7 @@ public final class ExportQueue {
     private final LongSupplier nanos;
     private final Runnable changed;
     private final Consumer<String> said;
+    private final BiConsumer<ExportSettings, ExportPace> costs;
     private final List<Entry> entries = new ArrayList<>();
     private boolean busy;
     private int added;
@@ -114,6 +123,7 @@ public final class ExportQueue {
      * @param nanos a clock
      * @param changed called on the interface thread whenever something is to be shown anew
      * @param said what is worth saying aloud
+     * @param costs is told what an export has cost
      * @param keeping keeps what waits and runs
      */
     public ExportQueue(
@@ -123,7 +133,9 @@ public final class ExportQueue {
             LongSupplier nanos,
             Runnable changed,
             Consumer<String> said,
+            BiConsumer<ExportSettings, ExportPace> costs,
             Keeping keeping) {
+        this.costs = costs;
         this.keeping = keeping;
         this.said = said;
         this.pictures = pictures;
@@ -231,6 +243,7 @@ public final class ExportQueue {
         entry.of = of;
         double seconds = (nanos.getAsLong() - entry.began) / 1e9;
         entry.secondsLeft = done < 3 ? Double.NaN : seconds / done * (of - done);
+        entry.perSecond = done < 3 ? Double.NaN : done / seconds;
         changed.run();
     }
 
@@ -240,6 +253,7 @@ public final class ExportQueue {
         keeping.forget(entry.number);
         busy = false;
         if (ended.state == State.DONE) {
+            measure(entry);
             said.accept(("Exported " + entry.job.settings().destination() + ". " + ended.problem).strip());
         } else if (ended.state == State.FAILED) {
             said.accept(ended.problem);
@@ -247,6 +261,17 @@ public final class ExportQueue {
         changed.run();
         next();
         tellIfDone();
+    }
+
+    /** Takes note of what it has cost; one that is over in a moment says nothing. */
+    private void measure(Entry entry) {
+        ExportSettings settings = entry.job.settings();
+        double seconds = (nanos.getAsLong() - entry.began) / 1e9;
+        if (settings.format().isOneFile() && settings.format().soundAlone().isEmpty() && seconds > 1) {
+            long bytes = settings.destination().toFile().length();
+            double megapixels = entry.of * settings.size().area() / 1e6;
+            costs.accept(settings, ExportPace.of(seconds, bytes, megapixels));
+        }
     }
 
     /** Whether something waits or runs. */

@@ -18,6 +18,7 @@ import amberlens.desktop.work.pictures.MadeReady;
 import amberlens.desktop.work.pictures.MediaMarks;
 import amberlens.desktop.work.pictures.ReadyPictures;
 import amberlens.desktop.work.pictures.Thumbnails;
+import amberlens.desktop.work.queue.ExportPace;
 import amberlens.desktop.work.queue.ExportQueue;
 import amberlens.desktop.work.saving.SafeKeeping;
 import amberlens.desktop.work.saving.Saver;
@@ -99,6 +100,18 @@ public final class Services implements AutoCloseable {
                 System::nanoTime,
                 () -> desk.tell(Change.EXPORTS),
                 desk::say,
+                (settings, cost) -> desk.preferences()
+                        .setExportPace(
+                                settings.format().codec(),
+                                settings.quality().name(),
+                                desk.preferences()
+                                        .exportPace(
+                                                settings.format().codec(),
+                                                settings.quality().name())
+                                        .flatMap(ExportPace::read)
+                                        .map(before -> before.then(cost))
+                                        .orElse(cost)
+                                        .written()),
                 keeping.exports());
         sounds = new SoundStore(distrusted, distrusted, interfaceThread, () -> desk.tell(Change.SOUNDS));
         waves = new WaveCards(sounds);

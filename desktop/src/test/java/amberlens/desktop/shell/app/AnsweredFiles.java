@@ -19,6 +19,13 @@ final class AnsweredFiles implements FileChoice {
     Optional<Path> edit = Optional.empty();
     Optional<Path> handedOn = Optional.empty();
 
+    Optional<Path> shown = Optional.empty();
+
+    @Override
+    public void showFolder(Path file) {
+        shown = Optional.of(file);
+    }
+
     @Override
     public Optional<Path> projectToOpen() {
         return open;

@@ -21,6 +21,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.Test;
@@ -134,6 +135,11 @@ class CheckAndExportTest extends ThreeShotsInteraction {
         clickOn("#export-format").clickOn("WebM film (VP9)");
         Path film = folder.resolve("sealed.webm");
         fill("#export-destination", film.toString());
+        waitUntil("it is told before", () -> text("#export-findings").contains("open edge"));
+        assertThat(text("#export-film")).isEqualTo("200 frames, 4.0 s");
+        waitUntil(
+                "its first frame",
+                () -> lookup("#export-picture").<ImageView>query().getImage() != null);
         clickOn("#export-start");
         waitUntil("the edges", () -> text("#export-note").contains("\"Sheet\" shows"));
         assertThat(text("#export-note")).contains("between two frames");
@@ -142,6 +148,8 @@ class CheckAndExportTest extends ThreeShotsInteraction {
         waitUntil("the export", () -> !bench.services().exports().entries().isEmpty() && allEnded());
         assertThat(shot("s1").camera().at(0).scale().x()).isGreaterThan(1.4 * before);
         assertThat(FilmInfo.of(film).footage().frames()).isEqualTo(200);
+        clickOn("Show in folder");
+        assertThat(files.shown).contains(film);
         clickOn("#queue-close");
     }
 }
