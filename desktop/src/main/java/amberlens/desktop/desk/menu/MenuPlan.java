@@ -227,8 +227,7 @@ final class MenuPlan {
                         "play.loop",
                         "play.loop-selection",
                         "play.ready",
-                        "play.shuttle-on",
-                        "play.shuttle-back",
+                        inner("Shuttle", "play.shuttle-on", "play.shuttle-back"),
                         "play.scrub-sound"),
                 group(
                         "go.time",

@@ -147,10 +147,12 @@ public final class Playback implements AutoCloseable {
     private void atEnd(FrameSpan range, long nanos) {
         boolean backwards = transport.speed() < 0;
         if (transport.looping()) {
+            due(range.to(), nanos);
             start(nanos, backwards ? range.to() : range.from());
             due(startFrame, nanos);
             desk.cursor().seek(startFrame);
         } else {
+            due(range.to(), nanos);
             desk.cursor().seek(backwards ? range.from() : range.to());
             transport.setPlaying(false);
         }
