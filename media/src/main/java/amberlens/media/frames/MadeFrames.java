@@ -5,27 +5,33 @@ import amberlens.core.base.memo.RecentlyUsed;
 import amberlens.core.render.frame.FrameRaster;
 import amberlens.core.render.frame.FrameSight;
 import java.io.IOException;
-import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Finished frames of one size by what they show: the newest in memory, the others in an overflow file, the oldest given up. For several
- * threads.
+ * threads; whoever asks for a frame does not wait for a slow disk on which another is being written.
  */
 public final class MadeFrames implements AutoCloseable {
     private record Made(FrameSight sight, FrameRaster frame) {}
 
     private record Written(FrameSight sight, int slot) {}
 
+    /** For how long somebody waits for a frame. */
+    private static final long MOST_MILLIS = 5;
+
     private final long fileBudget;
     private final OverflowFile.Opener opener;
     private final RecentlyUsed<FrameSight, Made> inMemory;
     private RecentlyUsed<FrameSight, Written> inFile;
     private @Nullable OverflowFile file;
-    private final Set<FrameSight> kept = new HashSet<>();
+    private final Set<FrameSight> kept = ConcurrentHashMap.newKeySet();
+    private final ReentrantLock lock = new ReentrantLock();
     private Size size = new Size(1, 1);
 
     /**
@@ -49,27 +55,32 @@ public final class MadeFrames implements AutoCloseable {
     }
 
     /** Keeps a frame; one of another size than those before takes the place of them all. */
-    public synchronized void put(FrameSight sight, FrameRaster frame) {
-        if (!frame.size().equals(size)) {
-            clear();
-            size = frame.size();
-        }
-        if (kept.add(sight)) {
-            inMemory.put(sight, new Made(sight, frame));
+    public void put(FrameSight sight, FrameRaster frame) {
+        lock.lock();
+        try {
+            if (!frame.size().equals(size)) {
+                clear();
+                size = frame.size();
+            }
+            if (kept.add(sight)) {
+                inMemory.put(sight, new Made(sight, frame));
+            }
+        } finally {
+            lock.unlock();
         }
     }
 
     /** Whether there is a frame that shows this. */
-    public synchronized boolean has(FrameSight sight) {
+    public boolean has(FrameSight sight) {
         return kept.contains(sight);
     }
 
     /** Whether there is any. */
-    public synchronized boolean isEmpty() {
+    public boolean isEmpty() {
         return kept.isEmpty();
     }
 
-    /** The frame that shows this. It may be read from the file, which takes a millisecond or two. */
+    /** The frame that shows this, if it can be had within a few milliseconds. */
     public Optional<FrameRaster> get(FrameSight sight) {
         return get(sight, FrameRaster::blank);
     }
@@ -79,11 +90,28 @@ public final class MadeFrames implements AutoCloseable {
      *
      * @param room gives a raster of a size for what is read from the file: one that nobody looks at any more
      */
-    public synchronized Optional<FrameRaster> get(FrameSight sight, Function<Size, FrameRaster> room) {
-        Made made = inMemory.get(sight);
-        if (made != null) {
-            return Optional.of(made.frame());
+    public Optional<FrameRaster> get(FrameSight sight, Function<Size, FrameRaster> room) {
+        if (!kept.contains(sight) || !isFree()) {
+            return Optional.empty();
         }
+        try {
+            Made made = inMemory.get(sight);
+            return made != null ? Optional.of(made.frame()) : read(sight, room);
+        } finally {
+            lock.unlock();
+        }
+    }
+
+    private boolean isFree() {
+        try {
+            return lock.tryLock(MOST_MILLIS, TimeUnit.MILLISECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+
+    private Optional<FrameRaster> read(FrameSight sight, Function<Size, FrameRaster> room) {
         Written written = inFile.get(sight);
         if (written == null || file == null) {
             return Optional.empty();
@@ -99,13 +127,18 @@ public final class MadeFrames implements AutoCloseable {
     }
 
     /** Gives all up. */
-    public synchronized void clear() {
-        kept.clear(); // nothing of it overflows
-        inMemory.removeIf((_, _) -> true);
-        inFile = slots();
-        if (file != null) {
-            file.close();
-            file = null;
+    public void clear() {
+        lock.lock();
+        try {
+            kept.clear(); // nothing of it overflows
+            inMemory.removeIf((_, _) -> true);
+            inFile = slots();
+            if (file != null) {
+                file.close();
+                file = null;
+            }
+        } finally {
+            lock.unlock();
         }
     }
 
@@ -133,7 +166,7 @@ public final class MadeFrames implements AutoCloseable {
     }
 
     @Override
-    public synchronized void close() {
+    public void close() {
         clear();
     }
 }
