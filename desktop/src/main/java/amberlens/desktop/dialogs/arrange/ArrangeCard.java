@@ -21,8 +21,19 @@ import javafx.scene.layout.VBox;
 
 /** What one shot would get: its picture with the way, the move's name, what it aims at, and ways to have another one. */
 final class ArrangeCard extends VBox {
-    private static final double WIDTH = 256;
-    private static final double HEIGHT = 158;
+    /** The width of a picture: at least, at most, and from one to the next that is chosen of. */
+    static final double NARROWEST = 256;
+
+    static final double WIDEST = 512;
+    static final double STEP = 32;
+
+    private static final double SHAPE = 158 / 256.0;
+
+    /** What a card has beside and below its picture. */
+    private static final double BESIDE = 20;
+
+    private static final double BELOW = 106;
+
     private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
     private static final PseudoClass MARKED = PseudoClass.getPseudoClass("marked");
 
@@ -43,9 +54,6 @@ final class ArrangeCard extends VBox {
             double limit,
             BiConsumer<String, ArrangedMoves.Choice> change) {
         picture = new CardPicture(services, project);
-        picture.setMinSize(WIDTH, HEIGHT);
-        picture.setPrefSize(WIDTH, HEIGHT);
-        picture.setMaxSize(WIDTH, HEIGHT);
         aim.getStyleClass().add("card-aim");
         Button other = small("Other");
         other.setId("arrange-other-" + shot);
@@ -70,12 +78,33 @@ final class ArrangeCard extends VBox {
         getChildren().addAll(picture, title, aim, ways);
         setSpacing(5);
         getStyleClass().add("arrange-card");
-        TextSizes.maxWidth(this, WIDTH + 20);
         setId("arrange-card-" + shot);
         this.limit = limit;
+        fit(NARROWEST);
     }
 
     private final double limit;
+
+    /** Makes its picture so wide. */
+    void fit(double width) {
+        double height = Math.round(SHAPE * width);
+        picture.setMinSize(width, height);
+        picture.setPrefSize(width, height);
+        picture.setMaxSize(width, height);
+        TextSizes.maxWidth(this, width + BESIDE);
+    }
+
+    /** How wide the pictures of so many cards can be, so that all cards are seen at once; the narrowest where they cannot. */
+    static double fitting(int cards, double width, double height, double gap) {
+        for (double picture = WIDEST; picture > NARROWEST; picture -= STEP) {
+            int columns = (int) ((width + gap) / (picture + BESIDE + gap));
+            int rows = columns < 1 ? Integer.MAX_VALUE : (cards + columns - 1) / columns;
+            if (rows * (SHAPE * picture + BELOW + gap) - gap <= height) {
+                return picture;
+            }
+        }
+        return NARROWEST;
+    }
 
     private static Button small(String words) {
         Button button = new Button(words);

@@ -36,6 +36,8 @@ import org.jspecify.annotations.Nullable;
  * strength, pace and variety, and Another gives them other moves. Nothing is done until Arrange, which is one step.
  */
 public final class ArrangeSheet extends DialogPanel {
+    private static final double GAP = 10;
+
     private static final double SECONDS = 3;
     private static final double NANOS = 1e9;
 
@@ -82,7 +84,7 @@ public final class ArrangeSheet extends DialogPanel {
                 .collect(Collectors.toSet());
         round = new Round(services.background());
         double limit = desk.preferences().limitPercent();
-        TilePane sheet = new TilePane(10, 10);
+        TilePane sheet = new TilePane(GAP, GAP);
         sheet.setPrefColumns(4);
         sheet.setTileAlignment(Pos.TOP_LEFT);
         sheet.setAlignment(Pos.TOP_CENTER);
@@ -100,6 +102,10 @@ public final class ArrangeSheet extends DialogPanel {
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("arrange-scroll");
         scroll.setMinHeight(120);
+        scroll.viewportBoundsProperty().subscribe(seen -> {
+            double width = ArrangeCard.fitting(cards.size(), seen.getWidth(), seen.getHeight(), GAP);
+            cards.values().forEach(card -> card.fit(width));
+        });
         beside(DialogParts.quiet("for " + Counted.of(shots.size(), "shot")));
         body(head(), scroll);
         javafx.scene.layout.VBox.setVgrow(scroll, javafx.scene.layout.Priority.ALWAYS);

@@ -146,6 +146,10 @@ public final class Shooting {
         var settling = new Timeline(new KeyFrame(STEP, _ -> bench.scene().snapshot(null)));
         settling.setCycleCount(STEPS);
         settling.setOnFinished(_ -> {
+            if (bench.services().thumbnails().isBusy()) {
+                takeSoon(bench, size, taken);
+                return;
+            }
             WritableImage image = bench.scene().snapshot(null);
             int[] argb = new int[size.width() * size.height()];
             image.getPixelReader()

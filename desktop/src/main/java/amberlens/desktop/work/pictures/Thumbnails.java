@@ -110,6 +110,11 @@ public final class Thumbnails {
         return Optional.ofNullable(image);
     }
 
+    /** Whether some that were asked for are not there yet. */
+    public boolean isBusy() {
+        return !underWay.isEmpty();
+    }
+
     /** What cannot be read is asked for again when it is to be shown again. */
     private void make(Wanted wanted, CompletableFuture<Picture> picture) {
         background.start(Work.of(() -> drawn(wanted, picture.get()), frame -> show(wanted, frame), _ -> {})
