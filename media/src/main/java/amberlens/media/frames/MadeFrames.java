@@ -80,13 +80,8 @@ public final class MadeFrames implements AutoCloseable {
         return kept.isEmpty();
     }
 
-    /** The frame that shows this, if it can be had within a few milliseconds. */
-    public Optional<FrameRaster> get(FrameSight sight) {
-        return get(sight, FrameRaster::blank);
-    }
-
     /**
-     * Likewise.
+     * The frame that shows this, if it can be had within a few milliseconds.
      *
      * @param room gives a raster of a size for what is read from the file: one that nobody looks at any more
      */

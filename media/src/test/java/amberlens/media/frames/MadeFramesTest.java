@@ -43,7 +43,7 @@ class MadeFramesTest {
 
     private static void holds(MadeFrames frames, int number) {
         assertThat(frames.has(sight(number))).isTrue();
-        assertThat(frames.get(sight(number)).orElseThrow().argb())
+        assertThat(frames.get(sight(number), FrameRaster::blank).orElseThrow().argb())
                 .isEqualTo(frame(SIZE, number).argb());
     }
 
@@ -78,7 +78,7 @@ class MadeFramesTest {
             fill(frames, 30);
             for (int i = 0; i < 23; i++) {
                 assertThat(frames.has(sight(i))).isFalse();
-                assertThat(frames.get(sight(i))).isEmpty();
+                assertThat(frames.get(sight(i), FrameRaster::blank)).isEmpty();
             }
             for (int i = 23; i < 30; i++) {
                 holds(frames, i);
@@ -93,7 +93,8 @@ class MadeFramesTest {
             var larger = new Size(30, 20);
             frames.put(sight(100), frame(larger, 100));
             assertThat(frames.has(sight(9))).isFalse();
-            assertThat(frames.get(sight(100)).orElseThrow().size()).isEqualTo(larger);
+            assertThat(frames.get(sight(100), FrameRaster::blank).orElseThrow().size())
+                    .isEqualTo(larger);
             frames.clear();
             assertThat(frames.isEmpty()).isTrue();
         }

@@ -34,8 +34,6 @@ import org.jspecify.annotations.Nullable;
 /** What is going to be exported: its first frame, how long and how large it will be, and what is to be known of it before. */
 final class ExportAhead extends HBox {
     private static final Size PICTURE = new Size(160, 110);
-    private static final String OPEN = "open edge";
-    private static final String ALL_WELL = "No edge is open, no mark is cut, nothing is soft.";
 
     private final Desk desk;
     private final Services services;
@@ -145,24 +143,42 @@ final class ExportAhead extends HBox {
             looking.cancel();
         }
         findings.setText("");
+        open.accept(false);
+        if (jobs.isEmpty()) {
+            return;
+        }
         List<Project> marked =
                 jobs.stream().map(job -> services.marks().in(job.project())).toList();
         looking = services.background().start(Work.of(() -> findings(jobs, marked), this::found, findings::setText));
     }
 
-    private void found(List<String> words) {
-        open.accept(words.stream().anyMatch(word -> word.contains(OPEN)));
-        findings.setText(String.join(" · ", words));
+    private void found(Findings now) {
+        findings.setText(now.words());
         findings.getStyleClass().remove("problem");
-        if (!words.isEmpty() && !words.equals(List.of(ALL_WELL))) {
+        if (now.open() + now.cut() + now.soft() > 0) {
             findings.getStyleClass().add("problem");
+        }
+        open.accept(now.open() > 0);
+    }
+
+    /** How many edges are open, marks cut, and shots soft in what is asked for. */
+    private record Findings(long open, long cut, long soft) {
+        String words() {
+            List<String> words = new ArrayList<>();
+            add(words, open, "open edge");
+            add(words, cut, "cut mark");
+            add(words, soft, "soft shot");
+            return words.isEmpty() ? "No edge is open, no mark is cut, nothing is soft." : String.join(" · ", words);
+        }
+
+        private static void add(List<String> words, long count, String word) {
+            if (count > 0) {
+                words.add(Counted.of(count, word));
+            }
         }
     }
 
-    private static List<String> findings(List<ExportJob> jobs, List<Project> marked) {
-        if (jobs.isEmpty()) {
-            return List.of();
-        }
+    private static Findings findings(List<ExportJob> jobs, List<Project> marked) {
         long open = 0;
         long cut = 0;
         long soft = 0;
@@ -177,17 +193,7 @@ final class ExportAhead extends HBox {
                 soft += isSoft(job.project(), shot) ? 1 : 0;
             }
         }
-        List<String> words = new ArrayList<>();
-        addCounted(words, open, OPEN);
-        addCounted(words, cut, "cut mark");
-        addCounted(words, soft, "soft shot");
-        return words.isEmpty() ? List.of(ALL_WELL) : words;
-    }
-
-    private static void addCounted(List<String> words, long count, String word) {
-        if (count > 0) {
-            words.add(Counted.of(count, word));
-        }
+        return new Findings(open, cut, soft);
     }
 
     private static boolean isSoft(Project project, Shot shot) {

@@ -128,7 +128,7 @@ public final class MadeReady implements AutoCloseable {
                         _ -> {}) // what cannot be read is told where it is looked at
                 .takesLong();
         making = work;
-        background.start(work.atEnd(() -> ended(work)));
+        background.start(work.atEnd(() -> ended(work, project)));
         tell();
     }
 
@@ -167,10 +167,12 @@ public final class MadeReady implements AutoCloseable {
         }
     }
 
-    private void ended(Work<?> work) {
+    /** Where there was no room for all, the first ones were given up again. */
+    private void ended(Work<?> work, Project project) {
         if (making == work) {
             making = null;
             tell();
+            look(project);
         }
     }
 

@@ -57,8 +57,7 @@ public final class MediaMarks {
     /** Forgets what belongs to another project. */
     public void forget() {
         waiting.clear();
-        asked.clear();
-        looking = false;
+        asked.clear(); // what is looked at now ends by itself, and the next one follows it
     }
 
     /** Looks through pictures that were not looked at yet. */

@@ -80,6 +80,7 @@ class ReadyPlayingTest extends ThreeShotsInteraction {
                 "it is played to its end",
                 () -> !transport.playing() && transport.tally().wanted() > 0);
         assertThat(transport.tally().wanted()).isEqualTo(100);
+        assertThat(bench.scene().lookup(".status-line").getAccessibleHelp()).contains("of 100 frames within 20 ms");
         assertThat(transport.tally().inTime())
                 .as("how many depends on what else the machine does")
                 .isPositive();
