@@ -8,30 +8,23 @@ import amberlens.core.material.planes.PlaneReport;
 import amberlens.core.motion.pose.Pose;
 import amberlens.core.motion.property.PoseProperty;
 import amberlens.core.motion.property.Properties;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 
 /** The check as one line of JSON. */
 final class CheckJson {
-    private static final ObjectMapper JSON = new ObjectMapper();
-
     private CheckJson() {}
 
     /** Shots of the project's own frame stand at the top, those of a delivery with it; a delivery alone stands at the top too. */
     static String of(List<FilmCheck> checks, boolean frames) {
-        ObjectNode root = JSON.createObjectNode();
+        ObjectNode root = JsonNodeFactory.instance.objectNode();
         write(root, checks.getFirst(), frames);
         for (FilmCheck check : checks.subList(1, checks.size())) {
             write(root.withArray("deliveries").addObject(), check, frames);
         }
-        try {
-            return JSON.writeValueAsString(root);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("the check could not be written as JSON", e);
-        }
+        return JsonText.of(root);
     }
 
     private static void write(ObjectNode node, FilmCheck check, boolean frames) {

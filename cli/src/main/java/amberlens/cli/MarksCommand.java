@@ -8,9 +8,8 @@ import amberlens.files.Folders;
 import amberlens.media.intake.FilmGuard;
 import amberlens.media.intake.MediaProbe;
 import amberlens.media.marks.KeptMarks;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Path;
 import java.util.List;
@@ -31,8 +30,6 @@ import picocli.CommandLine.Parameters;
         },
         mixinStandardHelpOptions = true)
 final class MarksCommand implements Callable<Integer> {
-    private static final ObjectMapper JSON = new ObjectMapper();
-
     @Parameters(paramLabel = "PICTURE", arity = "1..*", description = "The files.")
     private List<Path> files = List.of();
 
@@ -45,7 +42,7 @@ final class MarksCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         int code = ExitCode.DONE;
-        ArrayNode all = JSON.createArrayNode();
+        ArrayNode all = JsonNodeFactory.instance.arrayNode();
         var marks = new KeptMarks(Folders.cache());
         try (var resources = new CommandResources()) {
             for (Path file : files) {
@@ -64,7 +61,7 @@ final class MarksCommand implements Callable<Integer> {
             }
         }
         if (json) {
-            spec.commandLine().getOut().println(text(all));
+            spec.commandLine().getOut().println(JsonText.of(all));
         }
         return code;
     }
@@ -108,14 +105,6 @@ final class MarksCommand implements Callable<Integer> {
                     mark.box().width(),
                     mark.box().height(),
                     100 * mark.sure()));
-        }
-    }
-
-    private static String text(ArrayNode all) {
-        try {
-            return JSON.writeValueAsString(all);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("the marks could not be written as JSON", e);
         }
     }
 }

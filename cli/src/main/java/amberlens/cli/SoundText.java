@@ -6,8 +6,7 @@ import amberlens.core.material.sound.Loudness;
 import amberlens.core.material.sound.Samples;
 import amberlens.core.model.project.FileProblem;
 import amberlens.media.sound.DecodedSound;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -19,8 +18,6 @@ import java.util.Locale;
  * @param beats whether its beats are looked for
  */
 record SoundText(PrintWriter out, boolean beats, boolean json) {
-    private static final ObjectMapper JSON = new ObjectMapper();
-
     void print(Path file) throws FileProblem {
         try (DecodedSound sound = DecodedSound.of(file, () -> true)) {
             Beats found = beats ? Beats.of(sound, _ -> true) : Beats.NONE;
@@ -33,7 +30,7 @@ record SoundText(PrintWriter out, boolean beats, boolean json) {
     }
 
     private String line(DecodedSound sound, Beats found) {
-        ObjectNode node = JSON.createObjectNode();
+        ObjectNode node = JsonNodeFactory.instance.objectNode();
         if (beats) {
             node.put("tempo", rounded(found.tempo()));
             var times = node.putArray("beats");
@@ -44,11 +41,7 @@ record SoundText(PrintWriter out, boolean beats, boolean json) {
             node.put("channels", sound.facts().channels());
             node.put("seconds", rounded((double) sound.length() / Samples.RATE));
         }
-        try {
-            return JSON.writeValueAsString(node);
-        } catch (JsonProcessingException e) {
-            throw new IllegalStateException("what was found could not be written as JSON", e);
-        }
+        return JsonText.of(node);
     }
 
     /** To a tenth of a millisecond. */
