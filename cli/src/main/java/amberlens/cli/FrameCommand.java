@@ -6,7 +6,7 @@ import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.LineUp;
 import amberlens.core.model.project.Project;
 import amberlens.core.render.frame.RenderedFrame;
-import amberlens.media.export.Export;
+import amberlens.media.export.ExportCheck;
 import amberlens.media.export.FrameSource;
 import amberlens.media.film.StillFile;
 import java.nio.file.Path;
@@ -61,7 +61,7 @@ final class FrameCommand implements Callable<Integer> {
         ProjectArgument.requireNotSource(output, file, project);
         int frame = frame(project);
         Size wanted = size == null ? project.frameSize() : size;
-        Export.checkShape(project.frameSize(), wanted);
+        ExportCheck.checkShape(project.frameSize(), wanted);
         ProjectArgument.requireFree(output, overwrite);
         try (var workshop = new CommandResources()) {
             var source = new FrameSource(project, workshop.pictures, workshop.rows);

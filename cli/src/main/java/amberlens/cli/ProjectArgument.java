@@ -4,7 +4,7 @@ import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Project;
 import amberlens.files.FileWords;
 import amberlens.files.WholeFile;
-import amberlens.media.export.Export;
+import amberlens.media.export.ExportCheck;
 import amberlens.media.export.Originals;
 import amberlens.media.intake.Conformed;
 import amberlens.media.intake.FilmGuard;
@@ -52,7 +52,7 @@ final class ProjectArgument {
     /** Refuses to replace a file, where that is not allowed. */
     static void requireFree(Path output, boolean overwrite) throws FileProblem {
         if (!overwrite) {
-            Export.checkFree(output);
+            ExportCheck.checkFree(output);
         }
     }
 

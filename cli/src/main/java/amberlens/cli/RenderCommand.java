@@ -16,6 +16,7 @@ import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.files.FileStamp;
 import amberlens.media.export.Export;
+import amberlens.media.export.ExportCheck;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportSettings;
@@ -75,7 +76,7 @@ final class RenderCommand implements Callable<Integer> {
             names = "--codec",
             paramLabel = "NAME",
             description =
-                    "h264, vp9, av1, av1-10, dnxhr, prores, prores4444, ffv1, gif, apng, webp, png, tiff16, wav or flac; otherwise the ending of OUT"
+                    "h264, hevc (by a graphics card only), vp9, av1, av1-10, dnxhr, prores, prores4444, ffv1, gif, apng, webp, png, tiff16, wav or flac; otherwise the ending of OUT"
                             + " decides.")
     private @Nullable String codec;
 
@@ -85,6 +86,11 @@ final class RenderCommand implements Callable<Integer> {
             description = "small, good or best; good if left out.",
             defaultValue = "good")
     private Quality quality = Quality.GOOD;
+
+    @Option(
+            names = "--fast",
+            description = "Let a graphics card make an H.264, HEVC or AV1 film, where there is one; otherwise this program does.")
+    private boolean fast;
 
     @Option(names = "--transparent", description = "Transparent background, for formats that keep alpha.")
     private boolean transparent;
@@ -179,7 +185,7 @@ final class RenderCommand implements Callable<Integer> {
             outputs.add(output(opened, delivery.film(opened, spec.commandLine()), output, replace));
         }
         for (Output one : outputs) {
-            Export.check(one.shown, one.settings);
+            ExportCheck.check(one.shown, one.settings);
         }
         int worst = ExitCode.DONE;
         for (Output one : outputs) {
@@ -196,6 +202,7 @@ final class RenderCommand implements Callable<Integer> {
         var film = new ExportSettings(frames(project, only), wanted, format(), to, replace)
                 .withQuality(quality)
                 .withTransparent(transparent)
+                .withFast(fast)
                 .withLoudness(Optional.ofNullable(loudness));
         return new Output(whole, project, film.withPiece(piece(whole, film)));
     }
@@ -271,7 +278,7 @@ final class RenderCommand implements Callable<Integer> {
 
     private FrameSpan frames(Project project, @Nullable Shot only) throws FileProblem {
         int origin = only == null ? 0 : only.start();
-        int length = only == null ? Export.length(project, format()) : only.length();
+        int length = only == null ? ExportCheck.length(project, format()) : only.length();
         if (length == 0) {
             throw new FileProblem("There is nothing to render: the line-up has no shot.");
         }

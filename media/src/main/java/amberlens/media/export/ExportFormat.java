@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 /** The kinds of output. */
 public enum ExportFormat {
     MP4_H264("h264", "MP4 film (H.264)", "plays everywhere", ".mp4", FilmCodec.H264, null),
+    MP4_HEVC("hevc", "MP4 film (HEVC)", "half as large, by a graphics card", ".mp4", FilmCodec.HEVC, null),
     WEBM_VP9("vp9", "WebM film (VP9)", "for the web", ".webm", FilmCodec.VP9, null),
     MP4_AV1("av1", "MP4 film (AV1)", "smallest, slow to make", ".mp4", FilmCodec.AV1, null),
     MP4_AV1_TEN("av1-10", "MP4 film (AV1, 10 bits)", "small, smooth skies", ".mp4", FilmCodec.AV1_TEN, null),
@@ -99,6 +100,11 @@ public enum ExportFormat {
     /** How it is coded where it is sound alone; empty for whatever can be seen. */
     public Optional<SoundCodec> soundAlone() {
         return Optional.ofNullable(soundAlone);
+    }
+
+    /** Whether it can be made without a graphics card. */
+    public boolean isMadeHere() {
+        return film == null || film.isMadeHere();
     }
 
     /** Whether it is one file, not one for each frame. */

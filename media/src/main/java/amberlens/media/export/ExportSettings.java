@@ -22,6 +22,7 @@ import java.util.Optional;
  * @param loudness what the sound is brought to, in LUFS; empty for as it is
  * @param piece which piece of it alone; empty for all
  * @param remark what a film says of itself in its file; empty for nothing. The mark of a piece goes before it
+ * @param fast whether a graphics card may make the film, where one can
  */
 public record ExportSettings(
         FrameSpan frames,
@@ -34,7 +35,8 @@ public record ExportSettings(
         boolean overwrite,
         Optional<Double> loudness,
         Optional<Piece> piece,
-        Optional<String> remark) {
+        Optional<String> remark,
+        boolean fast) {
     /** In good quality at the project's own rate. */
     public ExportSettings(FrameSpan frames, Size size, ExportFormat format, Path destination, boolean overwrite) {
         this(frames, size, Optional.empty(), format, Quality.GOOD, false, destination, overwrite);
@@ -61,44 +63,45 @@ public record ExportSettings(
                 overwrite,
                 Optional.empty(),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                false);
     }
 
     public ExportSettings withFrames(FrameSpan span) {
         return new ExportSettings(
-                span, size, rate, format, quality, transparent, destination, overwrite, loudness, piece, remark);
+                span, size, rate, format, quality, transparent, destination, overwrite, loudness, piece, remark, fast);
     }
 
     public ExportSettings withQuality(Quality newQuality) {
         return new ExportSettings(
-                frames, size, rate, format, newQuality, transparent, destination, overwrite, loudness, piece, remark);
+                frames, size, rate, format, newQuality, transparent, destination, overwrite, loudness, piece, remark, fast);
     }
 
     public ExportSettings withTransparent(boolean see) {
         return new ExportSettings(
-                frames, size, rate, format, quality, see, destination, overwrite, loudness, piece, remark);
+                frames, size, rate, format, quality, see, destination, overwrite, loudness, piece, remark, fast);
     }
 
     public ExportSettings withDestination(Path path) {
         return new ExportSettings(
-                frames, size, rate, format, quality, transparent, path, overwrite, loudness, piece, remark);
+                frames, size, rate, format, quality, transparent, path, overwrite, loudness, piece, remark, fast);
     }
 
     public ExportSettings withOverwrite(boolean replace) {
         return new ExportSettings(
-                frames, size, rate, format, quality, transparent, destination, replace, loudness, piece, remark);
+                frames, size, rate, format, quality, transparent, destination, replace, loudness, piece, remark, fast);
     }
 
     /** @param target LUFS; empty for as it is */
     public ExportSettings withLoudness(Optional<Double> target) {
         return new ExportSettings(
-                frames, size, rate, format, quality, transparent, destination, overwrite, target, piece, remark);
+                frames, size, rate, format, quality, transparent, destination, overwrite, target, piece, remark, fast);
     }
 
     /** A piece of it alone. */
     public ExportSettings withPiece(Optional<Piece> only) {
         return new ExportSettings(
-                frames, size, rate, format, quality, transparent, destination, overwrite, loudness, only, remark);
+                frames, size, rate, format, quality, transparent, destination, overwrite, loudness, only, remark, fast);
     }
 
     public ExportSettings withRemark(String words) {
@@ -113,7 +116,14 @@ public record ExportSettings(
                 overwrite,
                 loudness,
                 piece,
-                Optional.of(words));
+                Optional.of(words),
+                fast);
+    }
+
+    /** @param byCard whether a graphics card may make the film */
+    public ExportSettings withFast(boolean byCard) {
+        return new ExportSettings(
+                frames, size, rate, format, quality, transparent, destination, overwrite, loudness, piece, remark, byCard);
     }
 
     /** When the line-up of a project of this format is looked at. */

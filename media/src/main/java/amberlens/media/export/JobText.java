@@ -33,6 +33,7 @@ public final class JobText {
         text.setProperty("transparent", String.valueOf(settings.transparent()));
         text.setProperty("destination", settings.destination().toString());
         text.setProperty("overwrite", String.valueOf(settings.overwrite()));
+        text.setProperty("fast", String.valueOf(settings.fast()));
         settings.loudness().ifPresent(target -> text.setProperty("loudness", String.valueOf(target)));
         var writer = new StringWriter();
         try {
@@ -62,7 +63,8 @@ public final class JobText {
                             Path.of(read.getProperty("destination", "")),
                             Boolean.parseBoolean(read.getProperty("overwrite")))
                     .withLoudness(
-                            Optional.ofNullable(read.getProperty("loudness")).map(Double::valueOf));
+                            Optional.ofNullable(read.getProperty("loudness")).map(Double::valueOf))
+                    .withFast(Boolean.parseBoolean(read.getProperty("fast")));
             return new ExportJob(read.getProperty("name", "Export"), project, settings);
         } catch (IOException | IllegalArgumentException e) {
             throw new FileProblem("An export that was cut off cannot be read: " + e.getMessage() + ".", e);

@@ -16,9 +16,10 @@ final class ConvertedFeed implements PictureFeed {
     private final AVFrame picture = av_frame_alloc();
     private final SwsContext scaler;
 
-    ConvertedFeed(FilmCodec codec, Size size) throws FileProblem {
+    ConvertedFeed(FilmEncoder encoder, Size size) throws FileProblem {
+        FilmCodec codec = encoder.codec();
         source = new RgbPicture(size, codec.deep());
-        picture.format(codec.pixels());
+        picture.format(encoder.pixels());
         picture.width(size.width());
         picture.height(size.height());
         scaler = sws_getContext(
@@ -27,7 +28,7 @@ final class ConvertedFeed implements PictureFeed {
                 RgbPicture.format(codec.deep()),
                 size.width(),
                 size.height(),
-                codec.pixels(),
+                encoder.pixels(),
                 SWS_BICUBIC | SWS_ACCURATE_RND | SWS_FULL_CHR_H_INP,
                 null,
                 null,

@@ -13,6 +13,8 @@ import java.util.Optional;
  */
 public enum FilmCodec {
     H264("mp4", "libopenh264", AV_PIX_FMT_YUV420P, 2, 2, false),
+    /** Only by a graphics card: there is no encoder of it here. */
+    HEVC("mp4", "", AV_PIX_FMT_YUV420P, 2, 2, false),
     VP9("webm", "libvpx-vp9", AV_PIX_FMT_YUV420P, 2, 2, false),
     AV1("mp4", "libsvtav1", AV_PIX_FMT_YUV420P, 2, 2, false),
     AV1_TEN("mp4", "libsvtav1", AV_PIX_FMT_YUV420P10, 2, 2, false),
@@ -58,6 +60,11 @@ public enum FilmCodec {
     /** How its sound is coded; empty where it cannot hold any. */
     public Optional<SoundCodec> sound() {
         return SoundCodec.of(this);
+    }
+
+    /** Whether this program can make it by itself, without a graphics card. */
+    public boolean isMadeHere() {
+        return !encoder.isEmpty();
     }
 
     /** Whether what is transparent stays so. */
@@ -107,11 +114,13 @@ public enum FilmCodec {
 
     /** Bits for each pixel of a frame, where the encoder is steered by its rate. */
     double bitsPerPixel(Quality quality) {
-        return switch (quality) {
-            case SMALL -> 0.07;
-            case GOOD -> 0.2;
-            case BEST -> 0.5;
-        };
+        double ofH264 =
+                switch (quality) {
+                    case SMALL -> 0.07;
+                    case GOOD -> 0.2;
+                    case BEST -> 0.5;
+                };
+        return ofH264 * (this == HEVC ? 0.65 : this == AV1 ? 0.5 : 1);
     }
 
     /** The encoder's own options. */
@@ -144,7 +153,7 @@ public enum FilmCodec {
                 options.put("quality", new String[] {"60", "85", "97"}[step]);
                 options.put("loop", "0");
             }
-            case GIF, APNG -> {}
+            case HEVC, GIF, APNG -> {}
         }
         return options;
     }

@@ -25,7 +25,6 @@ import org.jspecify.annotations.Nullable;
  */
 public final class FilmFile implements FrameSink {
 
-    private final Path destination;
     private final FilmCodec codec;
     private final Size size;
     private final FrameRate rate;
@@ -45,43 +44,14 @@ public final class FilmFile implements FrameSink {
     private boolean open = true;
 
     /**
-     * Opens the film.
+     * Opens a silent film, made by this program alone.
      *
      * @param rows how the colour conversion is shared
      * @throws FileProblem for a size that the codec cannot hold, or when the place cannot be written to
      */
     public FilmFile(Path destination, FilmCodec codec, Quality quality, Size size, FrameRate rate, Rows rows)
             throws FileProblem {
-        this(
-                destination,
-                codec,
-                quality,
-                size,
-                rate,
-                rows,
-                PictureCoding.KEY_SECONDS,
-                Optional.empty(),
-                Optional.empty());
-    }
-
-    /**
-     * Opens a film with sound.
-     *
-     * @param comment what it says of itself, where its container can hold that
-     * @throws FileProblem for a size that the codec cannot hold, or when the place cannot be written to
-     * @throws IllegalArgumentException when films of this codec cannot hold sound
-     */
-    public FilmFile(
-            Path destination,
-            FilmCodec codec,
-            Quality quality,
-            Size size,
-            FrameRate rate,
-            Rows rows,
-            Optional<FilmTrack> track,
-            Optional<String> comment)
-            throws FileProblem {
-        this(destination, codec, quality, size, rate, rows, PictureCoding.KEY_SECONDS, track, comment);
+        this(destination, PictureCoding.own(codec, quality, size, rate), rows, Optional.empty(), Optional.empty());
     }
 
     /**
@@ -92,10 +62,7 @@ public final class FilmFile implements FrameSink {
      */
     public FilmFile(
             Path destination,
-            FilmCodec codec,
-            Quality quality,
-            Size size,
-            FrameRate rate,
+            PictureCoding coding,
             Rows rows,
             Optional<FilmTrack> track,
             Piece piece,
@@ -104,18 +71,14 @@ public final class FilmFile implements FrameSink {
             throws FileProblem {
         this(
                 destination,
-                codec,
-                quality,
-                size,
-                rate,
+                coding,
                 rows,
-                PictureCoding.KEY_SECONDS,
-                track.map(heard -> heard.lasting(FilmTrack.pairs(frames, rate))),
+                track.map(heard -> heard.lasting(FilmTrack.pairs(frames, coding.rate()))),
                 Optional.of(new PieceMark(piece, first, frames).written()));
     }
 
     /**
-     * Opens a film to be edited further.
+     * Opens a silent film to be edited further.
      *
      * @param keySeconds how far apart the pictures are that a jump can start from; nearer ones make jumps faster and the file
      *     larger, or its pictures coarser where the rate is given
@@ -124,32 +87,36 @@ public final class FilmFile implements FrameSink {
     public FilmFile(
             Path destination, FilmCodec codec, Quality quality, Size size, FrameRate rate, Rows rows, double keySeconds)
             throws FileProblem {
-        this(destination, codec, quality, size, rate, rows, keySeconds, Optional.empty(), Optional.empty());
+        this(
+                destination,
+                new PictureCoding(FilmEncoder.own(codec), quality, size, rate, keySeconds),
+                rows,
+                Optional.empty(),
+                Optional.empty());
     }
 
-    private FilmFile(
-            Path destination,
-            FilmCodec codec,
-            Quality quality,
-            Size size,
-            FrameRate rate,
-            Rows rows,
-            double keySeconds,
-            Optional<FilmTrack> track,
-            Optional<String> comment)
+    /**
+     * Opens a film.
+     *
+     * @param rows how the colour conversion is shared
+     * @param comment what it says of itself, where its container can hold that
+     * @throws FileProblem for a size that the codec cannot hold, or when the place cannot be written to
+     * @throws IllegalArgumentException when films of this codec cannot hold sound
+     */
+    public FilmFile(
+            Path destination, PictureCoding coding, Rows rows, Optional<FilmTrack> track, Optional<String> comment)
             throws FileProblem {
+        codec = coding.codec();
+        size = coding.size();
+        rate = coding.rate();
         codec.check(size);
         if (track.isPresent() && codec.sound().isEmpty()) {
             throw new IllegalArgumentException("a film of " + codec + " cannot hold sound");
         }
         this.track = track;
-        this.destination = destination;
-        this.codec = codec;
-        this.size = size;
-        this.rate = rate;
         this.rows = rows;
-        coding = new PictureCoding(codec, quality, size, rate, keySeconds);
-        stretch = keySeconds == PictureCoding.KEY_SECONDS ? PictureCoding.stretch(codec, rate) : 0;
+        this.coding = coding;
+        stretch = coding.stretch();
         container = new Container(destination, codec.container());
         comment.ifPresent(container::comment);
         try {
@@ -171,7 +138,7 @@ public final class FilmFile implements FrameSink {
             sound = new FilmSound(codec.sound().orElseThrow(), container);
         }
         container.begin(muxing(rate));
-        feed = PictureFeed.of(codec, size, rate, rows);
+        feed = PictureFeed.of(coding, encoder, rows);
         packet = av_packet_alloc();
     }
 

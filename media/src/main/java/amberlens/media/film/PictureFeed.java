@@ -1,10 +1,11 @@
 package amberlens.media.film;
 
-import amberlens.core.base.geometry.Size;
-import amberlens.core.base.time.FrameRate;
+import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUV420P;
+
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.pixels.raster.Rows;
 import amberlens.core.render.frame.RenderedFrame;
+import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 
 /** Brings finished frames into the pixels that an encoder takes. */
@@ -29,12 +30,19 @@ interface PictureFeed extends AutoCloseable {
     @Override
     void close();
 
-    static PictureFeed of(FilmCodec codec, Size size, FrameRate rate, Rows rows) throws FileProblem {
-        return switch (codec) {
-            case H264, VP9, AV1 -> new LumaFeed(size, rows);
-            case APNG -> new ByteFeed(size);
-            case GIF -> new PaletteFeed(size, rate);
-            default -> new ConvertedFeed(codec, size);
+    /** @param opened the encoder that is fed */
+    static PictureFeed of(PictureCoding coding, AVCodecContext opened, Rows rows) throws FileProblem {
+        FilmEncoder encoder = coding.encoder();
+        if (encoder.works() == FilmEncoder.Works.IN_MEMORY_OF_A_CARD) {
+            return new UploadedFeed(new ConvertedFeed(encoder, coding.size()), opened);
+        }
+        return switch (encoder.codec()) {
+            case APNG -> new ByteFeed(coding.size());
+            case GIF -> new PaletteFeed(coding.size(), coding.rate());
+            default ->
+                encoder.pixels() == AV_PIX_FMT_YUV420P
+                        ? new LumaFeed(coding.size(), rows)
+                        : new ConvertedFeed(encoder, coding.size());
         };
     }
 }

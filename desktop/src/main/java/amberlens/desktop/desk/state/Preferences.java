@@ -33,6 +33,7 @@ public final class Preferences implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Preferences.class);
     private static final String SHORTCUT = "shortcut.";
     private static final String UNIT = "unit.";
+    private static final String EXPORT_PRESET = "export-preset.";
     private static final String SEAM = "seam.";
     private static final int RECENT_COLOURS = 12;
     private static final int LEAST_TEXT = 90;
@@ -189,6 +190,29 @@ public final class Preferences implements AutoCloseable {
 
     private static String pace(String format, String quality) {
         return "export-pace-" + format + "-" + quality.toLowerCase(Locale.ROOT);
+    }
+
+    /** The names of the answers to the export dialog that a person has kept, in order. */
+    public List<String> exportPresets() {
+        return values.stringPropertyNames().stream()
+                .filter(name -> name.startsWith(EXPORT_PRESET))
+                .map(name -> name.substring(EXPORT_PRESET.length()))
+                .sorted(String.CASE_INSENSITIVE_ORDER)
+                .toList();
+    }
+
+    /** What is kept by a name. */
+    public Optional<String> exportPreset(String name) {
+        return Optional.ofNullable(values.getProperty(EXPORT_PRESET + name));
+    }
+
+    public void setExportPreset(String name, String answers) {
+        set(EXPORT_PRESET + name, answers);
+    }
+
+    public void forgetExportPreset(String name) {
+        values.remove(EXPORT_PRESET + name);
+        keep();
     }
 
     /** Whether what is going to be played is made ready by itself; the system property {@code amber.ready} comes before it, likewise. */

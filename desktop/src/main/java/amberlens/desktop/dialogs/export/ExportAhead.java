@@ -13,7 +13,7 @@ import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Pictures;
 import amberlens.desktop.kit.style.TextSizes;
 import amberlens.desktop.work.background.Work;
-import amberlens.desktop.work.queue.ExportPace;
+import amberlens.desktop.work.queue.ExportHistory;
 import amberlens.desktop.work.services.Services;
 import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportSettings;
@@ -111,11 +111,15 @@ final class ExportAhead extends HBox {
     private String cost(List<ExportJob> jobs) {
         ExportSettings settings = jobs.getFirst().settings();
         double megapixels = jobs.stream().mapToDouble(ExportAhead::megapixels).sum();
-        return desk.preferences()
-                .exportPace(settings.format().codec(), settings.quality().name())
-                .flatMap(ExportPace::read)
-                .map(pace -> pace.words(megapixels))
-                .orElse("No estimate: nothing was exported like this yet.");
+        var history = new ExportHistory(desk.preferences());
+        String quickest = history.quickest(settings.quality())
+                .filter(format -> format != settings.format())
+                .map(format -> " Quickest here so far: " + format.words() + ".")
+                .orElse("");
+        return history.of(settings)
+                        .map(pace -> pace.words(megapixels))
+                        .orElse("No estimate: nothing was exported like this yet.")
+                + quickest;
     }
 
     private void show(List<ExportJob> jobs) {

@@ -2,17 +2,16 @@ package amberlens.desktop.dialogs.export;
 
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameRate;
-import amberlens.core.base.time.FrameSpan;
-import amberlens.core.base.time.Timecode;
 import amberlens.core.edit.delivery.DeliveryFilm;
 import amberlens.core.material.sound.EvenLoudness;
 import amberlens.core.model.hearing.Hearing;
 import amberlens.core.model.project.FileProblem;
-import amberlens.core.model.project.LineUp;
 import amberlens.core.model.project.Project;
-import amberlens.core.model.project.Shot;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Choices;
+import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.background.Work;
+import amberlens.media.export.CardEncoders;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
 import amberlens.media.export.ExportSettings;
@@ -20,10 +19,10 @@ import amberlens.media.film.Quality;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -38,34 +37,11 @@ import javafx.scene.layout.Priority;
 
 /** The questions of the export dialog: which frames, how large and fast, in which format and quality, where to. */
 final class ExportForm extends GridPane {
-    /** Which frames, and into how many files. */
-    private enum Range {
-        LINE_UP("The whole line-up"),
-        SHOT("The selected shot"),
-        FRAMES("From … to"),
-        PER_SHOT("One file for each shot"),
-        PER_SELECTED("One file for each selected shot");
-
-        private final String words;
-
-        Range(String words) {
-            this.words = words;
-        }
-
-        boolean several() {
-            return this == PER_SHOT || this == PER_SELECTED;
-        }
-    }
-
     /** Parts of the frame's size that are offered. */
     private static final int[] PER_CENT = {100, 50, 25, 200};
 
     private final Desk desk;
-    private final Optional<Shot> selected;
-    private final Set<String> chosen;
-    private final ComboBox<Range> range;
-    private final TextField from = new TextField();
-    private final TextField to = new TextField();
+    private final RangeChoice range;
     private final ComboBox<Size> size;
     private final ComboBox<FrameRate> rate;
     private final ComboBox<ExportFormat> format;
@@ -76,18 +52,20 @@ final class ExportForm extends GridPane {
     private final CheckBox onlyChanged = new CheckBox("Only what changed since the last export");
     private final TextField destination = new TextField();
     private final ShapeChoice shapes;
+    private final CardChoice fast;
+    private final CardEncoders cards;
 
-    ExportForm(Desk desk, Path proposed, Function<ExportFormat, Optional<Path>> browse) {
+    ExportForm(
+            Desk desk,
+            Background background,
+            CardEncoders cards,
+            Path proposed,
+            Function<ExportFormat, Optional<Path>> browse) {
         this.desk = desk;
-        selected = desk.cursor().selectedShot();
-        chosen = desk.cursor().selection().shots();
+        this.cards = cards;
+        fast = new CardChoice(background, cards);
         getStyleClass().add("form");
-        range = Choices.of(List.of(Range.values()), choice -> choice.words, Range.LINE_UP, "export-range");
-        range.setOnAction(_ -> showRange());
-        from.setId("export-from");
-        to.setId("export-to");
-        from.setPrefColumnCount(9);
-        to.setPrefColumnCount(9);
+        range = new RangeChoice(desk);
         size = Choices.of(
                 sizes(project().frameSize()), Size::toString, project().frameSize(), "export-size");
         rate = Choices.of(
@@ -95,8 +73,7 @@ final class ExportForm extends GridPane {
                 each -> each + (each.equals(project().frame().rate()) ? " fps, the project's" : " fps"),
                 project().frame().rate(),
                 "export-rate");
-        format =
-                Choices.of(List.of(ExportFormat.values()), ExportFormat::words, ExportFormat.MP4_H264, "export-format");
+        format = Choices.of(formats(), ExportFormat::words, ExportFormat.MP4_H264, "export-format");
         format.setOnAction(_ -> showFormat());
         quality = Choices.of(List.of(Quality.values()), Quality::words, Quality.GOOD, "export-quality");
         loudness = Choices.of(
@@ -116,19 +93,91 @@ final class ExportForm extends GridPane {
                 _ -> browse.apply(format.getValue()).ifPresent(path -> destination.setText(path.toString())));
         HBox.setHgrow(destination, Priority.ALWAYS);
         shapes = new ShapeChoice(desk.document());
-        row(0, "Frames", new HBox(8, range, from, new Label("–"), to));
+        int row = 0;
+        row(row++, "For", new PresetChoice(desk.preferences(), this::answer, this::answers));
+        row(row++, "Frames", range);
         if (shapes.isNeeded()) {
-            row(1, "Deliveries", shapes);
+            row(row++, "Deliveries", shapes);
         }
-        row(2, "Size", new HBox(8, size, rate));
-        row(3, "Format", new HBox(8, format, use));
-        row(4, "Quality", quality);
-        row(5, "Sound", loudness);
-        row(6, "", transparent);
-        row(7, "", onlyChanged);
-        row(8, "Save as", new HBox(8, destination, browser));
-        showRange();
+        row(row++, "Size", new HBox(8, size, rate));
+        row(row++, "Format", new HBox(8, format, use));
+        row(row++, "Quality", new HBox(14, quality, fast));
+        row(row++, "Sound", loudness);
+        row(row++, "", new HBox(18, transparent, onlyChanged));
+        row(row, "Save as", new HBox(8, destination, browser));
         showFormat();
+        Stream.of(size, rate, format).forEach(choice -> choice.valueProperty().subscribe(this::offerCard));
+        offerFormatsOfCards(background);
+    }
+
+    private static List<ExportFormat> formats() {
+        return Arrays.stream(ExportFormat.values())
+                .filter(ExportFormat::isMadeHere)
+                .toList();
+    }
+
+    /** Formats that graphics cards alone make, where one does. */
+    private void offerFormatsOfCards(Background background) {
+        Size whole = project().frameSize();
+        FrameRate usual = project().frame().rate();
+        Arrays.stream(ExportFormat.values())
+                .filter(only -> !only.isMadeHere())
+                .forEach(only -> background.start(Work.of(
+                                () -> cards.choose(only.film().orElseThrow(), whole, usual), choice -> {
+                                    if (choice.encoder().isPresent()) {
+                                        format.getItems().add(1, only);
+                                    }
+                                })
+                        .takesLong()));
+    }
+
+    private void offerCard() {
+        fast.offer(format.getValue().film(), size.getValue(), rate.getValue());
+    }
+
+    /** Answers all questions for a use but where to. */
+    private void answer(ExportPreset preset) {
+        if (preset.frames() == ExportPreset.Frames.AT_PLAYHEAD) {
+            range.setFrameAtPlayhead();
+        } else {
+            range.setWholeLineUp();
+        }
+        shapes.choose(preset.shape());
+        size.getSelectionModel().select(index(preset.percent()));
+        if (format.getItems().contains(preset.format())) {
+            format.setValue(preset.format());
+        }
+        quality.setValue(preset.quality());
+        loudness.setValue(loudness.getItems().contains(preset.loudness()) ? preset.loudness() : Optional.empty());
+        transparent.setSelected(preset.transparent());
+        showFormat();
+        fast.want(preset.fast());
+        if (preset.shape() == ExportPreset.Shape.UPRIGHT && !shapes.hasUpright()) {
+            use.setText("no upright delivery yet: add one first");
+        }
+    }
+
+    private static int index(int percent) {
+        for (int i = 0; i < PER_CENT.length; i++) {
+            if (PER_CENT[i] == percent) {
+                return i;
+            }
+        }
+        return 0;
+    }
+
+    /** The answers as they are, by a name. */
+    private ExportPreset answers(String name) {
+        return new ExportPreset(
+                name,
+                format.getValue(),
+                quality.getValue(),
+                PER_CENT[Math.max(0, size.getSelectionModel().getSelectedIndex())],
+                loudness.getValue(),
+                transparent.isSelected(),
+                fast.isFast(),
+                range.isOneFrame() ? ExportPreset.Frames.AT_PLAYHEAD : ExportPreset.Frames.LINE_UP,
+                shapes.isUprightAlone() ? ExportPreset.Shape.UPRIGHT : ExportPreset.Shape.AS_SEEN);
     }
 
     private static String loudnessWords(Optional<Double> target) {
@@ -173,22 +222,6 @@ final class ExportForm extends GridPane {
         addRow(index, label, field);
     }
 
-    private void showRange() {
-        boolean free = range.getValue() == Range.FRAMES;
-        from.setDisable(!free);
-        to.setDisable(!free);
-        if (!free) {
-            FrameSpan span = chosenSpan();
-            from.setText(Timecode.of(span.from(), project().frame().rate()));
-            to.setText(Timecode.of(span.to(), project().frame().rate()));
-        }
-    }
-
-    private FrameSpan chosenSpan() {
-        var whole = new FrameSpan(0, Math.max(0, LineUp.length(project()) - 1));
-        return range.getValue() == Range.SHOT ? selected.map(Shot::onLineUp).orElse(whole) : whole;
-    }
-
     private void showFormat() {
         String text = destination.getText();
         int dot = text.lastIndexOf('.');
@@ -213,9 +246,10 @@ final class ExportForm extends GridPane {
 
     /** Runs something whenever an answer changes that makes another film. */
     void whenChanged(Runnable changed) {
-        Stream.of(range, size, rate, format, quality)
+        Stream.of(size, rate, format, quality)
                 .forEach(choice -> choice.valueProperty().subscribe(changed));
-        Stream.of(from, to).forEach(time -> time.textProperty().subscribe(changed));
+        fast.selectedProperty().subscribe(changed);
+        range.whenChanged(changed);
     }
 
     /** Whether files that are as they would become are passed over. */
@@ -240,22 +274,11 @@ final class ExportForm extends GridPane {
                     ? settings.destination()
                     : ExportJob.destination(
                             settings.destination(), desk.document().whole(), film.delivery());
-            for (ExportJob job : jobs(film.film(), settings.withDestination(named))) {
+            for (ExportJob job : range.jobs(film.film(), settings.withDestination(named))) {
                 jobs.add(film.delivery().map(job::in).orElse(job));
             }
         }
         return jobs;
-    }
-
-    private List<ExportJob> jobs(Project film, ExportSettings settings) {
-        if (range.getValue().several()) {
-            List<Shot> shots = LineUp.inTime(film).stream()
-                    .filter(shot -> range.getValue() == Range.PER_SHOT || chosen.contains(shot.id()))
-                    .toList();
-            return ExportJob.perShot(film, shots, settings);
-        }
-        String name = range.getValue() == Range.SHOT ? selected.map(Shot::name).orElse(film.name()) : film.name();
-        return List.of(new ExportJob(name, film, settings));
     }
 
     /** The chosen size, for another frame its part of that. */
@@ -268,18 +291,13 @@ final class ExportForm extends GridPane {
 
     private ExportSettings settings(Project film, boolean overwrite) throws FileProblem {
         try {
-            FrameSpan span = range.getValue() == Range.FRAMES
-                    ? new FrameSpan(
-                            Timecode.parse(from.getText(), project().frame().rate()),
-                            Timecode.parse(to.getText(), project().frame().rate()))
-                    : chosenSpan();
             if (destination.getText().isBlank()) {
                 throw new FileProblem("Choose where to save the film.");
             }
             Path path = Path.of(destination.getText().strip());
             FrameRate other = rate.getValue();
             return new ExportSettings(
-                            span,
+                            range.span(),
                             size(film.frameSize()),
                             other.equals(project().frame().rate()) ? Optional.empty() : Optional.of(other),
                             format.getValue(),
@@ -287,11 +305,10 @@ final class ExportForm extends GridPane {
                             transparent.isSelected(),
                             path,
                             overwrite)
+                    .withFast(fast.isFast())
                     .withLoudness(loudness.isDisabled() ? Optional.empty() : loudness.getValue());
         } catch (InvalidPathException e) {
             throw new FileProblem("\"" + destination.getText() + "\" cannot be the name of a file.", e);
-        } catch (IllegalArgumentException e) {
-            throw new FileProblem("Frames: " + e.getMessage() + ".", e);
         }
     }
 }

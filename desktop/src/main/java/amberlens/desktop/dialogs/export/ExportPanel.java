@@ -10,6 +10,7 @@ import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.queue.ExportQueue;
 import amberlens.desktop.work.services.Services;
 import amberlens.media.export.Export;
+import amberlens.media.export.ExportCheck;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;
 import java.nio.file.Path;
@@ -56,7 +57,7 @@ public final class ExportPanel extends DialogPanel {
         queue = services.exports();
         background = services.background();
         this.showQueue = showQueue;
-        form = new ExportForm(desk, proposed, browse);
+        form = new ExportForm(desk, background, services.cards(), proposed, browse);
         var ahead = new ExportAhead(desk, services, form, this::isOpen);
         note.setWrapText(true);
         TextSizes.maxWidth(note, 520);
@@ -90,7 +91,7 @@ public final class ExportPanel extends DialogPanel {
             }
             nothingAsked();
             for (ExportJob job : jobs) {
-                Export.check(job.project(), job.settings());
+                ExportCheck.check(job.project(), job.settings());
             }
             if (!agreed.contains(Question.REPLACE) && !form.onlyChanged() && anyExists(jobs)) {
                 boolean one = jobs.size() == 1;
@@ -192,7 +193,7 @@ public final class ExportPanel extends DialogPanel {
     private static boolean anyExists(List<ExportJob> jobs) {
         for (ExportJob job : jobs) {
             try {
-                Export.check(job.project(), job.settings().withOverwrite(false));
+                ExportCheck.check(job.project(), job.settings().withOverwrite(false));
             } catch (FileProblem e) {
                 return true;
             }

@@ -33,6 +33,29 @@ final class ShapeChoice extends FlowPane {
         getChildren().add(box);
     }
 
+    /** Chooses among them for a use; where there is none upright, all stays as it is. */
+    void choose(ExportPreset.Shape shape) {
+        List<DeliveryFilm.Named> films = DeliveryFilm.all(document.whole());
+        if (shape == ExportPreset.Shape.UPRIGHT && hasUpright()) {
+            for (int i = 0; i < boxes.size(); i++) {
+                boxes.get(i).setSelected(isUpright(films.get(i)));
+            }
+        }
+    }
+
+    boolean hasUpright() {
+        return DeliveryFilm.all(document.whole()).stream().anyMatch(ShapeChoice::isUpright);
+    }
+
+    boolean isUprightAlone() {
+        List<DeliveryFilm.Named> films = chosen();
+        return boxes.size() > 1 && !films.isEmpty() && films.stream().allMatch(ShapeChoice::isUpright);
+    }
+
+    private static boolean isUpright(DeliveryFilm.Named film) {
+        return film.film().frameSize().height() > film.film().frameSize().width();
+    }
+
     boolean isNeeded() {
         return boxes.size() > 1;
     }

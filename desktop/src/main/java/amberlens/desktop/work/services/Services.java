@@ -18,7 +18,7 @@ import amberlens.desktop.work.pictures.MadeReady;
 import amberlens.desktop.work.pictures.MediaMarks;
 import amberlens.desktop.work.pictures.ReadyPictures;
 import amberlens.desktop.work.pictures.Thumbnails;
-import amberlens.desktop.work.queue.ExportPace;
+import amberlens.desktop.work.queue.ExportHistory;
 import amberlens.desktop.work.queue.ExportQueue;
 import amberlens.desktop.work.saving.SafeKeeping;
 import amberlens.desktop.work.saving.Saver;
@@ -27,6 +27,7 @@ import amberlens.desktop.work.sounds.WaveCards;
 import amberlens.desktop.work.tracking.SubjectTracks;
 import amberlens.files.Folders;
 import amberlens.media.WorkPool;
+import amberlens.media.export.CardEncoders;
 import amberlens.media.film.StillFile;
 import amberlens.media.marks.KeptMarks;
 import amberlens.media.pixels.PixelCache;
@@ -100,18 +101,7 @@ public final class Services implements AutoCloseable {
                 System::nanoTime,
                 () -> desk.tell(Change.EXPORTS),
                 desk::say,
-                (settings, cost) -> desk.preferences()
-                        .setExportPace(
-                                settings.format().codec(),
-                                settings.quality().name(),
-                                desk.preferences()
-                                        .exportPace(
-                                                settings.format().codec(),
-                                                settings.quality().name())
-                                        .flatMap(ExportPace::read)
-                                        .map(before -> before.then(cost))
-                                        .orElse(cost)
-                                        .written()),
+                new ExportHistory(desk.preferences())::add,
                 keeping.exports());
         sounds = new SoundStore(distrusted, distrusted, interfaceThread, () -> desk.tell(Change.SOUNDS));
         waves = new WaveCards(sounds);
@@ -182,6 +172,11 @@ public final class Services implements AutoCloseable {
     /** Exports that wait and run. */
     public ExportQueue exports() {
         return exports;
+    }
+
+    /** The encoders of graphics cards. */
+    public CardEncoders cards() {
+        return CardEncoders.OF_THIS_MACHINE;
     }
 
     public WorkPool rows() {

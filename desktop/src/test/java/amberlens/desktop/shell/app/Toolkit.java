@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.application.Platform;
 
 /** The window system for benches that no window shows. */
-final class Toolkit {
+public final class Toolkit {
     private Toolkit() {}
 
     /** Starts it, unless another test has. */
-    static void start() {
+    public static void start() {
         try {
             Platform.startup(AmberLens::dress);
         } catch (IllegalStateException alreadyRunning) {
