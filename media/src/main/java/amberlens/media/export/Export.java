@@ -7,7 +7,6 @@ import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.pixels.raster.Rows;
-import amberlens.core.render.frame.RenderedFrame;
 import amberlens.files.FileWords;
 import amberlens.media.WorkPool;
 import amberlens.media.film.FilmCodec;
@@ -205,21 +204,21 @@ public final class Export {
 
     private boolean pump(FrameSink sink, FrameSpan outputs, ExportProgress progress) throws FileProblem, SinkProblem {
         WorkPool.warmUp(Duration.ZERO);
-        BlockingQueue<RenderedFrame> ready = new ArrayBlockingQueue<>(AHEAD);
+        BlockingQueue<FrameSink.Turn> ready = new ArrayBlockingQueue<>(AHEAD);
         var failure = new AtomicReference<@Nullable Throwable>();
         Thread renderer = Thread.ofPlatform()
                 .name("export")
                 .daemon()
-                .start(() -> renderAll(sink.deep(), outputs, ready, failure));
+                .start(() -> renderAll(sink, outputs, ready, failure));
         try {
             int count = outputs.length();
             for (int done = 0; done < count; ) {
-                RenderedFrame frame = ready.poll(100, TimeUnit.MILLISECONDS);
+                FrameSink.Turn turn = ready.poll(100, TimeUnit.MILLISECONDS);
                 rethrow(failure.get());
-                if (frame != null) {
+                if (turn != null) {
                     written(() -> {
-                        sink.write(frame);
-                        return frame;
+                        turn.write();
+                        return turn;
                     });
                     done++;
                 }
@@ -265,18 +264,18 @@ public final class Export {
     }
 
     private void renderAll(
-            boolean deep,
+            FrameSink sink,
             FrameSpan outputs,
-            BlockingQueue<RenderedFrame> ready,
+            BlockingQueue<FrameSink.Turn> ready,
             AtomicReference<@Nullable Throwable> failure) {
         try {
             OutputTimes times = settings.times(project.frame());
             for (int output = outputs.from(); output <= outputs.to(); output++) {
                 double frame = times.place(output);
-                ready.put(
-                        deep
+                ready.put(sink.ready(
+                        sink.deep()
                                 ? source.deepFrame(frame, settings.size(), settings.transparent())
-                                : source.frame(frame, settings.size()));
+                                : source.frame(frame, settings.size())));
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();

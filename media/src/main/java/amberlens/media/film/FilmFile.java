@@ -179,15 +179,22 @@ public final class FilmFile implements FrameSink {
     }
 
     @Override
-    public void write(RenderedFrame frame) throws FileProblem {
+    public Turn ready(RenderedFrame frame) throws FileProblem {
+        if (!feed.worksAhead()) {
+            return () -> code(feed.picture(frame));
+        }
+        AVFrame picture = feed.picture(frame);
+        return () -> code(picture);
+    }
+
+    private void code(AVFrame picture) throws FileProblem {
         if (stretch > 1 && written > 0 && written % stretch == 0) {
             beginStretch();
         }
-        AVFrame picture = feed.picture(frame);
         picture.pts(written++);
         tag(picture);
         must(avcodec_send_frame(encoder, picture), "a frame");
-        feed.sent();
+        feed.sent(picture);
         drain();
         hear(FilmTrack.pairs(written, rate));
     }

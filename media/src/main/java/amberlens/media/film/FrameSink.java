@@ -10,7 +10,22 @@ public interface FrameSink extends AutoCloseable {
     /** Whether it takes frames of 16 bits; otherwise those of 8. */
     boolean deep();
 
-    void write(RenderedFrame frame) throws FileProblem;
+    /** A frame whose turn to be written will come. */
+    @FunctionalInterface
+    interface Turn {
+        void write() throws FileProblem;
+    }
+
+    /**
+     * Does what can be done with a frame before its turn. May be called by another thread than the one that writes, some frames ahead, in their
+     * order.
+     */
+    Turn ready(RenderedFrame frame) throws FileProblem;
+
+    /** The next frame, at once. */
+    default void write(RenderedFrame frame) throws FileProblem {
+        ready(frame).write();
+    }
 
     /** Completes the output and puts it in its place. */
     void finish() throws FileProblem;

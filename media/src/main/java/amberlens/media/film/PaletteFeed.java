@@ -68,7 +68,7 @@ final class PaletteFeed implements PictureFeed {
     }
 
     @Override
-    public void sent() {
+    public void sent(AVFrame coded) {
         av_frame_unref(picture);
     }
 

@@ -25,7 +25,12 @@ interface PictureFeed extends AutoCloseable {
     AVFrame picture(RenderedFrame frame) throws FileProblem;
 
     /** The encoder has taken the picture. */
-    default void sent() {}
+    default void sent(AVFrame picture) {}
+
+    /** Whether further pictures may be made before one is sent, by another thread than the one that sends them. */
+    default boolean worksAhead() {
+        return false;
+    }
 
     @Override
     void close();

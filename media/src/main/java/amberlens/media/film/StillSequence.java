@@ -55,7 +55,11 @@ public final class StillSequence implements FrameSink {
     }
 
     @Override
-    public void write(RenderedFrame frame) throws FileProblem {
+    public Turn ready(RenderedFrame frame) {
+        return () -> aside(frame);
+    }
+
+    private void aside(RenderedFrame frame) throws FileProblem {
         Path file = file(pattern, next++);
         try {
             written.add(StillFile.aside(frame, kind, file));

@@ -66,8 +66,8 @@ final class UploadedFeed implements PictureFeed {
     }
 
     @Override
-    public void sent() {
-        here.sent();
+    public void sent(AVFrame picture) {
+        av_frame_unref(there);
     }
 
     @Override

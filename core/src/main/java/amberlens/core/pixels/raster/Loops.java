@@ -160,6 +160,23 @@ public interface Loops {
     /** To opaque 10-bit sRGB codes, see {@link CodeRaster#pixelOfTenBits}. */
     void encodeTenBits(float[] light, int at, int[] codes, int to, int count);
 
+    /**
+     * The luma of opaque 8-bit codes, see {@link Bt709}.
+     *
+     * @param from where in {@code argb} the first pixel stands
+     * @param at where its luma goes
+     */
+    void luma(int[] argb, int from, int count, byte[] into, int at);
+
+    /**
+     * Their two differences, each of two by two pixels.
+     *
+     * @param upper where in {@code argb} the upper row begins
+     * @param lower likewise
+     * @param count of differences, half as many as pixels of a row
+     */
+    void chroma(int[] argb, int upper, int lower, int count, byte[] blue, byte[] red);
+
     /** Which way is best here, found out once. */
     final class Best {
         private static final boolean VECTORS =

@@ -304,4 +304,14 @@ final class PlainLoops implements Loops {
     private static int tenBits(float light) {
         return Math.round(Srgb.exact8(light) * (CodeRaster.MOST_OF_TEN_BITS / 255f));
     }
+
+    @Override
+    public void luma(int[] argb, int from, int count, byte[] into, int at) {
+        Bt709.luma(argb, from, count, into, at);
+    }
+
+    @Override
+    public void chroma(int[] argb, int upper, int lower, int count, byte[] blue, byte[] red) {
+        Bt709.chroma(argb, upper, lower, count, blue, red, 0);
+    }
 }

@@ -170,4 +170,18 @@ final class VectorLoops implements Loops {
         VectorCodes.encodeTenBits(light, at, codes, to, whole);
         plain.encodeTenBits(light, at + 4 * whole, codes, to + whole, count - whole);
     }
+
+    @Override
+    public void luma(int[] argb, int from, int count, byte[] into, int at) {
+        int whole = count & -STEP;
+        VectorBt709.luma(argb, from, whole, into, at);
+        Bt709.luma(argb, from + whole, count - whole, into, at + whole);
+    }
+
+    @Override
+    public void chroma(int[] argb, int upper, int lower, int count, byte[] blue, byte[] red) {
+        int whole = count & -STEP;
+        VectorBt709.chroma(argb, upper, lower, whole, blue, red, 0);
+        Bt709.chroma(argb, upper + 2 * whole, lower + 2 * whole, count - whole, blue, red, whole);
+    }
 }

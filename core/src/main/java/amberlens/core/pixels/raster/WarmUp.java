@@ -16,6 +16,8 @@ final class WarmUp {
     private final float[] other = new float[8 * PIXELS + 32 * Loops.SPARE];
     private final float[] weights = new float[16 * PIXELS + Loops.SPARE];
     private final float[] table = new float[16 * (Loops.PHASES + 1) + Loops.SPARE];
+    private final byte[] bytes = new byte[PIXELS];
+    private final byte[] moreBytes = new byte[PIXELS];
     private final float[] part = new float[PIXELS + Loops.SPARE];
 
     void run() {
@@ -31,6 +33,8 @@ final class WarmUp {
         repeat(() -> loops.dim(light, 0, part, 0, PIXELS, false));
         repeat(() -> loops.dim(light, 0, part, 0, PIXELS, true));
         repeat(() -> loops.encode(light, 0, codes, 0, PIXELS, 0, 0));
+        repeat(() -> loops.luma(codes, 0, PIXELS, bytes, 0));
+        repeat(() -> loops.chroma(codes, 0, 0, PIXELS / 2, bytes, moreBytes));
         repeat(() -> loops.encodeTenBits(light, 0, codes, 0, PIXELS));
         for (int taps : TAPS) {
             repeat(() -> loops.across(light, at, weights, taps, other, 0, PIXELS));

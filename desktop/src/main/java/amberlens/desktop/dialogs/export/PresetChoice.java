@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.control.Button;
+import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -28,6 +29,7 @@ final class PresetChoice extends HBox {
      */
     PresetChoice(Preferences preferences, Consumer<ExportPreset> chosen, Function<String, ExportPreset> answers) {
         super(8);
+        setAlignment(Pos.CENTER_LEFT);
         this.preferences = preferences;
         this.answers = answers;
         presets = Choices.of(all(), ExportPreset::name, null, "export-preset");

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -44,6 +45,7 @@ final class RangeChoice extends HBox {
 
     RangeChoice(Desk desk) {
         super(8);
+        setAlignment(Pos.CENTER_LEFT);
         this.desk = desk;
         selected = desk.cursor().selectedShot();
         chosen = desk.cursor().selection().shots();
