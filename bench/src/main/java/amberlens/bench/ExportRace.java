@@ -43,7 +43,8 @@ final class ExportRace {
         return new double[] {ours, theirs};
     }
 
-    private static double ours(Path picture, Path film) throws FileProblem {
+    /** The push-in over a picture. */
+    static Project project(Path picture) {
         Pose start = Pose.neutral(PICTURE, FRAME).withScale(Scale.uniform(32));
         var camera = CameraTrack.still(start)
                 .withScale(Channel.keyed(
@@ -53,12 +54,15 @@ final class ExportRace {
                                 Key.of(FRAMES - 1, Scale.uniform(48), Leg.LINEAR))));
         var media = Media.photo("m1", picture.toString(), PICTURE);
         var shot = new Shot("s1", "push-in", "m1", 1, 0, FRAMES, true, camera, amberlens.core.base.extras.Extras.NONE);
-        Project project = Project.empty("race").withMedia(List.of(media)).withShots(List.of(shot));
+        return Project.empty("race").withMedia(List.of(media)).withShots(List.of(shot));
+    }
+
+    private static double ours(Path picture, Path film) throws FileProblem {
         var settings = new ExportSettings(new FrameSpan(0, FRAMES - 1), FRAME, ExportFormat.MP4_H264, film, true);
         try (var rows = WorkPool.ofCores()) {
             var cache = new PixelCache(PixelCache.usualBudget(), Runnable::run, rows);
             long began = System.nanoTime();
-            new Export(project, settings, cache, rows).run(ExportProgress.NONE);
+            new Export(project(picture), settings, cache, rows).run(ExportProgress.NONE);
             return (System.nanoTime() - began) / 1e9;
         }
     }

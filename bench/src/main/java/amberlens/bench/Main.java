@@ -76,6 +76,7 @@ public final class Main {
             memory(plan);
         });
         groups.put("export", () -> print(ExportRace.run(plan)));
+        groups.put("encoders", () -> print(EncoderTimes.measure(plan)));
         groups.put("keys", () -> {
             var main = new Main();
             main.measure(demo);

@@ -12,8 +12,8 @@ import org.jspecify.annotations.Nullable;
 public enum ExportFormat {
     MP4_H264("h264", "MP4 film (H.264)", "plays everywhere", ".mp4", FilmCodec.H264, null),
     MP4_HEVC("hevc", "MP4 film (HEVC)", "half as large, by a graphics card", ".mp4", FilmCodec.HEVC, null),
-    WEBM_VP9("vp9", "WebM film (VP9)", "for the web", ".webm", FilmCodec.VP9, null),
-    MP4_AV1("av1", "MP4 film (AV1)", "smallest, slow to make", ".mp4", FilmCodec.AV1, null),
+    WEBM_VP9("vp9", "WebM film (VP9)", "for the web, slow to make", ".webm", FilmCodec.VP9, null),
+    MP4_AV1("av1", "MP4 film (AV1)", "smallest, quick to make", ".mp4", FilmCodec.AV1, null),
     MP4_AV1_TEN("av1-10", "MP4 film (AV1, 10 bits)", "small, smooth skies", ".mp4", FilmCodec.AV1_TEN, null),
     PRORES_HQ("prores", "MOV film (ProRes 422 HQ)", "for the edit", ".mov", FilmCodec.PRORES_HQ, null),
     PRORES_4444(
