@@ -8,6 +8,7 @@ import amberlens.core.judge.seal.SealWay;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
+import amberlens.core.pixels.raster.Loops;
 import amberlens.core.render.frame.Compositor;
 import amberlens.core.render.frame.LineUpFrame;
 import amberlens.core.render.frame.Picture;
@@ -34,9 +35,12 @@ import java.util.concurrent.atomic.AtomicBoolean;
  *
  * @param alone milliseconds, 95 % within
  * @param beside likewise, beside all three
+ * @param large likewise, alone, in a large window
+ * @param moving likewise, while the hand moves, at half the size
  */
-record ScrubTimes(double alone, double beside) {
+record ScrubTimes(double alone, double beside, double large, double moving) {
     private static final Size PREVIEW = new Size(960, 540);
+    private static final Size LARGE = new Size(2560, 1440);
     private static final int JUMPS = 80;
     private static final int WARM = 20;
 
@@ -48,13 +52,16 @@ record ScrubTimes(double alone, double beside) {
 
     static ScrubTimes measure(Project demo) throws FileProblem, IOException, InterruptedException {
         Path folder = Files.createTempDirectory("amber-bench-");
+        Loops.warmUp();
         var goesOn = new AtomicBoolean(true);
         try (var seen = WorkPool.ofCores();
                 var rows = WorkPool.ofLowPriority();
                 var decoding = Executors.newFixedThreadPool(2);
                 var others = Executors.newFixedThreadPool(3, LowPriority.threads("beside"))) {
             var cache = new PixelCache(PixelCache.usualBudget(), decoding, seen);
-            double alone = scrub(demo, cache, seen);
+            double large = scrub(demo, cache, seen, LARGE);
+            double moving = scrub(demo, cache, seen, new Size(LARGE.width() / 2, LARGE.height() / 2));
+            double alone = scrub(demo, cache, seen, PREVIEW);
             Shot first = demo.shots().getFirst();
             var export = new ExportSettings(
                     new FrameSpan(0, 99),
@@ -69,9 +76,9 @@ record ScrubTimes(double alone, double beside) {
             for (Beside beside : all) {
                 others.execute(() -> again(beside, goesOn));
             }
-            double besideThem = scrub(demo, cache, seen);
+            double besideThem = scrub(demo, cache, seen, PREVIEW);
             goesOn.set(false);
-            return new ScrubTimes(alone, besideThem);
+            return new ScrubTimes(alone, besideThem, large, moving);
         } finally {
             goesOn.set(false);
         }
@@ -88,7 +95,7 @@ record ScrubTimes(double alone, double beside) {
     }
 
     /** Random frames of the first shot, whose picture is there. */
-    private static double scrub(Project demo, PixelCache cache, WorkPool seen) throws FileProblem {
+    private static double scrub(Project demo, PixelCache cache, WorkPool seen, Size size) throws FileProblem {
         Shot shot = demo.shots().getFirst();
         var chance = new Random(7);
         List<Double> times = new ArrayList<>();
@@ -101,10 +108,10 @@ record ScrubTimes(double alone, double beside) {
                 }
             }
             long began = System.nanoTime();
-            List<Seen> layers = LineUpFrame.layers(demo, frame, PREVIEW, ref -> Picture.without(ref.media())
+            List<Seen> layers = LineUpFrame.layers(demo, frame, size, ref -> Picture.without(ref.media())
                     .or(() -> cache.ready(ref).map(Picture.Pixels::new))
                     .orElse(null));
-            Compositor.compose(layers, demo.frame().background(), PREVIEW, seen);
+            Compositor.compose(layers, demo.frame().background(), size, seen);
             if (jump >= 0) {
                 times.add((System.nanoTime() - began) / 1e6);
             }
@@ -114,12 +121,20 @@ record ScrubTimes(double alone, double beside) {
     }
 
     List<String> rows() {
-        return List.of(String.format(
+        return List.of(
+                String.format(
                 Locale.ROOT,
                 "%-50s %8.2f ms, alone %8.2f ms, %5.2f ×  (goal: 2 × at most)",
                 "a scrub beside an export, tracking and a seal, 95 % within",
                 beside,
                 alone,
-                beside / alone));
+                beside / alone),
+                String.format(
+                        Locale.ROOT,
+                        "%-50s %8.2f ms, while the hand moves %8.2f ms, %5.2f ×",
+                        "a frame of 2560×1440, 95 % within",
+                        large,
+                        moving,
+                        moving / large));
     }
 }

@@ -26,15 +26,21 @@ import amberlens.desktop.work.pictures.FramePictures;
 import amberlens.desktop.work.services.Services;
 import java.util.List;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
+import javafx.util.Duration;
 import org.jspecify.annotations.Nullable;
 
 /** Paints the output frame at the playhead, or several frames at once, with guides and marks. */
 final class LensSurface extends Surface {
-    /** A finished picture and where on the screen it was made for. */
-    private record Shown(Image image, int frame, double x, double y, LensView view, double scale) {}
+    /**
+     * A finished picture and where on the screen it was made for.
+     *
+     * @param pixels how many of the screen's it stands for; itself it may have fewer
+     */
+    private record Shown(Image image, Size pixels, int frame, double x, double y, LensView view, double scale) {}
 
     private static final int MOST_INSTANTS_PLAYING = 8;
 
@@ -43,6 +49,8 @@ final class LensSurface extends Surface {
     private final FramePictures frames;
     private final LensStills stills;
     private @Nullable Shown shown;
+    private final HandPace pace = new HandPace(System::nanoTime);
+    private final PauseTransition atRest = new PauseTransition(Duration.millis(HandPace.REST.toMillis()));
     private int wished;
     private int settled;
 
@@ -60,6 +68,7 @@ final class LensSurface extends Surface {
         this.services = services;
         frames = services.frames();
         stills = new LensStills(desk, services, this::redraw);
+        atRest.setOnFinished(_ -> refresh());
         setAccessibleText("Lens: the output frame");
     }
 
@@ -126,24 +135,35 @@ final class LensSurface extends Surface {
         Optional<FrameRaster> made = services.made().of(looked, frame, port);
         if (made.isPresent()) {
             settled = wish; // nothing that was asked for before is shown after it
-            shown = new Shown(Pictures.image(made.get()), frame, x, y, view, scale);
+            atRest.stop();
+            shown = new Shown(Pictures.image(made.get()), port.part(), frame, x, y, view, scale);
             return;
         }
         services.made().shownAt(port, desk.document().project());
+        boolean playing = desk.cursor().transport().playing();
+        int smaller = playing ? 1 : pace.asked(port.part());
+        atRest.stop();
+        if (smaller > 1) {
+            atRest.playFromStart();
+        }
         var layers = LineUpFrame.layers(
                 looked,
                 frame,
-                port.whole(),
-                desk.cursor().transport().playing() ? MOST_INSTANTS_PLAYING : Shutter.MOST,
-                port.left(),
-                port.top(),
+                smaller(port.whole(), smaller),
+                playing ? MOST_INSTANTS_PLAYING : Shutter.MOST,
+                port.left() / smaller,
+                port.top() / smaller,
                 services.ready());
-        frames.layers(looked, layers, port.part(), raster -> {
+        frames.layers(looked, layers, smaller(port.part(), smaller), raster -> {
             if (wish > settled) {
-                shown = new Shown(Pictures.image(raster), frame, x, y, view, scale);
+                shown = new Shown(Pictures.image(raster), port.part(), frame, x, y, view, scale);
                 redraw();
             }
         });
+    }
+
+    private static Size smaller(Size size, int times) {
+        return new Size(Math.ceilDiv(size.width(), times), Math.ceilDiv(size.height(), times));
     }
 
     /** Whether a title is being dragged or written: then the safe areas show where it can be read everywhere. */
@@ -245,8 +265,8 @@ final class LensSurface extends Surface {
                     shown.image(),
                     at.x(),
                     at.y(),
-                    zoom * shown.image().getWidth(),
-                    zoom * shown.image().getHeight());
+                    zoom * shown.pixels().width(),
+                    zoom * shown.pixels().height());
             desk.cursor().transport().tally().shown(shown.frame(), System.nanoTime());
         }
         GuidePainter.paint(pen, desk.tools(), settingTitle(), view);
