@@ -39,7 +39,8 @@ final class EncoderTimes {
             WorkPool.warmUp(Duration.ZERO);
             List<FrameRaster> frames = frames(picture, workers);
             for (int i = 0; i < FRAMES; i++) {
-                Files.write(folder.resolve(String.format(Locale.ROOT, "frame-%02d.png", i)), StillFile.png(frames.get(i)));
+                Files.write(
+                        folder.resolve(String.format(Locale.ROOT, "frame-%02d.png", i)), StillFile.png(frames.get(i)));
             }
             for (FilmCodec codec : List.of(FilmCodec.H264, FilmCodec.VP9, FilmCodec.AV1)) {
                 for (Quality quality : Quality.values()) {
@@ -60,8 +61,7 @@ final class EncoderTimes {
         return frames;
     }
 
-    private static String row(
-            FilmCodec codec, Quality quality, List<FrameRaster> frames, Rows workers, Path folder)
+    private static String row(FilmCodec codec, Quality quality, List<FrameRaster> frames, Rows workers, Path folder)
             throws FileProblem, IOException, InterruptedException {
         Path file = folder.resolve(codec + "-" + quality + (codec == FilmCodec.VP9 ? ".webm" : ".mp4"));
         long began = System.nanoTime();

@@ -123,12 +123,12 @@ record ScrubTimes(double alone, double beside, double large, double moving) {
     List<String> rows() {
         return List.of(
                 String.format(
-                Locale.ROOT,
-                "%-50s %8.2f ms, alone %8.2f ms, %5.2f ×  (goal: 2 × at most)",
-                "a scrub beside an export, tracking and a seal, 95 % within",
-                beside,
-                alone,
-                beside / alone),
+                        Locale.ROOT,
+                        "%-50s %8.2f ms, alone %8.2f ms, %5.2f ×  (goal: 2 × at most)",
+                        "a scrub beside an export, tracking and a seal, 95 % within",
+                        beside,
+                        alone,
+                        beside / alone),
                 String.format(
                         Locale.ROOT,
                         "%-50s %8.2f ms, while the hand moves %8.2f ms, %5.2f ×",

@@ -89,7 +89,8 @@ final class RenderCommand implements Callable<Integer> {
 
     @Option(
             names = "--fast",
-            description = "Let a graphics card make an H.264, HEVC or AV1 film, where there is one; otherwise this program does.")
+            description =
+                    "Let a graphics card make an H.264, HEVC or AV1 film, where there is one; otherwise this program does.")
     private boolean fast;
 
     @Option(names = "--transparent", description = "Transparent background, for formats that keep alpha.")

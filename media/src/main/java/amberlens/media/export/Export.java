@@ -1,7 +1,7 @@
 package amberlens.media.export;
 
-import amberlens.core.base.time.FrameSpan;
 import amberlens.core.base.time.FrameRate;
+import amberlens.core.base.time.FrameSpan;
 import amberlens.core.base.time.OutputTimes;
 import amberlens.core.model.project.FileProblem;
 import amberlens.core.model.project.Media;
@@ -13,8 +13,8 @@ import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmEncoder;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.FrameSink;
-import amberlens.media.film.Piece;
 import amberlens.media.film.PictureCoding;
+import amberlens.media.film.Piece;
 import amberlens.media.film.SoundCodec;
 import amberlens.media.film.StillSequence;
 import amberlens.media.pixels.PixelCache;
@@ -85,8 +85,8 @@ public final class Export {
             try {
                 return runPictures(card, outputs, progress);
             } catch (SinkProblem e) {
-                cardRemark = Optional.of("The graphics card stopped on the way (" + e.problem().getMessage()
-                        + "); the film was made without it.");
+                cardRemark = Optional.of("The graphics card stopped on the way ("
+                        + e.problem().getMessage() + "); the film was made without it.");
             }
         }
         try {
@@ -182,7 +182,8 @@ public final class Export {
                     settings.frames().from() + outputs.from());
         }
         FilmCodec codec = format.film().get();
-        PictureCoding coding = card.map(encoder -> PictureCoding.by(encoder, settings.quality(), settings.size(), rate()))
+        PictureCoding coding = card.map(
+                        encoder -> PictureCoding.by(encoder, settings.quality(), settings.size(), rate()))
                 .orElseGet(() -> PictureCoding.own(codec, settings.quality(), settings.size(), rate()));
         if (settings.piece().isPresent()) {
             return piece(coding, sounds, settings.piece().get(), outputs.from());
@@ -206,10 +207,8 @@ public final class Export {
         WorkPool.warmUp(Duration.ZERO);
         BlockingQueue<FrameSink.Turn> ready = new ArrayBlockingQueue<>(AHEAD);
         var failure = new AtomicReference<@Nullable Throwable>();
-        Thread renderer = Thread.ofPlatform()
-                .name("export")
-                .daemon()
-                .start(() -> renderAll(sink, outputs, ready, failure));
+        Thread renderer =
+                Thread.ofPlatform().name("export").daemon().start(() -> renderAll(sink, outputs, ready, failure));
         try {
             int count = outputs.length();
             for (int done = 0; done < count; ) {

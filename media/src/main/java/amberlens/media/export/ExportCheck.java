@@ -52,7 +52,8 @@ public final class ExportCheck {
             }
         }
         if (settings.piece().isPresent() && settings.fast()) {
-            throw new FileProblem("Pieces of a film are made alike on every machine, so no graphics card makes them; leave that out.");
+            throw new FileProblem(
+                    "Pieces of a film are made alike on every machine, so no graphics card makes them; leave that out.");
         }
         Originals.of(project).spare(files);
     }

@@ -74,7 +74,18 @@ public record ExportSettings(
 
     public ExportSettings withQuality(Quality newQuality) {
         return new ExportSettings(
-                frames, size, rate, format, newQuality, transparent, destination, overwrite, loudness, piece, remark, fast);
+                frames,
+                size,
+                rate,
+                format,
+                newQuality,
+                transparent,
+                destination,
+                overwrite,
+                loudness,
+                piece,
+                remark,
+                fast);
     }
 
     public ExportSettings withTransparent(boolean see) {
@@ -123,7 +134,18 @@ public record ExportSettings(
     /** @param byCard whether a graphics card may make the film */
     public ExportSettings withFast(boolean byCard) {
         return new ExportSettings(
-                frames, size, rate, format, quality, transparent, destination, overwrite, loudness, piece, remark, byCard);
+                frames,
+                size,
+                rate,
+                format,
+                quality,
+                transparent,
+                destination,
+                overwrite,
+                loudness,
+                piece,
+                remark,
+                byCard);
     }
 
     /** When the line-up of a project of this format is looked at. */

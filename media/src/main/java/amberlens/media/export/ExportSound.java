@@ -38,8 +38,7 @@ final class ExportSound {
     boolean write(SoundCodec codec, SoundShelf sounds, Beats.Progress progress) throws FileProblem {
         remark(sounds.problems());
         FilmTrack track = heard(sounds);
-        return SoundFile.write(
-                settings.destination(), codec, track.mix()::read, track.first(), pairs(), progress);
+        return SoundFile.write(settings.destination(), codec, track.mix()::read, track.first(), pairs(), progress);
     }
 
     /** What is heard with a film; nothing where no clip plays in it, or the format cannot carry sound, which is told. */

@@ -71,7 +71,8 @@ final class TenFrames {
     static void compare(Path file, Size size) throws FileProblem {
         try (var frames = new FilmFrames(file, Rows.ALONE)) {
             if (frames.footage().frames() != COUNT) {
-                throw new FileProblem("of " + COUNT + " frames its film holds " + frames.footage().frames() + ".");
+                throw new FileProblem("of " + COUNT + " frames its film holds "
+                        + frames.footage().frames() + ".");
             }
             for (int i = 0; i < COUNT; i++) {
                 double off = off(frames.frame(i), size, i);
@@ -87,8 +88,7 @@ final class TenFrames {
         int count = 0;
         for (int y = STEP / 2; y < size.height(); y += STEP) {
             for (int x = STEP / 2; x < size.width(); x += STEP) {
-                sum += Math.abs(
-                        255 * Srgb.toEncoded(read.at(x, y).green()) - green(size, number, x, y));
+                sum += Math.abs(255 * Srgb.toEncoded(read.at(x, y).green()) - green(size, number, x, y));
                 count++;
             }
         }

@@ -60,15 +60,15 @@ class CardEncodersTest {
         Path picture = folder.resolve("bed.png");
         ImageIO.write(new BufferedImage(320, 200, BufferedImage.TYPE_INT_RGB), "png", picture.toFile());
         Media media = Media.photo("m1", picture.toString(), new Size(320, 200));
-        Project with = MediaEdits.add(media)
-                .apply(Project.empty("bed").withFrame(new FrameFormat(SIZE, RATE, Colour.BLACK)));
+        Project with =
+                MediaEdits.add(media).apply(Project.empty("bed").withFrame(new FrameFormat(SIZE, RATE, Colour.BLACK)));
         project = ShotEdits.setLength("s1", 30, ShotEdits.Timing.KEEP)
                 .apply(ShotEdits.add(media, Refit.FILL, 0).apply(with));
     }
 
     private Export fast(ExportFormat format, CardEncoders cards) {
-        var settings = new ExportSettings(new FrameSpan(0, 29), SIZE, format, folder.resolve("bed.mp4"), false)
-                .withFast(true);
+        var settings =
+                new ExportSettings(new FrameSpan(0, 29), SIZE, format, folder.resolve("bed.mp4"), false).withFast(true);
         return new Export(project, settings, new PixelCache(1 << 26, Runnable::run, Rows.ALONE), Rows.ALONE, cards);
     }
 

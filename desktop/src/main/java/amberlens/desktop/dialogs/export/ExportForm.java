@@ -122,13 +122,13 @@ final class ExportForm extends GridPane {
         FrameRate usual = project().frame().rate();
         Arrays.stream(ExportFormat.values())
                 .filter(only -> !only.isMadeHere())
-                .forEach(only -> background.start(Work.of(
-                                () -> cards.choose(only.film().orElseThrow(), whole, usual), choice -> {
+                .forEach(only -> background.start(
+                        Work.of(() -> cards.choose(only.film().orElseThrow(), whole, usual), choice -> {
                                     if (choice.encoder().isPresent()) {
                                         format.getItems().add(1, only);
                                     }
                                 })
-                        .takesLong()));
+                                .takesLong()));
     }
 
     private void offerCard() {

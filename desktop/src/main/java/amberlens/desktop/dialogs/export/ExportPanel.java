@@ -9,7 +9,6 @@ import amberlens.desktop.work.background.Background;
 import amberlens.desktop.work.background.Work;
 import amberlens.desktop.work.queue.ExportQueue;
 import amberlens.desktop.work.services.Services;
-import amberlens.media.export.Export;
 import amberlens.media.export.ExportCheck;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportJob;

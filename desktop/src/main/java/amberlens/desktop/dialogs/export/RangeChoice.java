@@ -134,8 +134,7 @@ final class RangeChoice extends HBox {
                                 .filter(shot -> chosen.contains(shot.id()))
                                 .toList(),
                         settings);
-            case SHOT ->
-                List.of(new ExportJob(selected.map(Shot::name).orElse(film.name()), film, settings));
+            case SHOT -> List.of(new ExportJob(selected.map(Shot::name).orElse(film.name()), film, settings));
             case LINE_UP, FRAMES -> List.of(new ExportJob(film.name(), film, settings));
         };
     }
