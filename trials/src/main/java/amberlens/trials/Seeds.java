@@ -155,8 +155,8 @@ final class Seeds {
     private static List<Seed> films(Path folder) throws IOException, FileProblem {
         List<Seed> seeds = new ArrayList<>();
         for (FilmCodec codec : FilmCodec.values()) {
-            if (codec == FilmCodec.WEBP) {
-                continue; // written, but not read as a film
+            if (codec == FilmCodec.WEBP || !codec.isMadeHere()) {
+                continue; // written, but not read as a film; or made by graphics cards alone
             }
             String ending = "." + codec.name().toLowerCase(java.util.Locale.ROOT);
             Path file = folder.resolve("seed" + ending);

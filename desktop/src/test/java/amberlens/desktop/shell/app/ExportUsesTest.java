@@ -72,7 +72,9 @@ class ExportUsesTest extends ThreeShotsInteraction {
                                                     off.withDegrees(4).withPosition(off.position())))),
                             Optional.empty());
         });
+        select("s2");
         clickOn("#project-export");
+        clickOn("#export-range").clickOn("The selected shot");
         clickOn("#export-size").clickOn("160 × 90");
         Path film = folder.resolve("sealed first.mp4");
         fill("#export-destination", film.toString());
