@@ -50,7 +50,7 @@ public final class CardEncoders {
         this.trial = trial;
     }
 
-    /** Whether there are formats' encoders to be tried at all. */
+    /** Whether there is any encoder of a card to be tried. */
     public boolean mayBe(FilmCodec codec) {
         return !known.apply(codec).isEmpty();
     }

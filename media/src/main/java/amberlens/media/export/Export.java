@@ -85,6 +85,9 @@ public final class Export {
             try {
                 return runPictures(card, outputs, progress);
             } catch (SinkProblem e) {
+                if (!settings.format().isMadeHere()) {
+                    throw e.problem();
+                }
                 cardRemark = Optional.of("The graphics card stopped on the way ("
                         + e.problem().getMessage() + "); the film was made without it.");
             }

@@ -117,6 +117,15 @@ class CardEncodersTest {
         }
     }
 
+    @Test
+    void what_only_a_card_makes_ends_in_words_where_the_card_stops() {
+        var gone = new FilmEncoder(FilmCodec.HEVC, "hevc_nowhere", AV_PIX_FMT_YUV420P, FilmEncoder.Works.IN_A_CARD);
+        var trusting = new CardEncoders(_ -> List.of(gone), (_, _, _) -> {});
+        assertThatThrownBy(() -> fast(ExportFormat.MP4_HEVC, trusting).run((_, _) -> true))
+                .isInstanceOf(FileProblem.class)
+                .hasMessageContaining("hevc_nowhere");
+    }
+
     /** Some drivers take ten frames and give as many green ones. */
     @Test
     void a_film_of_other_pictures_than_it_was_given_fails_the_trial() throws Exception {
