@@ -25,6 +25,7 @@ import picocli.CommandLine.ScopeType;
             FrameCommand.class,
             ReframeCommand.class,
             FollowCommand.class,
+            TraceCommand.class,
             RenderCommand.class,
             SheetCommand.class,
             JoinCommand.class,

@@ -74,6 +74,15 @@ final class Flow {
      * @param least how much a place has to slope in every direction, in shades a pixel, on the root of the mean square; above 0
      */
     static List<Dot> corners(Levels levels, int most, int apart, double least) {
+        return corners(levels, most, apart, least, 0);
+    }
+
+    /**
+     * Likewise.
+     *
+     * @param part how strong a place has to be beside the strongest, 0 … 1: beside edges, noise is no place
+     */
+    static List<Dot> corners(Levels levels, int most, int apart, double least, double part) {
         Mat picture = Mats.of(levels.whole);
         var strength = new Mat();
         Imgproc.cornerMinEigenVal(picture, strength, CORNER);
@@ -82,7 +91,8 @@ final class Flow {
         var found = new MatOfPoint();
         double enough = STRENGTH * least * least;
         if (strongest > enough) {
-            Imgproc.goodFeaturesToTrack(picture, found, most, enough / strongest, apart, new Mat(), CORNER);
+            Imgproc.goodFeaturesToTrack(
+                    picture, found, most, Math.max(part, enough / strongest), apart, new Mat(), CORNER);
         }
         picture.release();
         List<Dot> corners = Arrays.stream(found.empty() ? new Point[0] : found.toArray())

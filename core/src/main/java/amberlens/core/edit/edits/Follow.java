@@ -14,6 +14,7 @@ import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.curve.Channel;
 import amberlens.core.motion.curve.ValueKinds;
 import amberlens.core.motion.keys.KeyFit;
+import amberlens.core.motion.smooth.SmoothWay;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -1,4 +1,4 @@
-package amberlens.core.edit.edits;
+package amberlens.core.motion.smooth;
 
 import java.util.Arrays;
 

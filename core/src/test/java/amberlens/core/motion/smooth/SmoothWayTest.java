@@ -1,4 +1,4 @@
-package amberlens.core.edit.edits;
+package amberlens.core.motion.smooth;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

@@ -1,4 +1,4 @@
-package amberlens.core.edit.edits;
+package amberlens.core.motion.smooth;
 
 import java.util.Arrays;
 
@@ -9,7 +9,7 @@ import java.util.Arrays;
  * <p>A primal–dual interior-point method after S. Mehrotra (1992) as in J. Nocedal and S. Wright, <em>Numerical Optimization</em>
  * (2006), chapter 16.6; each step solves one system with five diagonals, so that long ways take time in proportion to their length.
  */
-final class SmoothWay {
+public final class SmoothWay {
     private static final int STEPS = 60;
     private static final double PULL = 1e-7;
 
@@ -59,7 +59,7 @@ final class SmoothWay {
      * @param target where it would be best
      * @param weight how much that counts, from 0
      */
-    static double[] between(double[] low, double[] high, double[] target, double[] weight) {
+    public static double[] between(double[] low, double[] high, double[] target, double[] weight) {
         if (low.length < 3) {
             var near = new double[low.length];
             Arrays.setAll(near, i -> Math.clamp(target[i], low[i], Math.max(low[i], high[i])));
