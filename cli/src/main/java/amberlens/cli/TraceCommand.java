@@ -37,7 +37,7 @@ import picocli.CommandLine.Parameters;
 @Command(
         name = "trace",
         description = {
-            "Finds what the camera of a film did and writes it as a table of keys, which \"amber take\" and \"Take a move in\" read: the move that"
+            "Finds what the camera of a film did and writes it as a table of keys, which \"amber take\" and \"Import move\" read: the move that"
                     + " shows a still of the film's first frame as the film goes on. A cut ends it.",
             "Exit code 1: there is too little to hold on to; nothing is written."
         },
