@@ -11,6 +11,7 @@ import amberlens.media.footage.FilmFrames;
 import java.io.IOException;
 import java.lang.ProcessBuilder.Redirect;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.function.IntFunction;
@@ -26,7 +27,7 @@ import org.junit.jupiter.api.io.TempDir;
 @Tag("long")
 class FilmTraceOutsideTest {
     private static final Path PHOTOGRAPH = Path.of("/usr/share/backgrounds/mate/abstract/Elephants_5640x3172.jpg");
-    private static final int FRAMES = 75;
+    private static final int FRAMES = 60;
     private static final String DISC = "color=red:s=420x420:r=25,format=yuva420p,"
             + "geq=lum=200:cb=90:cr=200:a='255*lt(hypot(X-210,Y-210),205)'[disc];"
             + "[film][disc]overlay=x='-420+30*n':y=300:shortest=1";
@@ -34,11 +35,10 @@ class FilmTraceOutsideTest {
     @TempDir
     private Path folder;
 
-    private Path film(String filters, String... before) throws IOException, InterruptedException {
+    private Path film(String filters) throws IOException, InterruptedException {
         Path film = folder.resolve("film.mp4");
         String program = Loader.load(org.bytedeco.ffmpeg.ffmpeg.class);
-        var command = new java.util.ArrayList<>(List.of(program, "-hide_banner", "-loglevel", "error", "-y"));
-        command.addAll(List.of(before));
+        var command = new ArrayList<>(List.of(program, "-hide_banner", "-loglevel", "error", "-y"));
         command.addAll(List.of(
                 "-i",
                 PHOTOGRAPH.toString(),
@@ -82,7 +82,7 @@ class FilmTraceOutsideTest {
 
     @Test
     void a_pan() throws Exception {
-        Path file = film("crop=2880:1620:'100+24*n':'100+12*n',scale=1920:1080", "-loop", "1", "-framerate", "25");
+        Path file = film("loop=-1:1,crop=2880:1620:'100+24*n':'100+12*n',scale=1920:1080");
         isTraced(file, frame -> new Stand(-16.0 * frame / 1920, -8.0 * frame / 1920, 1, 0, 1));
     }
 
@@ -95,8 +95,7 @@ class FilmTraceOutsideTest {
 
     @Test
     void a_roll() throws Exception {
-        Path file =
-                film("rotate=a='0.006*n':ow=iw:oh=ih,crop=2880:1620,scale=1920:1080", "-loop", "1", "-framerate", "25");
+        Path file = film("loop=-1:1,crop=3600:3100,rotate=a='0.006*n',crop=2880:1620,scale=1920:1080");
         isTraced(file, frame -> new Stand(0, 0, 1, Math.toDegrees(0.006 * frame), 1));
     }
 }
