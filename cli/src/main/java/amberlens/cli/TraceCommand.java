@@ -46,10 +46,10 @@ final class TraceCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILM", description = "The film.")
     private Path file = Path.of("");
 
-    @Option(names = "--from", paramLabel = "A", description = "Its first frame to be looked at, from 0.")
+    @Option(names = "--from", paramLabel = "A", description = "The first of its frames that counts, from 0.")
     private int from;
 
-    @Option(names = "--to", paramLabel = "B", description = "Its last frame to be looked at.")
+    @Option(names = "--to", paramLabel = "B", description = "The last of its frames that counts.")
     private @Nullable Integer to;
 
     @Option(names = "--shake", description = "The shake of the hand alone, without the move.")
