@@ -13,7 +13,6 @@ import amberlens.media.film.Quality;
 import amberlens.media.film.StillFile;
 import amberlens.media.pixels.PixelCache;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -22,7 +21,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.bytedeco.javacpp.Loader;
 
 /** Encoders of films side by side: frames a second without rendering, bytes, and likeness by the ssim filter of the ffmpeg program. */
 final class EncoderTimes {
@@ -82,10 +80,8 @@ final class EncoderTimes {
     }
 
     private static double likeness(Path film, Path folder) throws IOException, InterruptedException {
-        String program = Loader.load(org.bytedeco.ffmpeg.ffmpeg.class);
-        var process = new ProcessBuilder(
-                program,
-                "-hide_banner",
+        String said = FfmpegProgram.run(
+                FfmpegProgram.path(),
                 "-i",
                 film.toString(),
                 "-framerate",
@@ -97,12 +93,8 @@ final class EncoderTimes {
                 "-f",
                 "null",
                 "-");
-        process.environment()
-                .put("LD_LIBRARY_PATH", String.valueOf(Path.of(program).getParent()));
-        var running = process.redirectErrorStream(true).start();
-        String said = new String(running.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         Matcher found = SSIM.matcher(said);
-        if (running.waitFor() != 0 || !found.find()) {
+        if (!found.find()) {
             throw new IOException("the ffmpeg program did not compare: " + said);
         }
         return Double.parseDouble(found.group(1));

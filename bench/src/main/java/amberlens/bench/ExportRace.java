@@ -19,12 +19,10 @@ import amberlens.media.export.ExportFormat;
 import amberlens.media.export.ExportProgress;
 import amberlens.media.export.ExportSettings;
 import amberlens.media.pixels.PixelCache;
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import org.bytedeco.javacpp.Loader;
 
 /** A push-in of 250 frames exported by us and by the zoompan filter of the ffmpeg program, with the same encoder. */
 final class ExportRace {
@@ -68,12 +66,12 @@ final class ExportRace {
     }
 
     private static double theirs(Path picture, Path film) throws IOException, InterruptedException {
-        String program = Loader.load(org.bytedeco.ffmpeg.ffmpeg.class);
+        Path program = FfmpegProgram.path();
         String zoom = "zoompan=z='1+0.5*on/249':x='iw/2-(iw/zoom/2)':y='ih/2-(ih/zoom/2)':d=" + FRAMES
                 + ":s=1920x1080:fps=25,format=yuv420p";
-        var process = new ProcessBuilder(
+        long began = System.nanoTime();
+        FfmpegProgram.run(
                 program,
-                "-hide_banner",
                 "-loglevel",
                 "error",
                 "-y",
@@ -90,16 +88,6 @@ final class ExportRace {
                 "-b:v",
                 "10368000",
                 film.toString());
-        process.environment()
-                .put("LD_LIBRARY_PATH", String.valueOf(Path.of(program).getParent()));
-        long began = System.nanoTime();
-        int code = process.redirectErrorStream(true)
-                .redirectOutput(new File("/dev/null"))
-                .start()
-                .waitFor();
-        if (code != 0) {
-            throw new IOException("the ffmpeg program ended with " + code);
-        }
         return (System.nanoTime() - began) / 1e9;
     }
 }

@@ -30,7 +30,7 @@ public final class CardEncoders {
      * What came of the trials.
      *
      * @param encoder the first that made a film; empty where none did
-     * @param words what is to be told of it, a sentence
+     * @param words the outcome, a sentence for people
      */
     public record Choice(Optional<FilmEncoder> encoder, String words) {}
 

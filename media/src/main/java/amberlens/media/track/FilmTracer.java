@@ -46,7 +46,7 @@ public final class FilmTracer {
     private final Flow flow = new Flow(REACH);
     private final Agreement agreement = new Agreement(NEAR);
     private final List<KeyView> keys = new ArrayList<>();
-    private final Depths depths = new Depths();
+    private Depths depths = new Depths();
 
     public FilmTracer(SubjectTracker.Frames frames) {
         this.frames = frames;
@@ -66,6 +66,8 @@ public final class FilmTracer {
         var poses = new ArrayList<Placing>();
         var sure = new ArrayList<Double>();
         boolean cut = false;
+        keys.clear();
+        depths = new Depths();
         Grey grey;
         try (var films = new GreyFrames(frames, within.from(), within.to())) {
             grey = films.at(within.from());
@@ -144,10 +146,11 @@ public final class FilmTracer {
         List<Dot.Pair> pairs = flow.pairs(key.levels(), flow.levels(key.alike(now)), points, Placing.at(0, 0), guess);
         return agreement.of(pairs).flatMap(found -> {
             double part = (double) found.agreeing().size() / points.size();
+            if (part < LEAST_PART) {
+                return Optional.empty();
+            }
             depths.add(found.placing(), pairs, now);
-            return part < LEAST_PART
-                    ? Optional.empty()
-                    : Optional.of(new Held(found.placing().after(key.pose()), Math.min(1, part)));
+            return Optional.of(new Held(found.placing().after(key.pose()), Math.min(1, part)));
         });
     }
 

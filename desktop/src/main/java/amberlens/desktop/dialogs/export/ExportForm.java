@@ -152,6 +152,9 @@ final class ExportForm extends GridPane {
         transparent.setSelected(preset.transparent());
         showFormat();
         fast.want(preset.fast());
+        if (format.getValue() != preset.format()) {
+            use.setText("no " + preset.format().words() + " here");
+        }
         if (preset.shape() == ExportPreset.Shape.UPRIGHT && !shapes.hasUpright()) {
             use.setText("no upright delivery yet: add one first");
         }

@@ -4,13 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.base.geometry.Size;
 import amberlens.core.judge.edges.EdgeReport;
-import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.curve.Channel;
 import amberlens.core.motion.curve.Key;
 import amberlens.core.motion.curve.Leg;
 import amberlens.core.motion.curve.ValueKinds;
-import amberlens.core.motion.pose.Pose;
 import amberlens.desktop.work.queue.ExportQueue;
 import amberlens.media.footage.FilmInfo;
 import java.nio.file.Path;
@@ -32,19 +30,7 @@ import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 class CheckAndExportTest extends ThreeShotsInteraction {
     @Test
     void all_shots_are_checked_sealed_and_gone_to_from_one_table() {
-        onFx(() -> {
-            Shot open = shot("s2");
-            Pose off = open.camera().at(0);
-            bench.desk()
-                    .document()
-                    .load(
-                            project()
-                                    .mapShot(
-                                            "s2",
-                                            shot -> shot.withCamera(CameraTrack.still(
-                                                    off.withDegrees(4).withPosition(off.position())))),
-                            Optional.empty());
-        });
+        openAnEdge();
         clickOn("#edges-check-all");
         waitUntil("the outcome", () -> text("#check-note").startsWith("1 of 3 shots"));
         clickOn("#check-listed").clickOn("with an open edge");

@@ -3,16 +3,17 @@ package amberlens.desktop.shell.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import amberlens.core.base.geometry.Size;
+import amberlens.core.edit.delivery.DeliveryEdits;
 import amberlens.core.judge.edges.EdgeReport;
-import amberlens.core.motion.camera.CameraTrack;
-import amberlens.core.motion.pose.Pose;
 import amberlens.desktop.work.queue.ExportQueue;
 import amberlens.media.export.ExportFormat;
 import amberlens.media.footage.FilmInfo;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Optional;
+import java.util.List;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -59,19 +60,31 @@ class ExportUsesTest extends ThreeShotsInteraction {
     }
 
     @Test
+    void an_upright_clip_is_made_of_the_upright_delivery() throws Exception {
+        clickOn("#project-export");
+        clickOn("#export-preset").clickOn("Upright clip");
+        waitUntil("that there is none", () -> lookup(
+                        node -> node instanceof Label label && label.getText().startsWith("no upright delivery"))
+                .tryQuery()
+                .isPresent());
+        clickOn("#export-cancel");
+        onFx(() -> bench.desk().document().applyToWhole(DeliveryEdits.add("Upright", new Size(180, 320))));
+        clickOn("#project-export");
+        clickOn("#export-preset").clickOn("Upright clip");
+        assertThat(lookup("#export-shape-film").<CheckBox>query().isSelected()).isFalse();
+        List<CheckBox> chosen = lookup(node -> node instanceof CheckBox box
+                        && String.valueOf(box.getId()).startsWith("export-shape-")
+                        && box.isSelected())
+                .<CheckBox>queryAll()
+                .stream()
+                .toList();
+        assertThat(chosen).extracting(CheckBox::getText).containsExactly("Upright  180 × 320");
+        clickOn("#export-cancel");
+    }
+
+    @Test
     void edges_are_sealed_before_anybody_presses_export() throws Exception {
-        onFx(() -> {
-            Pose off = shot("s2").camera().at(0);
-            bench.desk()
-                    .document()
-                    .load(
-                            project()
-                                    .mapShot(
-                                            "s2",
-                                            shot -> shot.withCamera(CameraTrack.still(
-                                                    off.withDegrees(4).withPosition(off.position())))),
-                            Optional.empty());
-        });
+        openAnEdge();
         select("s2");
         clickOn("#project-export");
         clickOn("#export-range").clickOn("The selected shot");

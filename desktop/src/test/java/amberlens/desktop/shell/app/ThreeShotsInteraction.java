@@ -13,6 +13,7 @@ import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.pose.Pose;
 import amberlens.core.pixels.raster.Rows;
 import amberlens.core.render.frame.FrameRaster;
 import amberlens.desktop.desk.state.Selection;
@@ -96,6 +97,15 @@ abstract class ThreeShotsInteraction extends BenchInteraction {
 
     Shot shot(String id) {
         return project().shot(id).orElseThrow();
+    }
+
+    /** Turns the second shot, which shows an edge then. */
+    void openAnEdge() {
+        onFx(() -> {
+            Pose off = shot("s2").camera().at(0);
+            CameraTrack turned = CameraTrack.still(off.withDegrees(4).withPosition(off.position()));
+            bench.desk().document().load(project().mapShot("s2", shot -> shot.withCamera(turned)), Optional.empty());
+        });
     }
 
     void select(String first, String... others) {
