@@ -62,6 +62,10 @@ record KnownMembers(
             .with("fingerprint", of("bytes", "hash"))
             .with("opaque", of("x", "y", "width", "height"))
             .with("beats", of("times", "strengths", "first", "perBar"));
+    /** Those of a shake, be it in a file of its own or under a shot. */
+    static final KnownMembers SHAKE =
+            of("format", "version", "name", "rate", "x", "y", "scale", "turn", "amount", "from");
+
     static final KnownMembers SHOT = of(
                     "id",
                     "name",
@@ -80,6 +84,7 @@ record KnownMembers(
                     "blend",
                     "mirror",
                     "sound",
+                    "shake",
                     "looks")
             .with("shutter", of("angle"))
             .with("camera", CAMERA)

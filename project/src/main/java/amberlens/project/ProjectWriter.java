@@ -161,6 +161,7 @@ final class ProjectWriter {
         if (settings.heard()) {
             node.put("sound", true);
         }
+        settings.shake().ifPresent(shake -> ShakeMembers.put(node, shake));
         if (!settings.locked().isEmpty()) {
             ArrayNode locked = node.putArray("locked");
             settings.locked().forEach(locked::add);

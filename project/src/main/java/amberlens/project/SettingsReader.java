@@ -52,6 +52,7 @@ final class SettingsReader {
                 mirror(shot.path("mirror").asText("")),
                 shutter(shot.path("shutter")),
                 shot.path("sound").asBoolean(false),
+                ShakeMembers.read(file, shot.path("shake"), at + "/shake"),
                 deliveries(shot.path("deliveries"), at + "/deliveries"));
     }
 

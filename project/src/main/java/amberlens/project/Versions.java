@@ -18,7 +18,7 @@ import java.util.Set;
 /** Recognises project files and brings older versions up to the current one. */
 final class Versions {
     static final String FORMAT = "amber-lens/project";
-    static final int CURRENT = 8;
+    static final int CURRENT = 9;
 
     /** From here on files know depth, mirrors and shutters, which an older program would leave out of what it shows. */
     private static final int WITH_DEPTH = 2;
@@ -41,6 +41,9 @@ final class Versions {
     /** From here on the turns in depth have other names, which an older program would not know. */
     private static final int WITH_PITCH = 8;
 
+    /** From here on files know shakes under a move, which an older program would not show. */
+    private static final int WITH_SHAKES = 9;
+
     /** What has another name since version 8. */
     static final Set<Property<?>> TURNS = Set.of(Properties.PITCH, Properties.YAW, Properties.VIEWING_DISTANCE);
 
@@ -52,6 +55,9 @@ final class Versions {
 
     /** The lowest version that says all that a project holds. */
     static int lowest(Project project) {
+        if (project.shots().stream().anyMatch(shot -> shot.settings().shake().isPresent())) {
+            return WITH_SHAKES;
+        }
         if (project.shots().stream().anyMatch(Versions::namesTurns)) {
             return WITH_PITCH;
         }

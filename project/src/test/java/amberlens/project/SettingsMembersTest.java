@@ -73,6 +73,7 @@ class SettingsMembersTest {
                 Mirror.VERTICAL,
                 Optional.of(new Shutter(90)),
                 false,
+                Optional.empty(),
                 new TreeMap<>());
         Project project = project(settings);
         project = project.withFrame(project.frame().withShutter(Shutter.USUAL));

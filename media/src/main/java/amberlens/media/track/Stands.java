@@ -40,19 +40,10 @@ final class Stands {
             }
             for (int guess = known + 1; guess < i; guess++) {
                 double part = (double) (guess - known) / (i - known);
-                bridged.set(guess, between(stands.get(known), stands.get(i), part));
+                bridged.set(guess, stands.get(known).towards(stands.get(i), part).guessed());
             }
             known = i;
         }
         return bridged;
-    }
-
-    private static Stand between(Stand from, Stand to, double part) {
-        return new Stand(
-                from.x() + (to.x() - from.x()) * part,
-                from.y() + (to.y() - from.y()) * part,
-                from.scale() * Math.pow(to.scale() / from.scale(), part),
-                from.degrees() + (to.degrees() - from.degrees()) * part,
-                0);
     }
 }

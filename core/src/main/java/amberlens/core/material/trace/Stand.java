@@ -23,6 +23,35 @@ public record Stand(double x, double y, double scale, double degrees, double sur
         }
     }
 
+    /** The same as seen from a frame in which the picture stood otherwise. */
+    Stand after(Stand other) {
+        double angle = Math.toRadians(degrees - other.degrees);
+        double ratio = scale / other.scale;
+        double along = ratio * Math.cos(angle);
+        double across = ratio * Math.sin(angle);
+        return new Stand(
+                x - (along * other.x - across * other.y),
+                y - (across * other.x + along * other.y),
+                ratio,
+                degrees - other.degrees,
+                sure);
+    }
+
+    /** A part of the way to another. */
+    public Stand towards(Stand to, double part) {
+        return new Stand(
+                x + (to.x - x) * part,
+                y + (to.y - y) * part,
+                scale * Math.pow(to.scale / scale, part),
+                degrees + (to.degrees - degrees) * part,
+                Math.min(sure, to.sure));
+    }
+
+    /** Of which nothing is known. */
+    public Stand guessed() {
+        return new Stand(x, y, scale, degrees, 0);
+    }
+
     public boolean weak() {
         return sure < WEAK;
     }

@@ -56,6 +56,41 @@ public record Trace(Size film, FrameRate rate, int first, List<Stand> stands, bo
         return parallax >= DEEP;
     }
 
+    /** With so much of it, as a part: 0 is no move at all, 1 the move as it is. */
+    public Trace strengthened(double part) {
+        return withStands(stands.stream()
+                .map(stand -> new Stand(
+                        part * stand.x(),
+                        part * stand.y(),
+                        Math.pow(stand.scale(), part),
+                        part * stand.degrees(),
+                        stand.sure()))
+                .toList());
+    }
+
+    /** To the other side. */
+    public Trace mirrored() {
+        return withStands(stands.stream()
+                .map(stand -> new Stand(-stand.x(), stand.y(), stand.scale(), -stand.degrees(), stand.sure()))
+                .toList());
+    }
+
+    /** Backwards, from where it ended. */
+    public Trace reversed() {
+        Stand last = stands.getLast();
+        return withStands(
+                stands.reversed().stream().map(stand -> stand.after(last)).toList());
+    }
+
+    /** How the picture stands at a moment between frames; before the first and after the last as there. */
+    public Stand at(double frame) {
+        double place = Math.clamp(frame, 0, stands.size() - 1.0);
+        int before = (int) Math.min(Math.floor(place), Math.max(0, stands.size() - 2.0));
+        Stand from = stands.get(before);
+        Stand to = stands.get(Math.min(before + 1, stands.size() - 1));
+        return from.towards(to, place - before);
+    }
+
     Trace withStands(List<Stand> other) {
         return new Trace(film, rate, first, other, cut, parallax);
     }
@@ -77,7 +112,7 @@ public record Trace(Size film, FrameRate rate, int first, List<Stand> stands, bo
     }
 
     /** A pose moved as the film moves its picture, about the middle of the frame. */
-    private static Pose pose(Pose neutral, Stand stand, Size frame) {
+    public static Pose pose(Pose neutral, Stand stand, Size frame) {
         FramePoint middle = frame.centre();
         double angle = Math.toRadians(stand.degrees());
         FramePoint from = neutral.position().minus(middle);

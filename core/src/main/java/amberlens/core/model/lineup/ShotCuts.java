@@ -30,7 +30,10 @@ public final class ShotCuts {
                         .filter(marker -> marker.at() >= by)
                         .map(marker -> marker.withAt(marker.at() - by))
                         .toList())
-                .withSettings(shifted(shot.settings(), -by));
+                .withSettings(shifted(shot.settings(), -by)
+                        .withShake(shot.settings()
+                                .shake()
+                                .map(layer -> layer.later(project.frame().rate().seconds(by)))));
         return time.map(footage -> cut.withSource(shot.source().withIn(footage.place(by))))
                 .orElse(cut);
     }

@@ -32,6 +32,7 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Everything a person works on: the frame, the shelf and the line-up.
@@ -175,24 +176,30 @@ public record Project(
                 .withDissolving(LineUp.dissolvingOverNothing(this, shot));
     }
 
-    /** What rigs on higher tracks do to a shot of this project, the lowest first; a rig has nothing riding on it. */
+    /**
+     * What takes a shot of this project along beside its own move: the shake under it, and what rigs on higher tracks do, the lowest first;
+     * a rig has nothing riding on it.
+     */
     public Ride ride(Shot shot) {
-        if (!MediaIndex.of(media).rigs() || isRig(shot)) {
+        boolean rigged = MediaIndex.of(media).rigs();
+        if (shot.settings().shake().isEmpty() && !rigged || isRig(shot)) {
             return Ride.NONE;
         }
-        List<Ride.Rig> rigs = shots.stream()
-                .filter(rig -> isOver(rig, shot))
+        Stream<Ride.Rig> shake = shot.settings().shake().stream()
+                .map(layer -> Ride.Rig.always(layer.in(frame.size(), frame.rate()), shot.length()));
+        Stream<Ride.Rig> rigs = shots.stream()
+                .filter(rig -> rigged && isOver(rig, shot))
                 .sorted(Comparator.comparingInt(Shot::track))
-                .map(rig -> new Ride.Rig(rig.camera(), shot.start() - rig.start(), rig.length(), cut(rig)))
-                .toList();
-        return rigs.isEmpty() ? Ride.NONE : new Ride(rigs, FramePoint.ZERO);
+                .map(rig -> new Ride.Rig(rig.camera(), shot.start() - rig.start(), rig.length(), cut(rig)));
+        List<Ride.Rig> riding = Stream.concat(shake, rigs).toList();
+        return riding.isEmpty() ? Ride.NONE : new Ride(riding, FramePoint.ZERO);
     }
 
     private Optional<Ride.Cut> cut(Shot rig) {
         Size whole = mediaOf(rig).size();
         return Looks.crop(rig.looks())
                 ? Optional.of(
-                        new Ride.Cut(whole, Looks.cropping(rig.looks(), PictureArea.whole(whole), whole, Mirror.NONE)))
+                        new Ride.Cut(rig.camera(), whole, Looks.cropping(rig.looks(), PictureArea.whole(whole), whole, Mirror.NONE)))
                 : Optional.empty();
     }
 

@@ -5,6 +5,7 @@ import amberlens.core.base.geometry.Mirror;
 import amberlens.core.base.geometry.PicturePoint;
 import amberlens.core.base.time.Shutter;
 import amberlens.core.material.layering.Backdrop;
+import amberlens.core.material.shake.ShakeLayer;
 import amberlens.core.motion.camera.CameraTrack;
 import java.util.Collections;
 import java.util.List;
@@ -29,6 +30,7 @@ import java.util.function.Consumer;
  * @param mirror whether the picture is shown as in a mirror
  * @param shutter its own; empty for the project's
  * @param heard whether the sound of its footage is heard
+ * @param shake what a hand adds to its move
  * @param deliveries its own framings where the film is shown in another shape, by the id of the delivery
  */
 public record ShotSettings(
@@ -43,6 +45,7 @@ public record ShotSettings(
         Mirror mirror,
         Optional<Shutter> shutter,
         boolean heard,
+        Optional<ShakeLayer> shake,
         SortedMap<String, OwnFramings> deliveries) {
     /** Those of a new shot. */
     public static final ShotSettings USUAL = new ShotSettings(
@@ -57,6 +60,7 @@ public record ShotSettings(
             Mirror.NONE,
             Optional.empty(),
             false,
+            Optional.empty(),
             new TreeMap<>());
 
     public ShotSettings {
@@ -116,6 +120,10 @@ public record ShotSettings(
         return with(draft -> draft.heard = isHeard);
     }
 
+    public ShotSettings withShake(Optional<ShakeLayer> layer) {
+        return with(draft -> draft.shake = layer);
+    }
+
     /** With its own framings in a delivery, or without any there. */
     public ShotSettings withDelivery(String id, Optional<CameraTrack> framings) {
         SortedMap<String, OwnFramings> changed = new TreeMap<>(deliveries);
@@ -139,6 +147,7 @@ public record ShotSettings(
         private Mirror mirror;
         private Optional<Shutter> shutter;
         private boolean heard;
+        private Optional<ShakeLayer> shake;
         private SortedMap<String, OwnFramings> deliveries;
 
         private Draft(ShotSettings from) {
@@ -153,6 +162,7 @@ public record ShotSettings(
             mirror = from.mirror;
             shutter = from.shutter;
             heard = from.heard;
+            shake = from.shake;
             deliveries = from.deliveries;
         }
 
@@ -169,6 +179,7 @@ public record ShotSettings(
                     mirror,
                     shutter,
                     heard,
+                    shake,
                     deliveries);
         }
     }

@@ -31,7 +31,7 @@ import java.util.function.UnaryOperator;
  * What moves in one shot: the properties of its camera over time, and beside them those of its layer. The properties of the pose have
  * names of their own here, because every camera has them; all others are asked for by their descriptor.
  */
-public final class CameraTrack {
+public final class CameraTrack implements Mover {
     private final Channels channels;
     private final Channel<Scale> scale;
     private final Channel<FramePoint> position;
@@ -89,6 +89,7 @@ public final class CameraTrack {
     }
 
     /** The pose at a frame, which may be fractional. */
+    @Override
     public Pose at(double frame) {
         Optional<Flying.Flown> flown = flies ? Flying.at(this, frame) : Optional.empty();
         if (flown.isPresent()) {

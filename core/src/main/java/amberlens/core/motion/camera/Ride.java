@@ -26,15 +26,20 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
     /**
      * One move laid over a shot.
      *
-     * @param camera of the rig; its scale counts by its horizontal number
+     * @param mover what moves the frame
      * @param offset the rig's frame at the shot's frame 0
      * @param length of the rig in frames; outside it does nothing
      * @param cut what its looks cut away of the whole frame
      */
-    public record Rig(CameraTrack camera, int offset, int length, Optional<Cut> cut) {
+    public record Rig(Mover mover, int offset, int length, Optional<Cut> cut) {
         /** One that cuts nothing away. */
-        public Rig(CameraTrack camera, int offset, int length) {
-            this(camera, offset, length, Optional.empty());
+        public Rig(Mover mover, int offset, int length) {
+            this(mover, offset, length, Optional.empty());
+        }
+
+        /** One that rides on all of a shot, also while its first and its last frame are exposed; it counts the shot's own frames. */
+        public static Rig always(Mover mover, int shotLength) {
+            return new Rig(new Early(mover), EARLY, shotLength + 2 * EARLY);
         }
 
         private boolean rides(double shotFrame) {
@@ -43,13 +48,24 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
         }
     }
 
+    /** Frames of a rig that begins before its shot: more than an exposure reaches out of it. */
+    private static final int EARLY = 2;
+
+    private record Early(Mover mover) implements Mover {
+        @Override
+        public Pose at(double frame) {
+            return mover.at(frame - EARLY);
+        }
+    }
+
     /**
      * What a rig leaves of the frame.
      *
+     * @param camera of the rig, in which the cut is keyed
      * @param frame frame pixels
      * @param cropping the part that is left
      */
-    public record Cut(Size frame, Cropping cropping) {}
+    public record Cut(CameraTrack camera, Size frame, Cropping cropping) {}
 
     /**
      * A sheet that has to cover the frame.
@@ -74,16 +90,16 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
     public List<Sheet> left(double shotFrame) {
         return rigs.stream()
                 .filter(rig -> rig.cut.isPresent() && rig.rides(shotFrame))
-                .map(rig -> left(rig.camera, rig.cut.get(), shotFrame + rig.offset))
+                .map(rig -> left(rig.cut.get(), shotFrame + rig.offset))
                 .toList();
     }
 
-    private Sheet left(CameraTrack camera, Cut cut, double at) {
+    private Sheet left(Cut cut, double at) {
         Size size = new Size(cut.frame.width() + 2 * FAR, cut.frame.height() + 2 * FAR);
-        Pose rig = camera.at(at);
+        Pose rig = cut.camera.at(at);
         Pose pose = rig.withAnchor(rig.anchor().plus(FAR, FAR))
                 .withPosition(rig.position().minus(origin));
-        Portion left = cut.cropping.left(camera, at);
+        Portion left = cut.cropping.left(cut.camera, at);
         Portion seen = Portion.without(
                 far(left.left(), cut.frame.width(), size.width()),
                 far(left.top(), cut.frame.height(), size.height()),
@@ -109,7 +125,7 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
         Pose ridden = pose;
         for (Rig rig : rigs) {
             if (rig.rides(shotFrame)) {
-                ridden = ridden(ridden, rig.camera().at(shotFrame + rig.offset()));
+                ridden = ridden(ridden, rig.mover().at(shotFrame + rig.offset()));
             }
         }
         return ridden;
@@ -150,7 +166,7 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
         Pose own = seen;
         for (Rig rig : rigs.reversed()) {
             if (rig.rides(shotFrame)) {
-                own = unridden(own, rig.camera().at(shotFrame + rig.offset()));
+                own = unridden(own, rig.mover().at(shotFrame + rig.offset()));
             }
         }
         return own;
@@ -176,7 +192,7 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
         FramePoint at = point.plus(origin);
         for (Rig rig : rigs.reversed()) {
             if (rig.rides(shotFrame)) {
-                Pose pose = rig.camera().at(shotFrame + rig.offset());
+                Pose pose = rig.mover().at(shotFrame + rig.offset());
                 var under = pose.withScale(Scale.uniform(pose.scale().x())).toPicture(at);
                 at = new FramePoint(under.x(), under.y());
             }

@@ -41,7 +41,7 @@ class RideTest {
 
     /** A frame point carried by the rig's own pose, which takes the frame as its picture. */
     private static FramePoint carried(Ride.Rig rig, FramePoint point) {
-        return rig.camera().at(0).toFrame(new PicturePoint(point.x(), point.y()));
+        return rig.mover().at(0).toFrame(new PicturePoint(point.x(), point.y()));
     }
 
     @Property(tries = 200)
