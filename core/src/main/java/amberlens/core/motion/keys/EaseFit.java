@@ -44,28 +44,28 @@ final class EaseFit {
     static Optional<Leg> of(
             List<Pose> poses, PoseDistance distance, int from, Pose start, int to, Pose end, double off, boolean fromRest) {
         var fit = new EaseFit(poses, distance, from, start, to, end);
-        if (!fromRest && fit.off(TimingCurve.STEADY, 1) <= off) {
+        if (!fromRest && fit.isNear(TimingCurve.STEADY, off)) {
             return Optional.of(Leg.LINEAR);
         }
         int every = Math.max(1, (to - from) / LOOKED_AT);
         for (boolean atSpeed : new boolean[] {false, true}) {
             TimingCurve best = fit.best(atSpeed, every);
-            if (fit.off(best, 1) <= off) {
+            if (fit.isNear(best, off)) {
                 return Optional.of(new Leg.Curve(best));
             }
         }
-        return fit.off(TimingCurve.STEADY, 1) <= off ? Optional.of(Leg.LINEAR) : Optional.empty();
+        return fit.isNear(TimingCurve.STEADY, off) ? Optional.of(Leg.LINEAR) : Optional.empty();
     }
 
     /** The best ease by steps that grow smaller, one handle after the other. */
     private TimingCurve best(boolean atSpeed, int every) {
         double[] handles = atSpeed ? new double[] {0.33, 0.2, 0.67, 0.8} : new double[] {0.42, 0, 0.58, 1};
-        double least = off(curve(handles), every);
+        double least = squares(curve(handles), every);
         double step = FIRST_STEP;
         while (step >= LAST_STEP / 2) {
             boolean better = false;
             for (double[] tried : around(handles, step, atSpeed)) {
-                double there = off(curve(tried), every);
+                double there = squares(curve(tried), every);
                 if (there < least - 1e-9) {
                     least = there;
                     handles = tried;
@@ -97,17 +97,31 @@ final class EaseFit {
         return Math.round(number / LAST_STEP) * LAST_STEP;
     }
 
-    private double off(TimingCurve ease, int every) {
-        double most = 0;
-        for (int at = from + 1; at < to; at += every) {
-            double part = ease.progress((double) (at - from) / (to - from));
-            Pose pose = new Pose(
-                    ValueKinds.SCALE.between(start.scale(), end.scale(), part),
-                    ValueKinds.POSITION.between(start.position(), end.position(), part),
-                    start.degrees() + (end.degrees() - start.degrees()) * part,
-                    start.anchor());
-            most = Math.max(most, distance.between(poses.get(at), pose));
+    private boolean isNear(TimingCurve ease, double off) {
+        for (int at = from + 1; at < to; at++) {
+            if (off(ease, at) > off) {
+                return false;
+            }
         }
-        return most;
+        return true;
+    }
+
+    private double squares(TimingCurve ease, int every) {
+        double sum = 0;
+        for (int at = from + 1; at < to; at += every) {
+            double off = off(ease, at);
+            sum += off * off;
+        }
+        return sum;
+    }
+
+    private double off(TimingCurve ease, int at) {
+        double part = ease.progress((double) (at - from) / (to - from));
+        Pose pose = new Pose(
+                ValueKinds.SCALE.between(start.scale(), end.scale(), part),
+                ValueKinds.POSITION.between(start.position(), end.position(), part),
+                start.degrees() + (end.degrees() - start.degrees()) * part,
+                start.anchor());
+        return distance.between(poses.get(at), pose);
     }
 }

@@ -1,0 +1,179 @@
+package amberlens.core.edit.traced;
+
+import amberlens.core.base.geometry.Size;
+import amberlens.core.base.words.Counted;
+import amberlens.core.base.words.Figures;
+import amberlens.core.edit.edits.Edit;
+import amberlens.core.edit.edits.PlaneSeal;
+import amberlens.core.edit.edits.SealEdits;
+import amberlens.core.edit.ready.ReadyMoves;
+import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.judge.seal.SealResult;
+import amberlens.core.judge.seal.SealTerms;
+import amberlens.core.judge.sharpness.Enlargement;
+import amberlens.core.material.shake.Shake;
+import amberlens.core.material.shake.ShakeLayer;
+import amberlens.core.material.trace.MoveAndShake;
+import amberlens.core.material.trace.Trace;
+import amberlens.core.model.project.Project;
+import amberlens.core.model.project.Shot;
+import amberlens.core.motion.camera.CameraTrack;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a shot becomes when it takes the move of a film. Nothing is changed yet.
+ *
+ * @param shot as it would be
+ * @param edit that makes it so, as one step; empty where there is no room for any of it
+ * @param remarks what is to be known, in sentences
+ */
+public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
+    /** A move that has to be made smaller than this part of it is none. */
+    private static final double LEAST_PART = 0.02;
+
+    private static final int HALVINGS = 9;
+
+    public TracedMove {
+        remarks = List.copyOf(remarks);
+    }
+
+    /**
+     * The move of a film on a shot.
+     *
+     * @param film what it is called
+     * @param limitPercent how far a seal may enlarge the picture
+     * @throws IllegalArgumentException in words, where a shot or a film has nothing that can be taken
+     */
+    public static TracedMove of(
+            Project project, Shot shot, String film, MoveAndShake parts, TracedWish wish, double limitPercent) {
+        return new Making(project, shot, film, turned(parts, wish), wish, limitPercent).made();
+    }
+
+    private static MoveAndShake turned(MoveAndShake parts, TracedWish wish) {
+        Trace move = wish.mirrored() ? parts.move().mirrored() : parts.move();
+        Trace shake = wish.mirrored() ? parts.shake().mirrored() : parts.shake();
+        return wish.reversed()
+                ? new MoveAndShake(move.reversed(), shake.reversed())
+                : new MoveAndShake(move, shake);
+    }
+
+    private record Making(
+            Project project, Shot shot, String film, MoveAndShake parts, TracedWish wish, double limitPercent) {
+        private TracedMove made() {
+            Shot whole = with(1);
+            List<String> remarks = new ArrayList<>();
+            if (!project.judges(shot) || isSealed(whole)) {
+                return taken(whole, remarks);
+            }
+            return switch (wish.noRoom()) {
+                case KEPT -> taken(whole, remarks);
+                case SEALED -> sealed(whole, remarks);
+                case SMALLER -> wish.part() == TracedWish.Part.PACE ? sealed(whole, remarks) : smaller(remarks);
+            };
+        }
+
+        /** The shot with a part of the move. */
+        private Shot with(double part) {
+            double strength = part * wish.strength() / 100;
+            Size frame = project.frameSize();
+            CameraTrack camera = shot.camera();
+            if (wish.part() == TracedWish.Part.PACE) {
+                camera = new FilmPace(frame, project.frame().rate()).on(camera, shot.length(), parts.move());
+            } else if (wish.part().moves()) {
+                int begins = Math.min(wish.begins(), shot.lastFrame());
+                camera = new FilmMove(
+                                parts.move().strengthened(strength),
+                                frame,
+                                project.frame().rate(),
+                                shot.length())
+                        .on(camera, begins, wish.stretched());
+            }
+            Shot moved = shot.withCamera(camera);
+            return wish.part().shakes()
+                    ? moved.withSettings(moved.settings()
+                            .withShake(Optional.of(new ShakeLayer(
+                                    Shake.of(film, parts.shake()), 100 * Math.min(strength, ShakeLayer.MOST / 100), 0))))
+                    : moved;
+        }
+
+        private boolean isSealed(Shot tried) {
+            return EdgeReport.of(project.take(tried)).isSealed();
+        }
+
+        private TracedMove smaller(List<String> remarks) {
+            double low = 0;
+            double high = 1;
+            for (int i = 0; i < HALVINGS; i++) {
+                double middle = (low + high) / 2;
+                boolean fits = isSealed(with(middle));
+                low = fits ? middle : low;
+                high = fits ? high : middle;
+            }
+            if (low < LEAST_PART) {
+                return new TracedMove(
+                        shot,
+                        Optional.empty(),
+                        List.of("There is no room for it around this framing. Zoom in first, or seal it."));
+            }
+            remarks.add("Made smaller: " + Figures.fixed(low * wish.strength(), 0) + " % of the film's move, so that no edge opens.");
+            return taken(with(low), remarks);
+        }
+
+        private TracedMove sealed(Shot whole, List<String> remarks) {
+            Project changed = project.mapShot(shot.id(), _ -> whole);
+            SealResult result = SealEdits.leastOrLift(changed, whole, SealTerms.limit(limitPercent));
+            if (result instanceof SealResult.Sealed sealed) {
+                remarks.add("Sealed: no frame shows an edge.");
+                return taken(whole.withCamera(sealed.camera()), remarks);
+            }
+            ReadyMoves.Made lifted = ReadyMoves.sealed(changed.take(whole), limitPercent);
+            lifted.reason().ifPresent(reason -> remarks.add("It could not be sealed within the limit: " + reason + "."));
+            return taken(whole.withCamera(lifted.camera().orElse(whole.camera())), remarks);
+        }
+
+        private TracedMove taken(Shot made, List<String> remarks) {
+            List<Edit> steps = new ArrayList<>();
+            steps.add(Edit.ofShot(name(), shot.id(), found -> found.withCamera(made.camera())
+                    .withSettings(found.settings().withShake(made.settings().shake()))));
+            Project changed = project.mapShot(shot.id(), _ -> made);
+            if (project.isInPlanes(made)) {
+                PlaneSeal.of(changed, made).ifPresent(planes -> steps.add(planes.edit()));
+            }
+            tell(changed, made, remarks);
+            return new TracedMove(made, Optional.of(Edit.all(name(), steps)), remarks);
+        }
+
+        private String name() {
+            return switch (wish.part()) {
+                case MOVE, BOTH -> "take move of film";
+                case SHAKE -> "take shake of film";
+                case PACE -> "take pace of film";
+            };
+        }
+
+        private void tell(Project changed, Shot made, List<String> remarks) {
+            if (wish.part() != TracedWish.Part.SHAKE) {
+                int framings = made.camera().keyFrames().size();
+                remarks.addFirst(
+                        framings == 0 ? "The camera of the film stands still." : Counted.of(framings, "framing") + ".");
+            }
+            if (!project.judges(made)) {
+                return;
+            }
+            EdgeReport edges = EdgeReport.of(changed.take(made));
+            edges.worstSpan()
+                    .ifPresent(span -> remarks.add("An edge opens in " + Counted.of(openFrames(edges), "frame") + ", by up to "
+                            + Figures.fixed(Math.max(0, -span.worst().framePx()), 0) + " px."));
+            double percent = Enlargement.greatest(changed.take(made)).percent();
+            if (!Enlargement.isWithin(percent, limitPercent) && remarks.stream().noneMatch(said -> said.contains("enlarge"))) {
+                remarks.add("The picture is enlarged to " + Figures.fixed(percent, 0) + " %.");
+            }
+        }
+
+        private static int openFrames(EdgeReport edges) {
+            return edges.open().stream().mapToInt(span -> span.span().length()).sum();
+        }
+    }
+}

@@ -1,0 +1,5 @@
+/** The move of a film put on a shot: its smooth part as few keys, its shake as a layer under them, or its pace on the framings at hand. */
+@NullMarked
+package amberlens.core.edit.traced;
+
+import org.jspecify.annotations.NullMarked;
