@@ -33,8 +33,11 @@ public final class FilmTracer {
     /** Of those points that should be seen, so many have to agree. */
     private static final double LEAST_PART = 0.2;
 
-    /** With fewer a new key frame is better. */
-    private static final double GOOD_PART = 0.45;
+    /** With fewer a new key frame may be better. */
+    private static final double GOOD_PART = 0.4;
+
+    /** It has to be so much better: in a picture that changes all the time, the frame before is always a little better than one long ago. */
+    private static final double GAIN = 0.25;
 
     private static final double MOST_GROWTH = 1.2;
     private static final double MOST_TURN = Math.toRadians(8);
@@ -118,9 +121,10 @@ public final class FilmTracer {
         if (held.isEmpty() || held.get().part < GOOD_PART) {
             KeyView before = key(last, poses.getLast(), keys.getLast().hops() + 1);
             Optional<Held> nearer = against(before, now, expected);
-            if (nearer.isPresent() && (held.isEmpty() || nearer.get().part > held.get().part)) {
-                keep(before);
-                held = nearer;
+            double enough = held.map(one -> one.part + GAIN).orElse(0.0);
+            if (nearer.isPresent() && nearer.get().part > enough) {
+                keep(settled(last, poses.getLast()));
+                held = against(keys.getLast(), now, expected);
             }
         }
         held.filter(one -> isFar(one.pose, now)).ifPresent(one -> keep(settled(now, one.pose)));
