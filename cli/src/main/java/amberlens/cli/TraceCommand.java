@@ -131,7 +131,7 @@ final class TraceCommand implements Callable<Integer> {
                 0,
                 wanted.length(),
                 false,
-                wanted.camera(film.size(), shown, neutral),
+                wanted.camera(shown, neutral),
                 Extras.NONE);
         Project project = Project.empty(film.name())
                 .withFrame(new FrameFormat(shown, trace.rate(), Colour.BLACK))

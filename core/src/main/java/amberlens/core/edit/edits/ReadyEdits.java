@@ -4,13 +4,13 @@ import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameRate;
 import amberlens.core.edit.ready.ArrangedMoves;
 import amberlens.core.edit.ready.Direction;
+import amberlens.core.edit.ready.Jolts;
 import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.OwnMove;
 import amberlens.core.edit.ready.Place;
 import amberlens.core.edit.ready.ReadyMove;
 import amberlens.core.edit.ready.ReadyMoves;
 import amberlens.core.edit.ready.Rhythm;
-import amberlens.core.edit.ready.Shake;
 import amberlens.core.edit.ready.Stage;
 import amberlens.core.material.planes.Plane;
 import amberlens.core.model.hearing.LineUpBeats;
@@ -259,26 +259,19 @@ public final class ReadyEdits {
                         choice.wish().withAmount(Math.max(1, choice.wish().amount() * across / calm)));
     }
 
-    /**
-     * Shots that are shaken on top of their moves.
-     *
-     * @param atMarkers whether each marker in a shot, or over it, is a hit; otherwise they are shaken all along
-     */
-    public static Plan shake(
-            Project project, Set<String> shotIds, Shake shake, boolean atMarkers, double limitPercent) {
+    /** Shots that are hit at each marker in them, or over them, on top of their moves. */
+    public static Plan jolts(Project project, Set<String> shotIds, Jolts jolts, double limitPercent) {
         Map<String, CameraTrack> cameras = new LinkedHashMap<>();
         Map<String, String> remarks = new LinkedHashMap<>();
         for (Shot shot : LineUpEdits.chosen(project, shotIds)) {
             SortedSet<Integer> hits = markers(project, shot);
-            if (atMarkers && hits.isEmpty()) {
+            if (hits.isEmpty()) {
                 remarks.put(shot.id(), "it has no marker at which it could be hit");
                 continue;
             }
             Size frame = project.frameSize();
             FrameRate rate = project.frame().rate();
-            CameraTrack shaken = atMarkers
-                    ? shake.hit(shot.camera(), hits, shot.length(), rate, frame)
-                    : shake.allAlong(shot.camera(), shot.length(), rate, frame);
+            CameraTrack shaken = jolts.hit(shot.camera(), hits, shot.length(), rate, frame);
             ReadyMoves.Made made = project.judges(shot)
                     ? ReadyMoves.sealed(project.take(shot).withCamera(shaken), limitPercent)
                     : new ReadyMoves.Made(Optional.of(shaken), Optional.empty());
@@ -287,7 +280,7 @@ public final class ReadyEdits {
         }
         boolean fill = cameras.keySet().stream()
                 .allMatch(id -> project.shot(id).orElseThrow().fillsFrame());
-        return new Plan("shake", cameras, remarks, fill, Map.of(), List.of());
+        return new Plan("jolts", cameras, remarks, fill, Map.of(), List.of());
     }
 
     private static SortedSet<Integer> markers(Project project, Shot shot) {

@@ -21,6 +21,7 @@ import amberlens.core.motion.camera.CameraTrack;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 
 /**
  * What a shot becomes when it takes the move of a film. Nothing is changed yet.
@@ -48,7 +49,47 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
      */
     public static TracedMove of(
             Project project, Shot shot, String film, MoveAndShake parts, TracedWish wish, double limitPercent) {
-        return new Making(project, shot, film, turned(parts, wish), wish, limitPercent).made();
+        MoveAndShake turned = turned(parts, wish);
+        String name =
+                switch (wish.part()) {
+                    case MOVE, BOTH -> "take move of film";
+                    case SHAKE -> "take shake of film";
+                    case PACE -> "take pace of film";
+                };
+        boolean paced = wish.part() == TracedWish.Part.PACE;
+        TracedWish.NoRoom noRoom = paced && wish.noRoom() == TracedWish.NoRoom.SMALLER
+                ? TracedWish.NoRoom.SEALED // a pace has no size
+                : wish.noRoom();
+        return new Making(
+                        project,
+                        shot,
+                        part -> taken(project, shot, film, turned, wish, part),
+                        wish.withNoRoom(noRoom),
+                        name,
+                        limitPercent)
+                .made();
+    }
+
+    /**
+     * A shake under the move of a shot.
+     *
+     * @param layer empty for none, which never opens an edge that was sealed
+     */
+    public static TracedMove shaken(
+            Project project,
+            Shot shot,
+            Optional<ShakeLayer> layer,
+            TracedWish.NoRoom noRoom,
+            double limitPercent) {
+        return new Making(
+                        project,
+                        shot,
+                        part -> shot.withSettings(shot.settings()
+                                .withShake(layer.map(whole -> whole.withAmount(part * whole.amount())))),
+                        TracedWish.USUAL.withPart(TracedWish.Part.SHAKE).withNoRoom(noRoom),
+                        layer.isPresent() ? "shake" : "remove shake",
+                        limitPercent)
+                .made();
     }
 
     private static MoveAndShake turned(MoveAndShake parts, TracedWish wish) {
@@ -59,10 +100,36 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
                 : new MoveAndShake(move, shake);
     }
 
+    /** The shot with a part of what is wished. */
+    private static Shot taken(
+            Project project, Shot shot, String film, MoveAndShake parts, TracedWish wish, double part) {
+        double strength = part * wish.strength() / 100;
+        Size frame = project.frameSize();
+        CameraTrack camera = shot.camera();
+        if (wish.part() == TracedWish.Part.PACE) {
+            camera = new FilmPace(frame, project.frame().rate()).on(camera, shot.length(), parts.move());
+        } else if (wish.part().moves()) {
+            Trace move = parts.move().strengthened(strength);
+            camera = new FilmMove(move, frame, project.frame().rate(), shot.length())
+                    .on(camera, Math.min(wish.begins(), shot.lastFrame()), wish.stretched());
+        }
+        Shot moved = shot.withCamera(camera);
+        return wish.part().shakes()
+                ? moved.withSettings(moved.settings()
+                        .withShake(Optional.of(new ShakeLayer(Shake.of(film, parts.shake()), 100 * strength, 0))))
+                : moved;
+    }
+
+    /** @param with the shot with a part of it, 0 … 1 */
     private record Making(
-            Project project, Shot shot, String film, MoveAndShake parts, TracedWish wish, double limitPercent) {
+            Project project,
+            Shot shot,
+            DoubleFunction<Shot> with,
+            TracedWish wish,
+            String name,
+            double limitPercent) {
         private TracedMove made() {
-            Shot whole = with(1);
+            Shot whole = with.apply(1);
             List<String> remarks = new ArrayList<>();
             if (!project.judges(shot) || isSealed(whole)) {
                 return taken(whole, remarks);
@@ -70,32 +137,8 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
             return switch (wish.noRoom()) {
                 case KEPT -> taken(whole, remarks);
                 case SEALED -> sealed(whole, remarks);
-                case SMALLER -> wish.part() == TracedWish.Part.PACE ? sealed(whole, remarks) : smaller(remarks);
+                case SMALLER -> smaller(remarks);
             };
-        }
-
-        /** The shot with a part of the move. */
-        private Shot with(double part) {
-            double strength = part * wish.strength() / 100;
-            Size frame = project.frameSize();
-            CameraTrack camera = shot.camera();
-            if (wish.part() == TracedWish.Part.PACE) {
-                camera = new FilmPace(frame, project.frame().rate()).on(camera, shot.length(), parts.move());
-            } else if (wish.part().moves()) {
-                int begins = Math.min(wish.begins(), shot.lastFrame());
-                camera = new FilmMove(
-                                parts.move().strengthened(strength),
-                                frame,
-                                project.frame().rate(),
-                                shot.length())
-                        .on(camera, begins, wish.stretched());
-            }
-            Shot moved = shot.withCamera(camera);
-            return wish.part().shakes()
-                    ? moved.withSettings(moved.settings()
-                            .withShake(Optional.of(new ShakeLayer(
-                                    Shake.of(film, parts.shake()), 100 * Math.min(strength, ShakeLayer.MOST / 100), 0))))
-                    : moved;
         }
 
         private boolean isSealed(Shot tried) {
@@ -107,7 +150,7 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
             double high = 1;
             for (int i = 0; i < HALVINGS; i++) {
                 double middle = (low + high) / 2;
-                boolean fits = isSealed(with(middle));
+                boolean fits = isSealed(with.apply(middle));
                 low = fits ? middle : low;
                 high = fits ? high : middle;
             }
@@ -117,8 +160,8 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
                         Optional.empty(),
                         List.of("There is no room for it around this framing. Zoom in first, or seal it."));
             }
-            remarks.add("Made smaller: " + Figures.fixed(low * wish.strength(), 0) + " % of the film's move, so that no edge opens.");
-            return taken(with(low), remarks);
+            remarks.add("Made smaller: " + Figures.fixed(100 * low, 0) + " % of what was asked for, so that no edge opens.");
+            return taken(with.apply(low), remarks);
         }
 
         private TracedMove sealed(Shot whole, List<String> remarks) {
@@ -135,22 +178,14 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
 
         private TracedMove taken(Shot made, List<String> remarks) {
             List<Edit> steps = new ArrayList<>();
-            steps.add(Edit.ofShot(name(), shot.id(), found -> found.withCamera(made.camera())
+            steps.add(Edit.ofShot(name, shot.id(), found -> found.withCamera(made.camera())
                     .withSettings(found.settings().withShake(made.settings().shake()))));
             Project changed = project.mapShot(shot.id(), _ -> made);
             if (project.isInPlanes(made)) {
                 PlaneSeal.of(changed, made).ifPresent(planes -> steps.add(planes.edit()));
             }
             tell(changed, made, remarks);
-            return new TracedMove(made, Optional.of(Edit.all(name(), steps)), remarks);
-        }
-
-        private String name() {
-            return switch (wish.part()) {
-                case MOVE, BOTH -> "take move of film";
-                case SHAKE -> "take shake of film";
-                case PACE -> "take pace of film";
-            };
+            return new TracedMove(made, Optional.of(Edit.all(name, steps)), remarks);
         }
 
         private void tell(Project changed, Shot made, List<String> remarks) {

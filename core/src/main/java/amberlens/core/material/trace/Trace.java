@@ -96,13 +96,12 @@ public record Trace(Size film, FrameRate rate, int first, List<Stand> stands, bo
     }
 
     /**
-     * A camera that shows a picture of a size as the film shows its first frame, with a key at every frame.
+     * A camera that shows a picture as the film shows its first frame, with a key at every frame.
      *
-     * @param picture source pixels
      * @param frame frame pixels
      * @param neutral how the picture stands at first
      */
-    public CameraTrack camera(Size picture, Size frame, Pose neutral) {
+    public CameraTrack camera(Size frame, Pose neutral) {
         List<Pose> poses =
                 stands.stream().map(stand -> pose(neutral, stand, frame)).toList();
         return CameraTrack.still(neutral)

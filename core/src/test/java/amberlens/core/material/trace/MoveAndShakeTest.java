@@ -103,7 +103,7 @@ class MoveAndShakeTest {
         Size frame = new Size(1280, 720);
         Pose neutral = Pose.neutral(picture, frame).withPosition(new FramePoint(500, 420));
         Trace trace = trace(MoveAndShakeTest::push);
-        CameraTrack camera = trace.camera(picture, frame, neutral);
+        CameraTrack camera = trace.camera(frame, neutral);
         for (int at : new int[] {0, 40, 149}) {
             Stand stand = push(at);
             FramePoint before = new FramePoint(100, 650);

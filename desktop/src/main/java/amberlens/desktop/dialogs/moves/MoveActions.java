@@ -13,6 +13,8 @@ import amberlens.desktop.desk.commands.KeyChanges;
 import amberlens.desktop.desk.commands.KeyTiming;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.kit.style.Overlay;
+import amberlens.desktop.work.services.KeptShakes;
+import amberlens.desktop.work.services.Services;
 import java.util.Locale;
 
 /** The actions of the Move and Keys menus. */
@@ -21,10 +23,12 @@ public final class MoveActions {
 
     private MoveActions() {}
 
-    public static void addTo(Actions actions, Desk desk, Overlay overlay) {
+    public static void addTo(
+            Actions actions, Desk desk, Services services, Overlay overlay, KeptShakes shakes) {
         move(actions, desk);
         rest(actions, desk, overlay);
-        whole(actions, desk, overlay);
+        shakes(actions, desk, services, overlay, shakes);
+        turnOver(actions, desk);
         keys(actions, desk);
     }
 
@@ -94,15 +98,21 @@ public final class MoveActions {
         });
     }
 
-    private static void whole(Actions actions, Desk desk, Overlay overlay) {
+    private static void shakes(Actions actions, Desk desk, Services services, Overlay overlay, KeptShakes shakes) {
         Needs shot = DeskNeeds.shot(desk);
+        actions.add(Menu.MOVE, "move.shake", "Shake…", "Alt+H", shot, () -> new ShakePanel(
+                        desk, services, overlay, shakes)
+                .open());
         actions.add(
                 Menu.MOVE,
-                "move.shake",
-                "Shake…",
-                "Alt+H",
+                "move.jolts",
+                "Jolts at the markers…",
+                "",
                 shot,
-                () -> overlay.show(new ShakePanel(desk, overlay), overlay::close));
+                () -> overlay.show(new JoltsPanel(desk, overlay), overlay::close));
+    }
+
+    private static void turnOver(Actions actions, Desk desk) {
         actions.add(
                 Menu.MOVE,
                 "depth.turn-over",

@@ -19,7 +19,7 @@ public interface FileChoice {
     /** Kept looks that somebody has shared. */
     Optional<Path> looksToTake();
 
-    /** A kept move that somebody has shared. */
+    /** A kept move, or a kept shake, that somebody has shared. */
     Optional<Path> moveToTake();
 
     /** The folder of which a film is to be made. */

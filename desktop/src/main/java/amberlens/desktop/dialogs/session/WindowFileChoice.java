@@ -6,6 +6,7 @@ import amberlens.media.export.ExportFormat;
 import amberlens.media.intake.MediaProbe;
 import amberlens.project.LookFile;
 import amberlens.project.MoveFile;
+import amberlens.project.ShakeFile;
 import java.io.File;
 import java.net.URI;
 import java.nio.file.Path;
@@ -86,7 +87,10 @@ public final class WindowFileChoice implements FileChoice {
 
     @Override
     public Optional<Path> moveToTake() {
-        return path(chooser("Import kept move", new FileChooser.ExtensionFilter("Kept moves", "*" + MoveFile.ENDING))
+        return path(chooser(
+                        "Import kept move",
+                        new FileChooser.ExtensionFilter(
+                                "Kept moves and shakes", "*" + MoveFile.ENDING, "*" + ShakeFile.ENDING))
                 .showOpenDialog(owner));
     }
 

@@ -10,8 +10,10 @@ import amberlens.core.edit.ready.OwnMove;
 import amberlens.core.edit.ready.ReadyMove;
 import amberlens.core.edit.ready.ReadyMoves;
 import amberlens.core.edit.ready.Stage;
+import amberlens.core.material.shake.Shake;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
+import amberlens.core.motion.pose.Depth;
 import amberlens.core.render.frame.Picture;
 import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.desk.state.Desk;
@@ -19,6 +21,7 @@ import amberlens.desktop.desk.state.Tools.Tool;
 import amberlens.desktop.kit.style.Hint;
 import amberlens.desktop.work.services.KeptFiles;
 import amberlens.desktop.work.services.KeptHere;
+import amberlens.desktop.work.services.KeptShakes;
 import amberlens.desktop.work.services.Services;
 import amberlens.project.MoveFile;
 import java.nio.file.Path;
@@ -55,16 +58,20 @@ final class ReadyPane extends BorderPane {
     private final Desk desk;
     private final Services services;
     private final KeptHere<OwnMove> own;
+    private final KeptShakes keptShakes;
+    private final ShakeCards shakes;
     private final MovePreviews previews;
     private final WishForm form = new WishForm(this::refreshPreviews);
     private final ArrivalForm arriving = new ArrivalForm(this::refreshPreviews);
     private final Label arrivals = new Label("Arrivals and departures");
+    private final Label ofHand = new Label("Shakes, under any move");
     private final VBox column = new VBox(6);
     private final FlowPane tiles = new FlowPane(10, 10);
     private Pane cards = column;
     private final Map<MoveCard, Function<PreviewOf, Optional<MovePreviews.Moving>>> moves = new LinkedHashMap<>();
     private final List<MoveCard> ofTitles = new ArrayList<>();
     private final List<MoveCard> ofArrival = new ArrayList<>();
+    private final List<MoveCard> ofShake = new ArrayList<>();
     private final Timeline timeline;
     private final ScrollPane scroll;
     private final Button keep;
@@ -92,9 +99,11 @@ final class ReadyPane extends BorderPane {
         }
     }
 
-    ReadyPane(Desk desk, Services services, Path settings) {
+    ReadyPane(Desk desk, Services services, KeptShakes keptShakes, Path settings) {
         this.desk = desk;
         this.services = services;
+        this.keptShakes = keptShakes;
+        shakes = new ShakeCards(desk, services, keptShakes);
         own = new KeptHere<>(
                 new KeptFiles<>(settings.resolve("moves"), FILES), services.background(), desk::say, this::fill);
         previews = new MovePreviews(services);
@@ -114,9 +123,11 @@ final class ReadyPane extends BorderPane {
         Hint.of(keep, "Keeps the move of the selected shot among the ready moves");
         keep.setOnAction(_ -> keep());
         arrivals.getStyleClass().add("view-title");
+        ofHand.getStyleClass().add("view-title");
         arriving.managedProperty().bind(arriving.visibleProperty());
         setCenter(scroll);
         setFoot();
+        keptShakes.whenChanged(this::fill);
         visibleProperty().addListener((_, _, shown) -> showOrRest(shown));
         fill();
     }
@@ -162,6 +173,7 @@ final class ReadyPane extends BorderPane {
         moves.clear();
         ofTitles.clear();
         ofArrival.clear();
+        ofShake.clear();
         for (ReadyMove move : ReadyMove.values()) {
             var card = new MoveCard(
                     move.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
@@ -217,6 +229,18 @@ final class ReadyPane extends BorderPane {
                     .camera()
                     .map(MovePreviews.Moving::of));
         }
+        shakes.cards().forEach((card, shake) -> {
+            ofShake.add(card);
+            moves.put(
+                    card,
+                    of -> Optional.of(MovePreviews.Moving.of(ShakeCards.preview(
+                            shake,
+                            of.project().pose(of.shot(), 0).withDepth(Depth.FLAT),
+                            of.stage().frame(),
+                            of.stage().length(),
+                            STEP.toSeconds() * MovePreviews.MOMENTS))));
+        });
+        moves.keySet().forEach(card -> card.setSheet(sheet));
         showSuitable();
         previewed = Optional.empty();
         refreshPreviews();
@@ -260,11 +284,13 @@ final class ReadyPane extends BorderPane {
             suitable.addAll(arrive);
         }
         moves.keySet().stream()
-                .filter(card -> !ofTitles.contains(card) && !ofArrival.contains(card))
+                .filter(card -> !ofTitles.contains(card) && !ofArrival.contains(card) && !ofShake.contains(card))
                 .forEach(suitable::add);
         if (!inset) {
             suitable.addAll(arrive);
         }
+        suitable.add(ofHand);
+        suitable.addAll(ofShake);
         if (!cards.getChildren().equals(suitable)) {
             cards.getChildren().setAll(suitable);
         }
@@ -336,6 +362,11 @@ final class ReadyPane extends BorderPane {
     /** Brings a move from a file among the kept ones. */
     void take(OwnMove move) {
         own.keep(move, "");
+    }
+
+    /** Brings a shake from a file among the kept ones. */
+    void take(Shake shake) {
+        keptShakes.keep(shake);
     }
 
     /** Makes the previews anew when picture or wish have changed. */

@@ -5,6 +5,7 @@ import amberlens.core.edit.edits.InsetEdits;
 import amberlens.core.edit.ready.OwnMove;
 import amberlens.core.judge.edges.Refit;
 import amberlens.core.material.look.LookSet;
+import amberlens.core.material.shake.Shake;
 import amberlens.core.model.project.Media;
 import amberlens.desktop.desk.actions.Actions;
 import amberlens.desktop.desk.state.Change;
@@ -19,6 +20,7 @@ import amberlens.desktop.shelf.intake.DropPlace;
 import amberlens.desktop.shelf.intake.Drops;
 import amberlens.desktop.shelf.intake.PictureLaying;
 import amberlens.desktop.shelf.looks.LooksPane;
+import amberlens.desktop.work.services.KeptShakes;
 import amberlens.desktop.work.services.Services;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
@@ -79,6 +81,7 @@ public final class ShelfPane extends BorderPane implements Subscription {
      * @param drops brings what is dropped
      * @param laying makes shots of it
      * @param replacing shows other media, by their id, in some shots
+     * @param shakes those that were kept
      * @param settings the folder where kept moves are
      */
     public ShelfPane(
@@ -88,13 +91,14 @@ public final class ShelfPane extends BorderPane implements Subscription {
             Drops drops,
             PictureLaying laying,
             BiConsumer<Set<String>, String> replacing,
+            KeptShakes shakes,
             Path settings) {
         this.desk = desk;
         this.services = services;
         this.laying = laying;
         dates = new FileDates(services.background(), this::refill);
         lay = actions.bind(new Button("To the Line-up"), "shelf.lay");
-        ready = new ReadyPane(desk, services, settings);
+        ready = new ReadyPane(desk, services, shakes, settings);
         looks = new LooksPane(desk, services, settings);
         empty.setWrapText(true);
         empty.getStyleClass().add("empty-text");
@@ -168,6 +172,12 @@ public final class ShelfPane extends BorderPane implements Subscription {
     /** Brings a move from a file among the ready ones. */
     public void take(OwnMove move) {
         ready.take(move);
+        show(ShelfTab.MOVES);
+    }
+
+    /** Brings a shake from a file among the kept ones. */
+    public void take(Shake shake) {
+        ready.take(shake);
         show(ShelfTab.MOVES);
     }
 

@@ -62,6 +62,7 @@ import amberlens.desktop.time.play.PlayActions;
 import amberlens.desktop.time.play.Playback;
 import amberlens.desktop.time.score.ScorePane;
 import amberlens.desktop.work.background.Background;
+import amberlens.desktop.work.services.KeptShakes;
 import amberlens.desktop.work.services.Services;
 import amberlens.files.Folders;
 import java.nio.file.Files;
@@ -92,6 +93,7 @@ public final class Bench implements AutoCloseable {
 
     private final Desk desk;
     private final Services services;
+    private final KeptShakes shakes;
     private final Listening listening;
     private final Playback playback;
     private final Actions actions;
@@ -134,6 +136,7 @@ public final class Bench implements AutoCloseable {
         desk = new Desk(new Preferences(settings, notes));
         recent = new RecentProjects(settings, notes);
         services = new Services(desk, folders.data());
+        shakes = new KeptShakes(settings, services.background(), desk::say);
         listening = new Listening(desk, services.sounds(), services.background()::show);
         playback = new Playback(desk, listening, HALF_A_PULSE);
         var making = new MakingReady(desk, services.made());
@@ -154,7 +157,7 @@ public final class Bench implements AutoCloseable {
         SoundLaying soundLaying = new SoundLaying(desk, services.sounds());
         var laying =
                 new PictureLaying(desk, actions, this::conform, soundLaying, services.marks()::of, this::handToTable);
-        shelf = new ShelfPane(desk, services, actions, drops, laying, replacing::ask, settings);
+        shelf = new ShelfPane(desk, services, actions, drops, laying, replacing::ask, shakes, settings);
         table = new TablePane(desk, services, actions, menus, waysIn, drops, laying, replacing::ask, this::find);
         lens = new LensPane(desk, services, actions, menus);
         CameraPane camera = new CameraPane(desk, services, actions, overlay);
@@ -215,7 +218,7 @@ public final class Bench implements AutoCloseable {
         LineUpActions.addTo(actions, desk, overlay, this::showWholeLineUp);
         SoundActions.addTo(actions, desk, services.sounds(), services.background(), overlay);
         BeatActions.addTo(actions, desk, services.sounds(), listening, overlay);
-        MoveActions.addTo(actions, desk, overlay);
+        MoveActions.addTo(actions, desk, services, overlay, shakes);
         AdviceActions.addTo(actions, desk, services, overlay);
         CarryActions.addTo(actions, desk, services, overlay);
         LookActions.addTo(actions, desk);

@@ -13,6 +13,7 @@ import amberlens.desktop.kit.style.Overlay;
 import amberlens.desktop.shelf.panes.ShelfTab;
 import amberlens.project.LookFile;
 import amberlens.project.MoveFile;
+import amberlens.project.ShakeFile;
 import java.util.Locale;
 
 /** The actions that act on a view of the bench rather than on the project. */
@@ -123,7 +124,11 @@ final class BenchActions {
     private void takeMove() {
         files.moveToTake().ifPresent(file -> {
             try {
-                on.shelf().take(MoveFile.open(file));
+                if (file.toString().endsWith(ShakeFile.ENDING)) {
+                    on.shelf().take(ShakeFile.open(file));
+                } else {
+                    on.shelf().take(MoveFile.open(file));
+                }
             } catch (FileProblem e) {
                 overlay.tell("That move cannot be used", e.getMessage());
             }

@@ -22,7 +22,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 
-class ShakeTest {
+class JoltsTest {
     private static final Media PLAN = Media.photo("m1", "/archive/plan.jpg", new Size(6000, 4000));
     private static final Size FRAME = new Size(1920, 1080);
     private static final FrameRate RATE = FrameRate.of(25);
@@ -42,7 +42,7 @@ class ShakeTest {
     @Test
     void a_hit_begins_on_its_frame_dies_away_and_leaves_the_rest_of_the_move_alone() {
         CameraTrack calm = pushed();
-        CameraTrack hit = Shake.USUAL.hit(calm, new TreeSet<>(List.of(40)), 125, RATE, FRAME);
+        CameraTrack hit = Jolts.USUAL.hit(calm, new TreeSet<>(List.of(40)), 125, RATE, FRAME);
         for (int frame = 0; frame < 125; frame++) {
             if (frame <= 40 || frame >= 60) { // 0.8 s
                 assertThat(off(hit, calm, frame)).as("frame %d", frame).isLessThan(1e-6);
@@ -59,33 +59,36 @@ class ShakeTest {
         assertThat(late).isLessThan(early / 4);
     }
 
+    private static CameraTrack hit(Jolts jolts, CameraTrack calm, int fps) {
+        return jolts.hit(calm, new TreeSet<>(List.of(0)), 4 * fps + 1, FrameRate.of(fps), FRAME);
+    }
+
     @Test
-    void all_along_it_goes_to_and_fro_as_often_as_it_is_told_at_every_rate() {
+    void it_goes_to_and_fro_as_often_as_it_is_told_at_every_rate() {
         for (int fps : new int[] {25, 50}) {
             CameraTrack calm = CameraTrack.still(Refit.FILL.pose(PLAN.size(), FRAME));
-            int length = 4 * fps + 1;
-            CameraTrack shaken = new Shake(5, 100, 1, 3).allAlong(calm, length, FrameRate.of(fps), FRAME);
+            CameraTrack shaken = hit(new Jolts(5, 100, 3.9, 3), calm, fps);
             int turns = 0;
-            for (int frame = 1; frame + 1 < length; frame++) {
+            for (int frame = 1; frame < 2 * fps; frame++) {
                 double before = shaken.at(frame).position().x()
                         - shaken.at(frame - 1).position().x();
                 double after = shaken.at(frame + 1).position().x()
                         - shaken.at(frame).position().x();
                 turns += before * after < 0 ? 1 : 0;
             }
-            assertThat(turns / 2.0 / 4).as("to and fro in a second at %d", fps).isBetween(3.0, 6.5);
+            assertThat(turns / 2.0 / 2).as("to and fro in a second at %d", fps).isBetween(3.0, 6.5);
             assertThat(off(shaken, calm, 0)).isZero();
-            assertThat(off(shaken, calm, length - 1)).isLessThan(1e-9);
+            assertThat(off(shaken, calm, 4 * fps)).isLessThan(1e-9);
         }
     }
 
     @Test
     void the_same_seed_shakes_the_same_and_twice_the_strength_twice_as_far() {
         CameraTrack calm = CameraTrack.still(Refit.FILL.pose(PLAN.size(), FRAME));
-        CameraTrack one = Shake.USUAL.allAlong(calm, 100, RATE, FRAME);
-        assertThat(Shake.USUAL.allAlong(calm, 100, RATE, FRAME)).isEqualTo(one);
-        assertThat(new Shake(6, 100, 0.8, 2).allAlong(calm, 100, RATE, FRAME)).isNotEqualTo(one);
-        CameraTrack twice = new Shake(6, 200, 0.8, 1).allAlong(calm, 100, RATE, FRAME);
+        CameraTrack one = hit(new Jolts(6, 100, 3.9, 1), calm, 25);
+        assertThat(hit(new Jolts(6, 100, 3.9, 1), calm, 25)).isEqualTo(one);
+        assertThat(hit(new Jolts(6, 100, 3.9, 2), calm, 25)).isNotEqualTo(one);
+        CameraTrack twice = hit(new Jolts(6, 200, 3.9, 1), calm, 25);
         assertThat(off(twice, calm, 30))
                 .isCloseTo(2 * off(one, calm, 30), org.assertj.core.api.Assertions.within(1e-6));
     }
@@ -96,7 +99,7 @@ class ShakeTest {
                 .apply(ShotEdits.add(PLAN, Refit.FILL, 0)
                         .apply(MediaEdits.add(PLAN).apply(Project.empty("Hit"))));
         project = MarkerEdits.set(Optional.of("s1"), 50).apply(project);
-        ReadyEdits.Plan plan = ReadyEdits.shake(project, Set.of("s1", "s2"), Shake.USUAL, true, 110);
+        ReadyEdits.Plan plan = ReadyEdits.jolts(project, Set.of("s1", "s2"), Jolts.USUAL, 110);
         assertThat(plan.remarks()).containsOnlyKeys("s2");
         Project shaken = plan.edit().apply(project);
         Shot shot = shaken.shot("s1").orElseThrow();
@@ -107,7 +110,7 @@ class ShakeTest {
 
     @Test
     void numbers_out_of_their_ranges_are_refused() {
-        assertThatThrownBy(() -> new Shake(0, 100, 1, 1)).hasMessageContaining("0.25 and 15.0 times a second, not 0");
-        assertThatThrownBy(() -> new Shake(6, Double.NaN, 1, 1)).hasMessageContaining("not NaN");
+        assertThatThrownBy(() -> new Jolts(0, 100, 1, 1)).hasMessageContaining("0.25 and 15.0 times a second, not 0");
+        assertThatThrownBy(() -> new Jolts(6, Double.NaN, 1, 1)).hasMessageContaining("not NaN");
     }
 }

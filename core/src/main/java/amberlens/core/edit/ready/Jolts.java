@@ -17,21 +17,21 @@ import java.util.TreeSet;
 import java.util.function.IntFunction;
 
 /**
- * A camera that is shaken, on top of whatever it does: to and fro in directions drawn by chance, the same for the same seed. The usual
- * strength goes 0.6 % of the frame's width to either side and turns by 0.35°, which is common practice for a jolt.
+ * A camera that is hit, on top of whatever it does: it goes to and fro in directions drawn by chance, the same for the same seed, and
+ * comes to rest. The usual strength goes 0.6 % of the frame's width to either side and turns by 0.35°, which is common practice for a jolt.
  *
  * @param perSecond how often it goes to and fro, {@value #SLOWEST} … {@value #FASTEST}
  * @param strength per cent of the usual one, above 0 and at most {@value #MOST}
  * @param decay after so many seconds a hit has died away, {@value #SHORTEST} … {@value #LONGEST}
  */
-public record Shake(double perSecond, double strength, double decay, long seed) {
+public record Jolts(double perSecond, double strength, double decay, long seed) {
     public static final double SLOWEST = 0.25;
     public static final double FASTEST = 15;
     public static final double MOST = 500;
     public static final double SHORTEST = 0.1;
     public static final double LONGEST = 30;
 
-    public static final Shake USUAL = new Shake(6, 100, 0.8, 1);
+    public static final Jolts USUAL = new Jolts(6, 100, 0.8, 1);
 
     private static final double WAY_OF_WIDTH = 0.006;
     private static final double TURN = 0.35;
@@ -45,7 +45,7 @@ public record Shake(double perSecond, double strength, double decay, long seed) 
     /** How fast a hit dies away: e to the minus so much is left at its end, from where it is taken to nothing. */
     private static final double FADES = 3;
 
-    public Shake {
+    public Jolts {
         check("a rate", perSecond, SLOWEST, FASTEST, "times a second");
         check("a strength", strength, Double.MIN_VALUE, MOST, "%");
         check("a decay", decay, SHORTEST, LONGEST, "s");
@@ -56,11 +56,6 @@ public record Shake(double perSecond, double strength, double decay, long seed) 
             throw new IllegalArgumentException(
                     what + " is between " + least + " and " + most + " " + unit + ", not " + value);
         }
-    }
-
-    /** The move shaken all along, but still at its first and its last frame. */
-    public CameraTrack allAlong(CameraTrack camera, int length, FrameRate rate, Size frame) {
-        return length < 3 ? camera : shaken(camera, 0, length - 1, _ -> 1.0, rate, frame);
     }
 
     /**
