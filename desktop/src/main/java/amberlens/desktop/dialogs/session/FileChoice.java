@@ -22,6 +22,9 @@ public interface FileChoice {
     /** A kept move, or a kept shake, that somebody has shared. */
     Optional<Path> moveToTake();
 
+    /** A film whose move is to be taken. */
+    Optional<Path> filmToTrace();
+
     /** The folder of which a film is to be made. */
     Optional<Path> folderToFilm();
 

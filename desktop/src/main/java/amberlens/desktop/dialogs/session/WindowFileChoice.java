@@ -23,6 +23,9 @@ import javafx.stage.Window;
 public final class WindowFileChoice implements FileChoice {
     private static final FileChooser.ExtensionFilter PROJECTS =
             new FileChooser.ExtensionFilter("Amber Lens projects", "*.amber");
+    private static final FileChooser.ExtensionFilter FILMS =
+            filter("Films", MediaProbe.FILM_ENDINGS.stream().sorted());
+
     private static final FileChooser.ExtensionFilter PICTURES = filter(
             "Pictures, footage and sounds",
             Stream.of(
@@ -83,6 +86,11 @@ public final class WindowFileChoice implements FileChoice {
     public Optional<Path> looksToTake() {
         return path(chooser("Import looks", new FileChooser.ExtensionFilter("Kept looks", "*" + LookFile.ENDING))
                 .showOpenDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> filmToTrace() {
+        return path(chooser("Take the move of a film", FILMS).showOpenDialog(owner));
     }
 
     @Override

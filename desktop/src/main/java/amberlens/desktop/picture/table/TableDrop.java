@@ -54,6 +54,11 @@ final class TableDrop implements DropPlace {
         Optional<Shot> onto = replaced(single, event.getX());
         instead.hide();
         asNew.hide();
+        if (Drops.isMove(event, desk.document().project())) {
+            asNew.setMaxWidth(Double.MAX_VALUE);
+            asNew.show(Drops.words(event, desk.document().project(), Optional.empty(), desk.cursor().selectedShot()));
+            return;
+        }
         double half = both ? table.getWidth() / 2 : Double.MAX_VALUE;
         asNew.setMaxWidth(half);
         instead.setMaxWidth(half);
@@ -66,6 +71,11 @@ final class TableDrop implements DropPlace {
     public void gone() {
         asNew.hide();
         instead.hide();
+    }
+
+    @Override
+    public Optional<Shot> moved(double x, double y) {
+        return desk.cursor().selectedShot();
     }
 
     @Override

@@ -1,7 +1,9 @@
 package amberlens.desktop.shelf.intake;
 
 import amberlens.core.model.project.Media;
+import amberlens.core.model.project.Shot;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.input.DragEvent;
 
 /** A view that takes pictures and footage that are dropped on it, from the Shelf or from another program. */
@@ -11,6 +13,11 @@ public interface DropPlace {
 
     /** The drag has gone away. */
     void gone();
+
+    /** The shot that would take the move of a film here; empty where there is none. */
+    default Optional<Shot> moved(double x, double y) {
+        return Optional.empty();
+    }
 
     /**
      * Takes what was dropped, in its order.

@@ -31,23 +31,26 @@ public final class Drops {
     private final Desk desk;
     private final MediaImport importer;
     private final Consumer<Path> opener;
+    private final MoveOfFilm moves;
     private @Nullable DropPlace lit;
 
     /**
      * @param importer reads files
      * @param opener opens a project, or an edit of another program
+     * @param moves takes the move of a film that is dropped as a link
      */
-    public Drops(Desk desk, MediaImport importer, Consumer<Path> opener) {
+    public Drops(Desk desk, MediaImport importer, Consumer<Path> opener, MoveOfFilm moves) {
         this.desk = desk;
         this.importer = importer;
         this.opener = opener;
+        this.moves = moves;
     }
 
     /** Lets a view take what is dropped on it. */
     public void serve(Node view, DropPlace place) {
         view.addEventHandler(DragEvent.DRAG_OVER, event -> {
             if (isWanted(event.getDragboard())) {
-                event.acceptTransferModes(TransferMode.COPY);
+                event.acceptTransferModes(offered(event.getDragboard(), place, event.getX(), event.getY()));
                 light(place);
                 place.over(event);
                 event.consume();
@@ -56,7 +59,13 @@ public final class Drops {
         view.addEventHandler(DragEvent.DRAG_EXITED, _ -> goneFrom(place));
         view.addEventHandler(DragEvent.DRAG_DROPPED, event -> {
             goneFrom(place);
-            event.setDropCompleted(drop(event.getDragboard(), place, event.getX(), event.getY()));
+            event.setDropCompleted(
+                    isMove(event, desk.document().project())
+                                    && place.moved(event.getX(), event.getY()).isPresent()
+                            ? takeMove(
+                                    event.getDragboard(),
+                                    place.moved(event.getX(), event.getY()).orElseThrow())
+                            : drop(event.getDragboard(), place, event.getX(), event.getY()));
             event.consume();
         });
     }
@@ -78,6 +87,35 @@ public final class Drops {
 
     private static boolean isWanted(Dragboard board) {
         return board.hasFiles() || board.hasContent(DragFormats.MEDIA);
+    }
+
+    /** A film over a shot may be dropped as a link too, which is what the keys for links ask for. */
+    private TransferMode[] offered(Dragboard board, DropPlace place, double x, double y) {
+        boolean moves = isFilm(board, desk.document().project())
+                && place.moved(x, y).filter(this.moves::takesMoves).isPresent();
+        return moves ? new TransferMode[] {TransferMode.COPY, TransferMode.LINK} : new TransferMode[] {TransferMode.COPY};
+    }
+
+    /** Whether a drag brings one film, and the keys for links are held: what is wanted is its move. */
+    public static boolean isMove(DragEvent event, Project project) {
+        return event.getTransferMode() == TransferMode.LINK && isFilm(event.getDragboard(), project);
+    }
+
+    private static boolean isFilm(Dragboard board, Project project) {
+        if (board.getContent(DragFormats.MEDIA) instanceof String ids) {
+            return project.media(ids).filter(Media::moves).isPresent();
+        }
+        return board.getFiles().size() == 1
+                && MediaProbe.isFilm(board.getFiles().getFirst().toPath());
+    }
+
+    private boolean takeMove(Dragboard board, Shot shot) {
+        if (board.getContent(DragFormats.MEDIA) instanceof String id) {
+            desk.document().project().media(id).ifPresent(film -> moves.take(shot, film));
+        } else {
+            moves.take(shot, board.getFiles().getFirst().toPath());
+        }
+        return true;
     }
 
     private boolean drop(Dragboard board, DropPlace place, double x, double y) {
@@ -137,6 +175,9 @@ public final class Drops {
         }
         if (isHeard(event, project)) {
             return "A clip of sound";
+        }
+        if (isMove(event, project) && under.isPresent()) {
+            return "Take the move of the film for " + under.get().name();
         }
         if (isSingle(event, project)) {
             return replaced.map(shot -> "Replace the picture of " + shot.name()).orElse("A new shot");

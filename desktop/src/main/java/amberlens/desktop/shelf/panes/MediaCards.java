@@ -92,7 +92,7 @@ final class MediaCards implements ShelfGrid.Cards {
             List<Media> dragged = chosenWith.apply(card.media());
             var content = new ClipboardContent();
             content.put(DragFormats.MEDIA, dragged.stream().map(Media::id).collect(Collectors.joining("\n")));
-            Dragboard board = card.startDragAndDrop(TransferMode.COPY);
+            Dragboard board = card.startDragAndDrop(TransferMode.COPY, TransferMode.LINK);
             board.setContent(content);
             card.image().ifPresent(image -> board.setDragView(DragPicture.of(image, dragged.size())));
             event.consume();

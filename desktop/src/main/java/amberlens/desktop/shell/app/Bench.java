@@ -30,6 +30,7 @@ import amberlens.desktop.dialogs.session.ProjectActions;
 import amberlens.desktop.dialogs.session.ProjectSession;
 import amberlens.desktop.dialogs.session.RecentProjects;
 import amberlens.desktop.dialogs.shot.ShotActions;
+import amberlens.desktop.dialogs.trace.TraceActions;
 import amberlens.desktop.inspector.camera.AnchorRemark;
 import amberlens.desktop.inspector.camera.CameraPane;
 import amberlens.desktop.inspector.looks.LookActions;
@@ -64,6 +65,7 @@ import amberlens.desktop.time.score.ScorePane;
 import amberlens.desktop.work.background.Background;
 import amberlens.desktop.work.services.KeptShakes;
 import amberlens.desktop.work.services.Services;
+import amberlens.desktop.work.tracking.FilmTraces;
 import amberlens.files.Folders;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -147,13 +149,20 @@ public final class Bench implements AutoCloseable {
         session = new ProjectSession(desk, services, overlay, files, recent, importer::conform);
         var replacing = new PictureReplacing(desk, overlay);
         var exchange = new ExchangeActions(desk, services, overlay, files, session::startWith);
-        addActions(exchange, lengths);
+        var traced = new TraceActions(
+                desk,
+                services,
+                overlay,
+                files,
+                shakes,
+                new FilmTraces(services.background(), services.rows()));
+        addActions(exchange, lengths, traced);
         making.addTo(actions);
         var menus = new Menus(actions, session::recent, session::openSafely);
         firstMove = new FirstMoveBar(desk, actions);
         waysIn = new WaysIn(actions, DEMO, session::openCopy, session::openSafely);
         TopBar top = new TopBar(desk, services, actions, menus);
-        var drops = new Drops(desk, importer, exchange.orOpening(session::openSafely));
+        var drops = new Drops(desk, importer, exchange.orOpening(session::openSafely), traced);
         SoundLaying soundLaying = new SoundLaying(desk, services.sounds());
         var laying =
                 new PictureLaying(desk, actions, this::conform, soundLaying, services.marks()::of, this::handToTable);
@@ -204,7 +213,7 @@ public final class Bench implements AutoCloseable {
     }
 
     /** All that can be done, in the order of the menus. */
-    private void addActions(ExchangeActions exchange, ShotLength lengths) {
+    private void addActions(ExchangeActions exchange, ShotLength lengths, TraceActions traced) {
         new ProjectActions(desk, services, overlay, files, importer)
                 .addTo(actions, session, dialogs::showExport, dialogs::showExports);
         FolderFilmActions.addTo(actions, desk, services, overlay, files, session::startWith);
@@ -225,6 +234,7 @@ public final class Bench implements AutoCloseable {
         TitleActions.addTo(actions, desk, this::write);
         AimActions.addTo(actions, desk);
         FollowActions.addTo(actions, desk, services, overlay);
+        traced.addTo(actions);
         PlaneActions.addTo(actions, desk, services);
         ViewActions.addTo(actions, desk, this::table);
         PlayActions.addTo(actions, desk, playback, overlay);

@@ -35,6 +35,11 @@ final class NoFiles implements FileChoice {
     }
 
     @Override
+    public Optional<Path> filmToTrace() {
+        return Optional.empty();
+    }
+
+    @Override
     public Optional<Path> moveToTake() {
         return Optional.empty();
     }

@@ -152,6 +152,11 @@ public final class LineUpPane extends StackPane implements Subscription {
         }
 
         @Override
+        public Optional<Shot> moved(double x, double y) {
+            return replaced(true, x, y);
+        }
+
+        @Override
         public void gone() {
             sign.hide();
             open(false);

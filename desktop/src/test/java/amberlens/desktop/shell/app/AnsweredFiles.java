@@ -15,6 +15,7 @@ final class AnsweredFiles implements FileChoice {
     Optional<Path> instead = Optional.empty();
     Optional<Path> folder = Optional.empty();
     Optional<Path> move = Optional.empty();
+    Optional<Path> film = Optional.empty();
     Optional<Path> proof = Optional.empty();
     Optional<Path> edit = Optional.empty();
     Optional<Path> handedOn = Optional.empty();
@@ -49,6 +50,11 @@ final class AnsweredFiles implements FileChoice {
     @Override
     public Optional<Path> looksToTake() {
         return Optional.empty();
+    }
+
+    @Override
+    public Optional<Path> filmToTrace() {
+        return film;
     }
 
     @Override
