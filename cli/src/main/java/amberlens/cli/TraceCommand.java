@@ -124,15 +124,7 @@ final class TraceCommand implements Callable<Integer> {
         Size shown = frame == null ? film.size() : frame;
         Pose neutral = frame == null ? Pose.neutral(film.size(), shown) : Refit.FILL.pose(film.size(), shown);
         Shot shot = new Shot(
-                "s1",
-                film.name(),
-                film.id(),
-                1,
-                0,
-                wanted.length(),
-                false,
-                wanted.camera(shown, neutral),
-                Extras.NONE);
+                "s1", film.name(), film.id(), 1, 0, wanted.length(), false, wanted.camera(shown, neutral), Extras.NONE);
         Project project = Project.empty(film.name())
                 .withFrame(new FrameFormat(shown, trace.rate(), Colour.BLACK))
                 .with(List.of(film), List.of(shot));

@@ -16,6 +16,9 @@ import amberlens.core.edit.ready.ReadyMove;
 import amberlens.core.edit.ready.ReadyMoves;
 import amberlens.core.edit.ready.Rhythm;
 import amberlens.core.edit.ready.Stage;
+import amberlens.core.edit.traced.ShakeEdits;
+import amberlens.core.edit.traced.TracedWish;
+import amberlens.core.judge.sharpness.Enlargement;
 import amberlens.core.material.footage.Source;
 import amberlens.core.material.layering.Fade;
 import amberlens.core.material.layering.Layering;
@@ -41,7 +44,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Shots of the archive with real moves, footage of the mill pond into which the border dissolves, an inset that tumbles in over it, and a
+ * Shots of the archive with real moves, footage of the mill pond into which the border dissolves, seen from a hand, an inset that tumbles in over it, and a
  * title. The first one's edge opens in the middle of its turn; the others are sealed.
  */
 final class FernhollowFilm {
@@ -57,32 +60,41 @@ final class FernhollowFilm {
         Media border = media.get(4);
         Media pond = media.get(5);
         Media seeds = media.get(6);
-        return FernhollowTitles.over(moving(new Project(
-                "Fernhollow film",
-                FrameFormat.USUAL,
-                media.stream()
-                        .filter(Media::hasFile)
-                        .map(item -> item.id().equals(glasshouse.id())
-                                ? glasshouse
-                                : item.id().equals(specimen.id()) ? specimen : item)
-                        .toList(),
-                List.of(
-                        shot("s1", "Garden plan", plan, 0, 125, planMove(plan))
-                                .withMarkers(List.of(Marker.at(112, "first bed"))),
-                        shot("s2", "Seed cabinet", cabinet, 125, 125, drawers(cabinet)),
-                        FernhollowLooks.clearing(
-                                shot("s3", "Specimen sheet", specimen, 250, 150, pushIn()), specimen, FRAME),
-                        GlasshousePlanes.calm(shot("s4", "Glasshouse", glasshouse, 400, 125, turn())),
-                        shot("s5", "South border", border, 525, 375, sweep()),
-                        FernhollowLooks.spotlight(
-                                shot("s6", "Mill pond, spring to autumn", pond, 875, MillPond.FRAMES, pondPush(pond))
-                                        .withLayering(Layering.PLAIN.withEnter(
-                                                Optional.of(Fade.over(25).withLeg(Ease.GENTLE_BOTH.leg())))),
-                                pond,
-                                FRAME),
-                        FernhollowLooks.card(inset(seeds), seeds, FRAME)),
-                List.of(Marker.at(942, "seeds")),
-                Extras.NONE)));
+        return FernhollowTitles.over(shaken(
+                media.get(7),
+                moving(new Project(
+                        "Fernhollow film",
+                        FrameFormat.USUAL,
+                        media.stream()
+                                .filter(Media::hasFile)
+                                .map(item -> item.id().equals(glasshouse.id())
+                                        ? glasshouse
+                                        : item.id().equals(specimen.id()) ? specimen : item)
+                                .toList(),
+                        List.of(
+                                shot("s1", "Garden plan", plan, 0, 125, planMove(plan))
+                                        .withMarkers(List.of(Marker.at(112, "first bed"))),
+                                shot("s2", "Seed cabinet", cabinet, 125, 125, drawers(cabinet)),
+                                FernhollowLooks.clearing(
+                                        shot("s3", "Specimen sheet", specimen, 250, 150, pushIn()), specimen, FRAME),
+                                GlasshousePlanes.calm(shot("s4", "Glasshouse", glasshouse, 400, 125, turn())),
+                                shot("s5", "South border", border, 525, 375, sweep()),
+                                FernhollowLooks.spotlight(
+                                        shot(
+                                                        "s6",
+                                                        "Mill pond, spring to autumn",
+                                                        pond,
+                                                        875,
+                                                        MillPond.FRAMES,
+                                                        pondPush(pond))
+                                                .withLayering(Layering.PLAIN.withEnter(
+                                                        Optional.of(
+                                                                Fade.over(25).withLeg(Ease.GENTLE_BOTH.leg())))),
+                                        pond,
+                                        FRAME),
+                                FernhollowLooks.card(inset(seeds), seeds, FRAME)),
+                        List.of(Marker.at(942, "seeds")),
+                        Extras.NONE))));
     }
 
     /** The cabinet is flown over; the ferry on the pond is followed while the camera goes closer, and the light goes with it. */
@@ -97,6 +109,21 @@ final class FernhollowFilm {
         return new Rides(followed, shot, ferry, 0, false)
                 .edit(Rider.of(followed, shot).getLast())
                 .apply(followed);
+    }
+
+    /** The pond is seen from the hand that walked along the border, much calmer. */
+    private static Project shaken(Media walk, Project film) {
+        return ShakeEdits.plan(
+                        film,
+                        Set.of("s6"),
+                        Optional.of(BorderWalk.shake(walk)),
+                        35,
+                        0,
+                        TracedWish.NoRoom.SEALED,
+                        Enlargement.UNNOTICED)
+                .edit()
+                .orElseThrow()
+                .apply(film);
     }
 
     static Media media(String id, Path file, Size size) {

@@ -60,6 +60,7 @@ public final class Main {
         media.add(written("m5", pictures.resolve("south-border.jpg"), SouthBorder.draw()));
         media.add(pond("m6", pictures.resolve("mill-pond.mp4")));
         media.add(seeds("m7", pictures.resolve("seeds")));
+        media.add(walk("m8", media.get(4), pictures.resolve("border-walk.mp4")));
         ProjectFile.save(heard(FernhollowFilm.of(media), folder.resolve("sound")), folder.resolve("fernhollow.amber"));
     }
 
@@ -130,6 +131,11 @@ public final class Main {
                         FERRY_RADIUS,
                         new FrameSpan(0, MillPond.FRAMES - 1),
                         _ -> true);
+    }
+
+    private static Media walk(String id, Media border, Path file) throws FileProblem {
+        BorderWalk.write(border, file);
+        return MediaProbe.file(file).media().withId(id);
     }
 
     private static Media seeds(String id, Path folder) throws IOException, FileProblem {

@@ -40,7 +40,8 @@ final class Stands {
             }
             for (int guess = known + 1; guess < i; guess++) {
                 double part = (double) (guess - known) / (i - known);
-                bridged.set(guess, stands.get(known).towards(stands.get(i), part).guessed());
+                bridged.set(
+                        guess, stands.get(known).towards(stands.get(i), part).guessed());
             }
             known = i;
         }

@@ -40,13 +40,16 @@ record FilmMove(Trace trace, Size frame, FrameRate rate, int length) {
         List<Pose> poses = IntStream.rangeClosed(0, last)
                 .mapToObj(at -> at == 0 ? begin : Trace.pose(begin, trace.at(filmFrame(at, last, stretched)), frame))
                 .toList();
-        CameraTrack fitted = KeyShift.of(
-                MoveFit.of(poses, frame, OFF * frame.width(), rate.frames(MoveFit.SHORTEST_REST)), begins);
+        CameraTrack fitted =
+                KeyShift.of(MoveFit.of(poses, frame, OFF * frame.width(), rate.frames(MoveFit.SHORTEST_REST)), begins);
         return camera.withScale(joined(camera.scale(), begins, fitted.scale(), begin.scale()))
                 .withPosition(joined(camera.position(), begins, fitted.position(), begin.position()))
                 .withRotation(joined(camera.rotation(), begins, fitted.rotation(), begin.degrees()))
                 .withAnchor(joined(
-                        camera.anchor(), begins, Channel.constant(camera.anchor().kind(), begin.anchor()), begin.anchor()));
+                        camera.anchor(),
+                        begins,
+                        Channel.constant(camera.anchor().kind(), begin.anchor()),
+                        begin.anchor()));
     }
 
     private double filmFrame(int at, int last, boolean stretched) {

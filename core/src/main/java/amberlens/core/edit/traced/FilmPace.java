@@ -39,9 +39,8 @@ final class FilmPace {
      * @throws IllegalArgumentException when the camera, or the film, goes nowhere
      */
     CameraTrack on(CameraTrack camera, int length, Trace film) {
-        List<Integer> framings = camera.keyFrames().stream()
-                .filter(at -> at >= 0 && at < length)
-                .toList();
+        List<Integer> framings =
+                camera.keyFrames().stream().filter(at -> at >= 0 && at < length).toList();
         if (framings.size() < 2) {
             throw new IllegalArgumentException("the shot needs two framings to go from one to the other");
         }
@@ -102,14 +101,8 @@ final class FilmPace {
                     .withDepth(Depth.FLAT));
         }
         CameraTrack fitted = MoveFit.of(
-                poses,
-                frame,
-                FilmMove.OFF * frame.width(),
-                rate.frames(MoveFit.SHORTEST_REST),
-                passed(gone, stops));
-        return camera.withScale(fitted.scale())
-                .withPosition(fitted.position())
-                .withRotation(fitted.rotation());
+                poses, frame, FilmMove.OFF * frame.width(), rate.frames(MoveFit.SHORTEST_REST), passed(gone, stops));
+        return camera.withScale(fitted.scale()).withPosition(fitted.position()).withRotation(fitted.rotation());
     }
 
     /** The frames at which the framings on the way are reached. */

@@ -48,11 +48,7 @@ public final class ShakeEdits {
         for (Shot shot : shots) {
             double begins = from + APART * edits.size();
             TracedMove shaken = TracedMove.shaken(
-                    project,
-                    shot,
-                    shake.map(one -> new ShakeLayer(one, amount, begins)),
-                    noRoom,
-                    limitPercent);
+                    project, shot, shake.map(one -> new ShakeLayer(one, amount, begins)), noRoom, limitPercent);
             shaken.edit().ifPresent(edits::add);
             String whose = shots.size() > 1 ? shot.name() + ": " : "";
             shaken.remarks().forEach(remark -> remarks.add(whose + remark));

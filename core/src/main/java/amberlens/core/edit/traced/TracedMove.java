@@ -76,16 +76,12 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
      * @param layer empty for none, which never opens an edge that was sealed
      */
     public static TracedMove shaken(
-            Project project,
-            Shot shot,
-            Optional<ShakeLayer> layer,
-            TracedWish.NoRoom noRoom,
-            double limitPercent) {
+            Project project, Shot shot, Optional<ShakeLayer> layer, TracedWish.NoRoom noRoom, double limitPercent) {
         return new Making(
                         project,
                         shot,
-                        part -> shot.withSettings(shot.settings()
-                                .withShake(layer.map(whole -> whole.withAmount(part * whole.amount())))),
+                        part -> shot.withSettings(
+                                shot.settings().withShake(layer.map(whole -> whole.withAmount(part * whole.amount())))),
                         TracedWish.USUAL.withPart(TracedWish.Part.SHAKE).withNoRoom(noRoom),
                         layer.isPresent() ? "shake" : "remove shake",
                         limitPercent)
@@ -95,9 +91,7 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
     private static MoveAndShake turned(MoveAndShake parts, TracedWish wish) {
         Trace move = wish.mirrored() ? parts.move().mirrored() : parts.move();
         Trace shake = wish.mirrored() ? parts.shake().mirrored() : parts.shake();
-        return wish.reversed()
-                ? new MoveAndShake(move.reversed(), shake.reversed())
-                : new MoveAndShake(move, shake);
+        return wish.reversed() ? new MoveAndShake(move.reversed(), shake.reversed()) : new MoveAndShake(move, shake);
     }
 
     /** The shot with a part of what is wished. */
@@ -122,12 +116,7 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
 
     /** @param with the shot with a part of it, 0 … 1 */
     private record Making(
-            Project project,
-            Shot shot,
-            DoubleFunction<Shot> with,
-            TracedWish wish,
-            String name,
-            double limitPercent) {
+            Project project, Shot shot, DoubleFunction<Shot> with, TracedWish wish, String name, double limitPercent) {
         private TracedMove made() {
             Shot whole = with.apply(1);
             List<String> remarks = new ArrayList<>();
@@ -160,7 +149,8 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
                         Optional.empty(),
                         List.of("There is no room for it around this framing. Zoom in first, or seal it."));
             }
-            remarks.add("Made smaller: " + Figures.fixed(100 * low, 0) + " % of what was asked for, so that no edge opens.");
+            remarks.add("Made smaller: " + Figures.fixed(100 * low, 0)
+                    + " % of what was asked for, so that no edge opens.");
             return taken(with.apply(low), remarks);
         }
 
@@ -168,12 +158,26 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
             Project changed = project.mapShot(shot.id(), _ -> whole);
             SealResult result = SealEdits.leastOrLift(changed, whole, SealTerms.limit(limitPercent));
             if (result instanceof SealResult.Sealed sealed) {
-                remarks.add("Sealed: no frame shows an edge.");
-                return taken(whole.withCamera(sealed.camera()), remarks);
+                return taken(sealed(whole, sealed.camera(), remarks), remarks);
             }
             ReadyMoves.Made lifted = ReadyMoves.sealed(changed.take(whole), limitPercent);
-            lifted.reason().ifPresent(reason -> remarks.add("It could not be sealed within the limit: " + reason + "."));
-            return taken(whole.withCamera(lifted.camera().orElse(whole.camera())), remarks);
+            lifted.reason().ifPresent(reason -> remarks.add("Not within the limit: " + reason + "."));
+            return taken(sealed(whole, lifted.camera().orElse(whole.camera()), remarks), remarks);
+        }
+
+        /** Says by how much the framing that was there is closer now. */
+        private Shot sealed(Shot whole, CameraTrack camera, List<String> remarks) {
+            int at = Math.min(wish.begins(), shot.lastFrame());
+            double closer =
+                    camera.at(at).scale().x() / whole.camera().at(at).scale().x() - 1;
+            Shot made = whole.withCamera(camera);
+            if (isSealed(made)) {
+                remarks.add(
+                        closer >= 0.001
+                                ? "Sealed, " + Figures.fixed(100 * closer, 1) + " % closer: no frame shows an edge."
+                                : "Sealed: no frame shows an edge.");
+            }
+            return made;
         }
 
         private TracedMove taken(Shot made, List<String> remarks) {
@@ -199,10 +203,12 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
             }
             EdgeReport edges = EdgeReport.of(changed.take(made));
             edges.worstSpan()
-                    .ifPresent(span -> remarks.add("An edge opens in " + Counted.of(openFrames(edges), "frame") + ", by up to "
-                            + Figures.fixed(Math.max(0, -span.worst().framePx()), 0) + " px."));
+                    .ifPresent(span ->
+                            remarks.add("An edge opens in " + Counted.of(openFrames(edges), "frame") + ", by up to "
+                                    + Figures.fixed(Math.max(0, -span.worst().framePx()), 0) + " px."));
             double percent = Enlargement.greatest(changed.take(made)).percent();
-            if (!Enlargement.isWithin(percent, limitPercent) && remarks.stream().noneMatch(said -> said.contains("enlarge"))) {
+            if (!Enlargement.isWithin(percent, limitPercent)
+                    && remarks.stream().noneMatch(said -> said.contains("enlarge"))) {
                 remarks.add("The picture is enlarged to " + Figures.fixed(percent, 0) + " %.");
             }
         }

@@ -41,8 +41,7 @@ public record ShakeLayer(Shake shake, double amount, double from) {
     public Stand at(double seconds) {
         Stand whole = shake.at(from + seconds);
         double part = amount / 100;
-        return new Stand(
-                part * whole.x(), part * whole.y(), Math.pow(whole.scale(), part), part * whole.degrees(), 1);
+        return new Stand(part * whole.x(), part * whole.y(), Math.pow(whole.scale(), part), part * whole.degrees(), 1);
     }
 
     /** What takes a frame along as the hand does, about its middle. */

@@ -8,10 +8,10 @@ public enum StockShake {
                     0.08, 0.9, 1, 0.0035, 0.0028, 0.12)
             .with(8, 12, 0, 0.00022, 0.00028, 0.012)
             .breathing(14, 0.0016, 0.0006)),
-    AT_ARMS_LENGTH("At arm's length", "held out in front, a little tired", 23, hand -> hand.with(
-                    0.1, 1, 1, 0.006, 0.005, 0.3)
-            .with(1.2, 3.5, 1, 0.0012, 0.0014, 0.08)
-            .with(8, 12, 0, 0.0007, 0.0009, 0.035)),
+    AT_ARMS_LENGTH(
+            "At arm's length", "held out in front, a little tired", 23, hand -> hand.with(0.1, 1, 1, 0.006, 0.005, 0.3)
+                    .with(1.2, 3.5, 1, 0.0012, 0.0014, 0.08)
+                    .with(8, 12, 0, 0.0007, 0.0009, 0.035)),
     LONG_LENS("Long lens", "from far away, so that every tremor shows", 37, hand -> hand.with(
                     0.15, 1, 1, 0.008, 0.007, 0.06)
             .with(8, 12, 0, 0.0019, 0.0023, 0.015)

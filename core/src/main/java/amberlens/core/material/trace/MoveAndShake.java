@@ -10,14 +10,17 @@ import java.util.function.ToDoubleFunction;
  * What a camera was meant to do, and what the hand that held it added: the smoothest curves near to a trace, and what is left.
  *
  * <p>How near is near follows from the film: as far as its hand shakes, at least {@value #STEADIEST} and at most {@value #MOST} of the
- * frame's width, so that a move that no hand shook is kept as it is.
+ * frame's width in a table, so that a move that no hand shook is kept as it is.
  *
  * @param move the smooth part
  * @param shake what is left: put before the move it gives the trace again
  */
 public record MoveAndShake(Trace move, Trace shake) {
-    /** How far the move may be off at a corner of the frame, in parts of its width. */
+    /** How far the move of a table may be off at a corner of the frame, in parts of its width. */
     static final double MOST = 0.005;
+
+    /** How far a hand may shake that is parted from its move. */
+    static final double MOST_APART = 0.03;
 
     static final double STEADIEST = 0.001;
 
@@ -35,7 +38,27 @@ public record MoveAndShake(Trace move, Trace shake) {
     /** The smooth ways are found in thousandths. */
     private static final double FINE = 1000;
 
+    /** The move within {@value #MOST} of the frame's width, however much the hand shakes, from where the film begins. */
     public static MoveAndShake of(Trace trace) {
+        return of(trace, MOST, true);
+    }
+
+    /**
+     * The move apart from all that the hand does: where it shakes by more than {@value #MOST} of the frame's width, as that of somebody
+     * who walks, the move is further from the film, so that nothing of the shake is left in it. It begins where a steady camera would have.
+     */
+    public static MoveAndShake apart(Trace trace) {
+        MoveAndShake parts = of(trace, MOST_APART, false);
+        Stand first = parts.move.stands().getFirst();
+        return new MoveAndShake(
+                parts.move.withStands(parts.move.stands().stream()
+                        .map(stand -> stand.after(first))
+                        .toList()),
+                parts.shake);
+    }
+
+    /** @param pinned whether the move has to be at the film's first stand at first */
+    private static MoveAndShake of(Trace trace, double most, boolean pinned) {
         List<Stand> stands = trace.stands();
         double reach = Math.hypot(trace.film().width(), trace.film().height())
                 / 2
@@ -45,11 +68,11 @@ public record MoveAndShake(Trace move, Trace shake) {
         double[] growth = numbers(stands, stand -> reach * Math.log(stand.scale()));
         double[] turn = numbers(stands, stand -> reach * Math.toRadians(stand.degrees()));
         int window = Math.max(8, (int) Math.round(CUBIC_SECONDS * trace.rate().perSecond()));
-        double off = Math.clamp(PEAK * shaken(List.of(x, y, growth, turn), window), STEADIEST, MOST);
-        double[] smoothX = smooth(x, SHIFT_PART * off);
-        double[] smoothY = smooth(y, SHIFT_PART * off);
-        double[] smoothGrowth = smooth(growth, GROWTH_PART * off);
-        double[] smoothTurn = smooth(turn, GROWTH_PART * off);
+        double off = Math.clamp(PEAK * shaken(List.of(x, y, growth, turn), window), STEADIEST, most);
+        double[] smoothX = smooth(x, SHIFT_PART * off, pinned);
+        double[] smoothY = smooth(y, SHIFT_PART * off, pinned);
+        double[] smoothGrowth = smooth(growth, GROWTH_PART * off, pinned);
+        double[] smoothTurn = smooth(turn, GROWTH_PART * off, pinned);
         List<Stand> move = new ArrayList<>();
         List<Stand> shake = new ArrayList<>();
         for (int i = 0; i < stands.size(); i++) {
@@ -71,12 +94,14 @@ public record MoveAndShake(Trace move, Trace shake) {
         return stands.stream().mapToDouble(of).toArray();
     }
 
-    private static double[] smooth(double[] way, double off) {
+    private static double[] smooth(double[] way, double off, boolean pinned) {
         double[] fine = Arrays.stream(way).map(number -> FINE * number).toArray();
         double[] low = Arrays.stream(fine).map(number -> number - FINE * off).toArray();
         double[] high = Arrays.stream(fine).map(number -> number + FINE * off).toArray();
-        low[0] = fine[0]; // where all began
-        high[0] = fine[0];
+        if (pinned) {
+            low[0] = fine[0];
+            high[0] = fine[0];
+        }
         double[] weight = new double[way.length];
         Arrays.fill(weight, 1);
         return Arrays.stream(SmoothWay.between(low, high, fine, weight))

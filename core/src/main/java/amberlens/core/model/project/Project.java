@@ -186,7 +186,7 @@ public record Project(
             return Ride.NONE;
         }
         Stream<Ride.Rig> shake = shot.settings().shake().stream()
-                .map(layer -> Ride.Rig.always(layer.in(frame.size(), frame.rate()), shot.length()));
+                .map(layer -> Ride.Rig.shaking(layer.in(frame.size(), frame.rate()), shot.length()));
         Stream<Ride.Rig> rigs = shots.stream()
                 .filter(rig -> rigged && isOver(rig, shot))
                 .sorted(Comparator.comparingInt(Shot::track))
@@ -198,8 +198,8 @@ public record Project(
     private Optional<Ride.Cut> cut(Shot rig) {
         Size whole = mediaOf(rig).size();
         return Looks.crop(rig.looks())
-                ? Optional.of(
-                        new Ride.Cut(rig.camera(), whole, Looks.cropping(rig.looks(), PictureArea.whole(whole), whole, Mirror.NONE)))
+                ? Optional.of(new Ride.Cut(
+                        rig.camera(), whole, Looks.cropping(rig.looks(), PictureArea.whole(whole), whole, Mirror.NONE)))
                 : Optional.empty();
     }
 

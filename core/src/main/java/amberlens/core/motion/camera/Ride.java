@@ -37,9 +37,13 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
             this(mover, offset, length, Optional.empty());
         }
 
-        /** One that rides on all of a shot, also while its first and its last frame are exposed; it counts the shot's own frames. */
-        public static Rig always(Mover mover, int shotLength) {
-            return new Rig(new Early(mover), EARLY, shotLength + 2 * EARLY);
+        /** A hand that shakes all of a shot, also while its first and its last frame are exposed; it counts the shot's own frames. */
+        public static Rig shaking(Mover hand, int shotLength) {
+            return new Rig(new Hand(hand), EARLY, shotLength + 2 * EARLY);
+        }
+
+        private boolean shakes() {
+            return mover instanceof Hand;
         }
 
         private boolean rides(double shotFrame) {
@@ -51,10 +55,10 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
     /** Frames of a rig that begins before its shot: more than an exposure reaches out of it. */
     private static final int EARLY = 2;
 
-    private record Early(Mover mover) implements Mover {
+    private record Hand(Mover hand) implements Mover {
         @Override
         public Pose at(double frame) {
-            return mover.at(frame - EARLY);
+            return hand.at(frame - EARLY);
         }
     }
 
@@ -110,6 +114,13 @@ public record Ride(List<Rig> rigs, FramePoint origin) {
 
     private static double far(double part, int framePx, int sheetPx) {
         return part > 1e-9 ? (FAR + part * framePx) / sheetPx : 0;
+    }
+
+    /** Without the hand that shakes. */
+    public Ride steady() {
+        return rigs.stream().noneMatch(Rig::shakes)
+                ? this
+                : new Ride(rigs.stream().filter(rig -> !rig.shakes()).toList(), origin);
     }
 
     public boolean isNone() {

@@ -127,6 +127,14 @@ public record Take(
         return dissolving.isPresent() && dissolving.get().contains(frameOf(at));
     }
 
+    /** Without the hand that shakes. */
+    public Take steady() {
+        Ride steady = ride.steady();
+        return steady.equals(ride)
+                ? this
+                : new Take(camera, length, picture, frame, steady, instants, setting, exposure, cropping, dissolving);
+    }
+
     public Take withCamera(CameraTrack newCamera) {
         return new Take(newCamera, length, picture, frame, ride, instants, setting, exposure, cropping, dissolving);
     }

@@ -25,8 +25,9 @@ public record Pace(double centrePx, double cornerPx) {
         return between(camera.at(at), camera.at(at + 1.0), frame);
     }
 
-    /** The pace of a take from a frame to the following one. */
-    public static Pace at(Take take, int at) {
+    /** The pace of a take from a frame to the following one; the hand that shakes it does not count. */
+    public static Pace at(Take shaken, int at) {
+        Take take = shaken.steady();
         return between(take.pose(at), take.pose(at + 1.0), take.frame());
     }
 

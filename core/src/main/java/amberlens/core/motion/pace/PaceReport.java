@@ -16,7 +16,8 @@ public record PaceReport(List<Pace> paces, int fastest) {
         paces = List.copyOf(paces);
     }
 
-    public static PaceReport of(Take take) {
+    public static PaceReport of(Take shaken) {
+        Take take = shaken.steady();
         List<Pace> paces = new ArrayList<>();
         int fastest = 0;
         List<Pose> poses = take.poses();

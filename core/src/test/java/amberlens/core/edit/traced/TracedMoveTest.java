@@ -12,7 +12,9 @@ import amberlens.core.base.time.FrameRate;
 import amberlens.core.edit.traced.TracedWish.NoRoom;
 import amberlens.core.edit.traced.TracedWish.Part;
 import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.material.shake.Shake;
 import amberlens.core.material.shake.ShakeLayer;
+import amberlens.core.material.shake.StockShake;
 import amberlens.core.material.trace.MoveAndShake;
 import amberlens.core.material.trace.Stand;
 import amberlens.core.material.trace.Trace;
@@ -31,6 +33,7 @@ import java.util.Random;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class TracedMoveTest {
@@ -40,18 +43,30 @@ class TracedMoveTest {
     private static final double LIMIT = 110;
 
     private static Trace trace(int length, IntFunction<Stand> at) {
-        return new Trace(FILM, FrameRate.of(25), 0, IntStream.range(0, length).mapToObj(at).toList(), false, 0);
+        return new Trace(
+                FILM,
+                FrameRate.of(25),
+                0,
+                IntStream.range(0, length).mapToObj(at).toList(),
+                false,
+                0);
     }
 
     private static MoveAndShake parts(int length, IntFunction<Stand> at) {
-        return MoveAndShake.of(trace(length, at));
+        return MoveAndShake.apart(trace(length, at));
     }
 
     /** A pan to the right that leaves and arrives gently, and what a hand adds. */
     private static MoveAndShake pan(double way, double hand) {
         TimingCurve ease = TimingCurve.ofStrengths(0.42, 0.42);
-        return parts(126, i -> new Stand(
-                -way * ease.progress(i / 125.0) + hand * (Math.sin(i * 2.1) - Math.sin(0)), hand * Math.sin(i * 1.7), 1, 0, 1));
+        return parts(
+                126,
+                i -> new Stand(
+                        -way * ease.progress(i / 125.0) + hand * (Math.sin(i * 2.1) - Math.sin(0)),
+                        hand * Math.sin(i * 1.7),
+                        1,
+                        0,
+                        1));
     }
 
     private static Project project(Size picture, CameraTrack camera, int length) {
@@ -86,15 +101,65 @@ class TracedMoveTest {
         assertThat(EdgeReport.of(project.take(taken.shot())).isSealed()).isTrue();
     }
 
+    /** A hand goes further than a move may be off; still nothing of it is left in the keys. */
+    @Test
+    void the_move_of_somebody_who_walks_has_no_more_keys_than_that_of_a_tripod() {
+        TimingCurve ease = TimingCurve.ofStrengths(0.5, 0.5);
+        Shake walking = StockShake.WALKING.shake();
+        Stand first = walking.at(0);
+        MoveAndShake film = parts(126, i -> {
+            Stand hand = walking.at(i / 25.0);
+            return new Stand(
+                    -0.4 * ease.progress(i / 125.0) + hand.x() - first.x(),
+                    hand.y() - first.y(),
+                    hand.scale() / first.scale(),
+                    hand.degrees() - first.degrees(),
+                    1);
+        });
+        Project project = project(PICTURE, close(PICTURE), 126);
+        TracedMove both = taken(project, film, TracedWish.USUAL.withPart(Part.BOTH));
+        assertThat(both.shot().camera().keyFrames()).hasSizeLessThanOrEqualTo(6);
+        double furthest = 0;
+        for (int at = 0; at < 126; at++) {
+            double way = -0.4 * 1920 * ease.progress(at / 125.0);
+            furthest = Math.max(
+                    furthest, Math.abs(both.shot().camera().at(at).position().x() - 960 - way));
+        }
+        assertThat(furthest).as("px from what was meant, 2 %").isLessThan(0.02 * 1920);
+        Shake found = both.shot().settings().shake().orElseThrow().shake();
+        double off = 0;
+        double all = 0;
+        for (int at = 0; at < 126; at++) {
+            double y = walking.at(at / 25.0).y();
+            off += Math.pow(found.at(at / 25.0).y() - y, 2);
+            all += y * y;
+        }
+        assertThat(off / all)
+                .as("of the shake, of which the slowest sway may as well be a move")
+                .isLessThan(0.3);
+    }
+
     @Test
     void half_mirrored_and_backwards_are_what_they_say() {
         Project project = project(PICTURE, close(PICTURE), 126);
         MoveAndShake film = pan(0.2, 0);
-        assertThat(gone(taken(project, film, TracedWish.USUAL.withStrength(50)).shot().camera(), 125))
+        assertThat(gone(
+                        taken(project, film, TracedWish.USUAL.withStrength(50))
+                                .shot()
+                                .camera(),
+                        125))
                 .isCloseTo(-0.1 * 1920, Offset.offset(10.0));
-        assertThat(gone(taken(project, film, TracedWish.USUAL.withMirrored(true)).shot().camera(), 125))
+        assertThat(gone(
+                        taken(project, film, TracedWish.USUAL.withMirrored(true))
+                                .shot()
+                                .camera(),
+                        125))
                 .isCloseTo(0.2 * 1920, Offset.offset(10.0));
-        assertThat(gone(taken(project, film, TracedWish.USUAL.withReversed(true)).shot().camera(), 125))
+        assertThat(gone(
+                        taken(project, film, TracedWish.USUAL.withReversed(true))
+                                .shot()
+                                .camera(),
+                        125))
                 .isCloseTo(0.2 * 1920, Offset.offset(10.0));
     }
 
@@ -107,7 +172,8 @@ class TracedMoveTest {
         for (int i = 0; i < 80; i++) {
             Pose expected = Trace.pose(neutral, spiral.stands().get(79 - i), FRAME);
             Pose found = Trace.pose(there, back.stands().get(i), FRAME);
-            assertThat(found.toFrame(new PicturePoint(3300, 1800)).distance(expected.toFrame(new PicturePoint(3300, 1800))))
+            assertThat(found.toFrame(new PicturePoint(3300, 1800))
+                            .distance(expected.toFrame(new PicturePoint(3300, 1800))))
                     .isLessThan(1e-6);
         }
     }
@@ -115,10 +181,13 @@ class TracedMoveTest {
     @Test
     void it_takes_as_long_as_in_the_film_and_then_rests_or_is_stretched_over_the_shot() {
         Project project = project(PICTURE, close(PICTURE), 251);
-        CameraTrack kept = taken(project, pan(0.3, 0), TracedWish.USUAL.withStretched(false)).shot().camera();
+        CameraTrack kept = taken(project, pan(0.3, 0), TracedWish.USUAL.withStretched(false))
+                .shot()
+                .camera();
         assertThat(gone(kept, 125)).isCloseTo(-0.3 * 1920, Offset.offset(10.0));
         assertThat(kept.at(250)).isEqualTo(kept.at(130));
-        CameraTrack stretched = taken(project, pan(0.3, 0), TracedWish.USUAL).shot().camera();
+        CameraTrack stretched =
+                taken(project, pan(0.3, 0), TracedWish.USUAL).shot().camera();
         assertThat(gone(stretched, 125)).isCloseTo(-0.15 * 1920, Offset.offset(10.0));
         assertThat(gone(stretched, 250)).isCloseTo(-0.3 * 1920, Offset.offset(10.0));
     }
@@ -133,7 +202,9 @@ class TracedMoveTest {
                                 Key.of(50, Scale.uniform(70), Leg.LINEAR),
                                 Key.of(150, Scale.uniform(90), Leg.LINEAR))));
         Project project = project(PICTURE, pushed, 176);
-        CameraTrack camera = taken(project, pan(0.2, 0), TracedWish.USUAL.withBegins(50)).shot().camera();
+        CameraTrack camera = taken(project, pan(0.2, 0), TracedWish.USUAL.withBegins(50))
+                .shot()
+                .camera();
         for (int at = 0; at <= 50; at++) {
             assertThat(camera.at(at)).as("frame %d", at).isEqualTo(pushed.at(at));
         }
@@ -151,7 +222,7 @@ class TracedMoveTest {
         assertThat(EdgeReport.of(project.take(smaller.shot())).isSealed()).isTrue();
         TracedMove sealed = taken(project, film, TracedWish.USUAL);
         assertThat(EdgeReport.of(project.take(sealed.shot())).isSealed()).isTrue();
-        assertThat(sealed.remarks()).contains("Sealed: no frame shows an edge.");
+        assertThat(sealed.remarks()).anyMatch(said -> said.startsWith("Sealed"));
         TracedMove kept = taken(project, film, TracedWish.USUAL.withNoRoom(NoRoom.KEPT));
         assertThat(gone(kept.shot().camera(), 125)).isCloseTo(-576, Offset.offset(10.0));
         assertThat(kept.remarks()).anyMatch(said -> said.startsWith("An edge opens in"));
@@ -160,10 +231,7 @@ class TracedMoveTest {
     @Test
     void at_a_framing_that_fills_the_frame_a_smaller_pan_is_none_and_nothing_is_done() {
         Size picture = new Size(1920, 1080);
-        Project project = project(
-                picture,
-                CameraTrack.still(Pose.neutral(picture, FRAME)),
-                126);
+        Project project = project(picture, CameraTrack.still(Pose.neutral(picture, FRAME)), 126);
         TracedMove none = taken(project, pan(0.3, 0), TracedWish.USUAL.withNoRoom(NoRoom.SMALLER));
         assertThat(none.edit()).isEmpty();
         assertThat(none.remarks().getFirst()).contains("no room");
@@ -173,7 +241,8 @@ class TracedMoveTest {
     void a_shake_lies_under_the_keys_that_are_there() {
         CameraTrack still = close(PICTURE);
         Project project = project(PICTURE, still, 126);
-        TracedMove shaken = taken(project, pan(0.2, 0.004), TracedWish.USUAL.withPart(Part.SHAKE).withStrength(200));
+        TracedMove shaken = taken(
+                project, pan(0.2, 0.004), TracedWish.USUAL.withPart(Part.SHAKE).withStrength(200));
         assertThat(shaken.shot().camera()).isEqualTo(still);
         ShakeLayer layer = shaken.shot().settings().shake().orElseThrow();
         assertThat(layer.amount()).isEqualTo(200);
@@ -183,7 +252,9 @@ class TracedMoveTest {
             FramePoint seen = project.take(shaken.shot()).pose(at).position();
             furthest = Math.max(furthest, seen.distance(FRAME.centre()));
         }
-        assertThat(furthest).as("twice 0.004 of the width, in two directions").isBetween(12.0, 2 * 0.006 * 1920);
+        assertThat(furthest)
+                .as("twice 0.004 of the width, in two directions, and what of the pan is taken for it")
+                .isBetween(12.0, 35.0);
     }
 
     @Test
@@ -198,19 +269,22 @@ class TracedMoveTest {
                                 Key.of(0, FRAME.centre(), Leg.LINEAR),
                                 Key.of(125, FRAME.centre().plus(new FramePoint(400, 0)), Leg.LINEAR))));
         Project project = project(PICTURE, there, 126);
-        CameraTrack paced = taken(project, film, TracedWish.USUAL.withPart(Part.PACE)).shot().camera();
+        CameraTrack paced = taken(project, film, TracedWish.USUAL.withPart(Part.PACE))
+                .shot()
+                .camera();
         assertThat(gone(paced, 40)).as("it rests as the film does").isZero();
         assertThat(gone(paced, 75)).isCloseTo(200, Offset.offset(30.0));
         assertThat(gone(paced, 110)).isCloseTo(400, Offset.offset(1e-6));
         assertThat(gone(paced, 125)).isCloseTo(400, Offset.offset(1e-6));
-        assertThatThrownBy(() -> taken(project(PICTURE, close(PICTURE), 126), film, TracedWish.USUAL.withPart(Part.PACE)))
+        assertThatThrownBy(
+                        () -> taken(project(PICTURE, close(PICTURE), 126), film, TracedWish.USUAL.withPart(Part.PACE)))
                 .hasMessageContaining("two framings");
     }
 
     @Test
     void a_film_that_rests_between_its_ends_rests_at_the_framing_between() {
-        MoveAndShake film = parts(151, i -> new Stand(
-                i < 50 ? 0.004 * i : i < 100 ? 0.2 : 0.2 + 0.008 * (i - 100), 0, 1, 0, 1));
+        MoveAndShake film =
+                parts(151, i -> new Stand(i < 50 ? 0.004 * i : i < 100 ? 0.2 : 0.2 + 0.008 * (i - 100), 0, 1, 0, 1));
         CameraTrack there = close(PICTURE)
                 .withPosition(Channel.keyed(
                         ValueKinds.POSITION,
@@ -218,18 +292,31 @@ class TracedMoveTest {
                                 Key.of(0, FRAME.centre(), Leg.LINEAR),
                                 Key.of(75, FRAME.centre().plus(new FramePoint(300, 0)), Leg.LINEAR),
                                 Key.of(150, FRAME.centre().plus(new FramePoint(300, 300)), Leg.LINEAR))));
-        CameraTrack paced =
-                taken(project(PICTURE, there, 151), film, TracedWish.USUAL.withPart(Part.PACE)).shot().camera();
+        CameraTrack paced = taken(project(PICTURE, there, 151), film, TracedWish.USUAL.withPart(Part.PACE))
+                .shot()
+                .camera();
         for (int at : new int[] {60, 75, 90}) {
-            assertThat(paced.at(at).position().distance(new FramePoint(1260, 540))).as("frame %d", at).isLessThan(1);
+            assertThat(paced.at(at).position().distance(new FramePoint(1260, 540)))
+                    .as("frame %d", at)
+                    .isLessThan(1);
         }
     }
 
     @Test
-    void five_hundred_moves_by_chance_on_pictures_of_any_size_show_no_edge() {
-        var chance = new Random(34);
+    void moves_by_chance_on_pictures_of_any_size_show_no_edge() {
+        byChance(60, 34);
+    }
+
+    @Test
+    @Tag("long")
+    void five_hundred_moves_by_chance_show_no_edge() {
+        byChance(500, 35);
+    }
+
+    private static void byChance(int count, int seed) {
+        var chance = new Random(seed);
         int sealed = 0;
-        for (int i = 0; i < 500; i++) {
+        for (int i = 0; i < count; i++) {
             Size picture = new Size(2200 + chance.nextInt(5000), 1400 + chance.nextInt(3500));
             double fill = 100 * Math.max(1920.0 / picture.width(), 1080.0 / picture.height());
             CameraTrack camera = CameraTrack.still(new Pose(
@@ -247,15 +334,14 @@ class TracedMoveTest {
                     chance.nextBoolean(),
                     chance.nextInt(20),
                     NoRoom.SEALED);
-            TracedMove taken =
-                    TracedMove.of(project, project.shots().getFirst(), "Film", film(chance), wish, 1000);
+            TracedMove taken = TracedMove.of(project, project.shots().getFirst(), "Film", film(chance), wish, 1000);
             Project made = taken.edit().orElseThrow().apply(project);
             assertThat(EdgeReport.of(made.take(made.shots().getFirst())).isSealed())
                     .as("move %d of %s with %s: %s", i, picture, wish, taken.remarks())
                     .isTrue();
             sealed += taken.shot().camera().keyFrames().isEmpty() ? 0 : 1;
         }
-        assertThat(sealed).as("that move at all").isGreaterThan(450);
+        assertThat(sealed).as("that move at all").isGreaterThan(count * 9 / 10);
     }
 
     /** A smooth move by chance, with a hand. */

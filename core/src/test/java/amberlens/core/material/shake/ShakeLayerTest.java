@@ -85,7 +85,8 @@ class ShakeLayerTest {
     void amounts_and_names_out_of_range_are_refused() {
         assertThatThrownBy(() -> new ShakeLayer(SWING, 301, 0)).hasMessageContaining("0 to 300 %");
         assertThatThrownBy(() -> new ShakeLayer(SWING, Double.NaN, 0)).hasMessageContaining("0 to 300 %");
-        assertThatThrownBy(() -> new Shake(" ", FrameRate.of(25), SWING.stands())).hasMessageContaining("name");
+        assertThatThrownBy(() -> new Shake(" ", FrameRate.of(25), SWING.stands()))
+                .hasMessageContaining("name");
         assertThatThrownBy(() -> new Shake("One", FrameRate.of(25), List.of(Stand.STILL)))
                 .hasMessageContaining("moments");
     }
@@ -94,8 +95,7 @@ class ShakeLayerTest {
         Media sheet = Media.photo("m1", "/archive/sheet.jpg", new Size(3000, 2000));
         Project project = MediaEdits.add(sheet).apply(Project.empty("Film"));
         project = ShotEdits.add(sheet, Refit.FILL, 0).apply(project);
-        return project.mapShot(
-                "s1", shot -> shot.withSettings(shot.settings().withShake(Optional.of(whole(SWING)))));
+        return project.mapShot("s1", shot -> shot.withSettings(shot.settings().withShake(Optional.of(whole(SWING)))));
     }
 
     @Test
@@ -121,7 +121,10 @@ class ShakeLayerTest {
         for (int at = 0; at < 20; at++) {
             assertThat(split.take(second).pose(at).position().x())
                     .isCloseTo(
-                            project.take(project.shots().getFirst()).pose(31 + at).position().x(),
+                            project.take(project.shots().getFirst())
+                                    .pose(31 + at)
+                                    .position()
+                                    .x(),
                             Offset.offset(1e-6));
         }
     }

@@ -41,8 +41,7 @@ class StockShakeTest {
         double beyondSway = power(StockShake.LONG_LENS.shake(), Stand::y, 2, 30);
         double trembling = power(StockShake.LONG_LENS.shake(), Stand::y, 7.5, 12.5);
         assertThat(trembling / beyondSway).isGreaterThan(0.95);
-        assertThat(trembling)
-                .isGreaterThan(5 * power(StockShake.STEADY_HANDS.shake(), Stand::y, 7.5, 12.5));
+        assertThat(trembling).isGreaterThan(5 * power(StockShake.STEADY_HANDS.shake(), Stand::y, 7.5, 12.5));
     }
 
     @Test

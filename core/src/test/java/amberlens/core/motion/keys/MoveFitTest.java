@@ -21,16 +21,14 @@ class MoveFitTest {
     private static final Size FRAME = new Size(1920, 1080);
     private static final double OFF = 9.6;
     private static final int REST = 10;
-    private static final Pose START =
-            new Pose(Scale.uniform(60), FRAME.centre(), 0, new PicturePoint(3000, 2000));
+    private static final Pose START = new Pose(Scale.uniform(60), FRAME.centre(), 0, new PicturePoint(3000, 2000));
 
     private static List<Pose> poses(int length, IntFunction<Pose> at) {
         return IntStream.range(0, length).mapToObj(at).toList();
     }
 
     private static Pose at(double x, double y, double scale, double degrees) {
-        return new Pose(
-                Scale.uniform(scale), FRAME.centre().plus(new FramePoint(x, y)), degrees, START.anchor());
+        return new Pose(Scale.uniform(scale), FRAME.centre().plus(new FramePoint(x, y)), degrees, START.anchor());
     }
 
     /** How far a picture point in the middle of the frame, or 500 px beside it, is from where it should be. */
@@ -39,7 +37,8 @@ class MoveFitTest {
         for (int i = 0; i < poses.size(); i++) {
             for (double aside : new double[] {0, 500}) {
                 FramePoint there = FRAME.centre().plus(new FramePoint(aside, 0));
-                most = Math.max(most, fit.at(i).toFrame(poses.get(i).toPicture(there)).distance(there));
+                most = Math.max(
+                        most, fit.at(i).toFrame(poses.get(i).toPicture(there)).distance(there));
             }
         }
         return most;
@@ -75,7 +74,7 @@ class MoveFitTest {
         });
         CameraTrack fit = MoveFit.of(poses, FRAME, OFF, REST);
         var keys = fit.position().keys();
-        assertThat(keys).as("a rest, a leg, a rest, a leg").hasSizeBetween(5, 6);
+        assertThat(keys).as("a rest, a leg, a rest, a leg").hasSize(5);
         long rests = IntStream.range(1, keys.size())
                 .filter(i -> keys.get(i).value().equals(keys.get(i - 1).value()))
                 .count();
@@ -88,12 +87,16 @@ class MoveFitTest {
 
     @Test
     void a_way_that_bends_gets_smooth_legs_through_few_framings() {
-        List<Pose> poses = poses(250, i -> at(
-                500 * Math.sin(i / 60.0), 200 * Math.cos(i / 45.0) - 200, 60 * Math.pow(1.002, i), 2 * Math.sin(i / 90.0)));
+        List<Pose> poses = poses(
+                250,
+                i -> at(
+                        500 * Math.sin(i / 60.0),
+                        200 * Math.cos(i / 45.0) - 200,
+                        60 * Math.pow(1.002, i),
+                        2 * Math.sin(i / 90.0)));
         CameraTrack fit = MoveFit.of(poses, FRAME, OFF, REST);
         assertThat(furthest(poses, fit)).isLessThan(OFF);
-        assertThat(fit.keyFrames()).hasSizeBetween(4, 16);
-        assertThat(fit.position().keys()).allMatch(key -> key.leg() == Leg.SMOOTH);
+        assertThat(fit.keyFrames()).hasSizeBetween(4, 12);
         double jerk = 0;
         for (int i = 2; i < 248; i++) {
             FramePoint before = fit.at(i).position().minus(fit.at(i - 0.5).position());

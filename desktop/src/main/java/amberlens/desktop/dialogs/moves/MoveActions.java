@@ -23,8 +23,7 @@ public final class MoveActions {
 
     private MoveActions() {}
 
-    public static void addTo(
-            Actions actions, Desk desk, Services services, Overlay overlay, KeptShakes shakes) {
+    public static void addTo(Actions actions, Desk desk, Services services, Overlay overlay, KeptShakes shakes) {
         move(actions, desk);
         rest(actions, desk, overlay);
         shakes(actions, desk, services, overlay, shakes);
@@ -100,9 +99,9 @@ public final class MoveActions {
 
     private static void shakes(Actions actions, Desk desk, Services services, Overlay overlay, KeptShakes shakes) {
         Needs shot = DeskNeeds.shot(desk);
-        actions.add(Menu.MOVE, "move.shake", "Shake…", "Alt+H", shot, () -> new ShakePanel(
-                        desk, services, overlay, shakes)
-                .open());
+        actions.add(
+                Menu.MOVE, "move.shake", "Shake…", "Alt+H", shot, () -> new ShakePanel(desk, services, overlay, shakes)
+                        .open());
         actions.add(
                 Menu.MOVE,
                 "move.jolts",

@@ -61,13 +61,17 @@ final class ShakePanel extends FormPanel {
         asked = new Round(services.background());
         project = desk.document().settled();
         shots = desk.cursor().selection().shots();
-        Optional<ShakeLayer> now = desk.cursor().selectedShot().map(Shot::settings).flatMap(ShotSettings::shake);
+        Optional<ShakeLayer> now =
+                desk.cursor().selectedShot().map(Shot::settings).flatMap(ShotSettings::shake);
         List<Optional<Shake>> all = new ArrayList<>(List.of(Optional.empty()));
         for (StockShake stock : StockShake.values()) {
             all.add(Optional.of(stock.shake()));
         }
         kept.all().forEach(one -> all.add(Optional.of(one.what())));
-        now.map(ShakeLayer::shake).map(Optional::of).filter(one -> !all.contains(one)).ifPresent(all::add);
+        now.map(ShakeLayer::shake)
+                .map(Optional::of)
+                .filter(one -> !all.contains(one))
+                .ifPresent(all::add);
         which = Choices.of(
                 all,
                 shake -> shake.map(Shake::name).orElse("None"),
@@ -105,8 +109,8 @@ final class ShakePanel extends FormPanel {
         row("No room", noRoom);
         explain("It lies under the move: the keys stay as they are.");
         body(found);
-        which.setOnAction(_ -> look());
-        noRoom.setOnAction(_ -> look());
+        which.valueProperty().subscribe((_, _) -> look());
+        noRoom.valueProperty().subscribe((_, _) -> look());
         amount.valueProperty().subscribe(_ -> look());
     }
 
@@ -128,13 +132,11 @@ final class ShakePanel extends FormPanel {
         double begins = from;
         NoRoom room = noRoom.getValue();
         double limit = desk.preferences().limitPercent();
-        asked.startOnly(Work.of(
-                () -> ShakeEdits.plan(project, shots, shake, much, begins, room, limit),
-                plan -> {
-                    if (overlay.getChildren().contains(this)) {
-                        show(plan);
-                    }
-                }));
+        asked.startOnly(Work.of(() -> ShakeEdits.plan(project, shots, shake, much, begins, room, limit), plan -> {
+            if (overlay.getChildren().contains(this)) {
+                show(plan);
+            }
+        }));
     }
 
     private void show(ShakeEdits.Plan plan) {

@@ -96,7 +96,9 @@ final class FilmView extends Surface {
         Stand stand = trace.stands().get(Math.clamp(at, 0, trace.length() - 1));
         pen.transform(found(stand, ratio));
         int frame = trace.first() + at;
-        Image now = images.headMap(frame + 1).isEmpty() ? first : images.headMap(frame + 1).lastEntry().getValue();
+        Image now = images.headMap(frame + 1).isEmpty()
+                ? first
+                : images.headMap(frame + 1).lastEntry().getValue();
         pen.drawImage(now, 0, 0, 1, ratio);
         pen.setStroke(Palette.AMBER.colour());
         pen.setLineWidth(1.7 * stand.scale() / scale);

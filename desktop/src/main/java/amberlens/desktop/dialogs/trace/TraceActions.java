@@ -31,12 +31,7 @@ public final class TraceActions implements MoveOfFilm {
     private final FilmTraces traces;
 
     public TraceActions(
-            Desk desk,
-            Services services,
-            Overlay overlay,
-            FileChoice files,
-            KeptShakes shakes,
-            FilmTraces traces) {
+            Desk desk, Services services, Overlay overlay, FileChoice files, KeptShakes shakes, FilmTraces traces) {
         this.desk = desk;
         this.services = services;
         this.overlay = overlay;
@@ -47,7 +42,8 @@ public final class TraceActions implements MoveOfFilm {
 
     public void addTo(Actions actions) {
         Needs shot = Needs.of("a selected shot with a picture", () -> shot().isPresent());
-        actions.add(Menu.MOVE, "move.film", "Take the move of a film…", "Alt+F", shot, () -> shot().ifPresent(this::ask));
+        actions.add(
+                Menu.MOVE, "move.film", "Take the move of a film…", "Alt+F", shot, () -> shot().ifPresent(this::ask));
     }
 
     private Optional<Shot> shot() {
@@ -62,9 +58,8 @@ public final class TraceActions implements MoveOfFilm {
 
     /** With footage of the project at hand the first of it is traced at once; without any a file is asked for. */
     private void ask(Shot shot) {
-        List<Media> footage = desk.document().project().media().stream()
-                .filter(Media::moves)
-                .toList();
+        List<Media> footage =
+                desk.document().project().media().stream().filter(Media::moves).toList();
         if (footage.isEmpty()) {
             another(film -> open(shot, List.of(film)));
         } else {
@@ -98,10 +93,11 @@ public final class TraceActions implements MoveOfFilm {
         services.background()
                 .start(Work.of(
                         () -> {
-                            Media media = MediaProbe.file(file, services.distrusted()).media();
+                            Media media =
+                                    MediaProbe.file(file, services.distrusted()).media();
                             if (!media.moves()) {
-                                throw new IllegalArgumentException(file.getFileName()
-                                        + " does not move; only the move of a film can be taken.");
+                                throw new IllegalArgumentException(
+                                        file.getFileName() + " does not move; only the move of a film can be taken.");
                             }
                             return media;
                         },

@@ -130,12 +130,12 @@ final class TracePanel extends DialogPanel {
         take.setId("trace-take");
         Button other = other("Another film…", () -> another.accept(this::add));
         other.setId("trace-another");
-        films.setOnAction(_ -> {
-            if (films.getValue() != null) {
-                trace(films.getValue());
+        films.valueProperty().subscribe((_, film) -> {
+            if (film != null) {
+                trace(film);
             }
         });
-        pieces.setOnAction(_ -> show());
+        pieces.valueProperty().subscribe((_, _) -> show());
         pieces.managedProperty().bind(pieces.visibleProperty());
         pieces.setVisible(false);
         progress.setMaxWidth(Double.MAX_VALUE);
@@ -196,15 +196,10 @@ final class TracePanel extends DialogPanel {
         usable(false);
         found.setText("Tracing what the camera of the film did …");
         Work<?>[] own = new Work<?>[1];
-        own[0] = traces.start(
-                film,
-                (part, latest) -> far(part, latest),
-                piece -> found(film, piece),
-                why -> {
-                    found.setText(why);
-                    progress.setVisible(false);
-                })
-                ;
+        own[0] = traces.start(film, (part, latest) -> far(part, latest), piece -> found(film, piece), why -> {
+            found.setText(why);
+            progress.setVisible(false);
+        });
         tracing = own[0];
         own[0].atEnd(() -> {
             if (tracing == own[0]) {
@@ -229,7 +224,8 @@ final class TracePanel extends DialogPanel {
     }
 
     private String words(Piece piece) {
-        return "Shot " + (pieces.getItems().indexOf(piece) + 1) + ", frames " + piece.trace().first() + " to " + piece.last();
+        return "Shot " + (pieces.getItems().indexOf(piece) + 1) + ", frames "
+                + piece.trace().first() + " to " + piece.last();
     }
 
     private void show() {
@@ -263,8 +259,11 @@ final class TracePanel extends DialogPanel {
         filmView.play((int) Math.round(
                 stretched
                         ? part * (piece.trace().length() - 1)
-                        : Math.min(now * piece.trace().rate().perSecond(), piece.trace().length() - 1.0)));
-        gateView.play((int) Math.min(shot.lastFrame(), now * project.frame().rate().perSecond()));
+                        : Math.min(
+                                now * piece.trace().rate().perSecond(),
+                                piece.trace().length() - 1.0)));
+        gateView.play(
+                (int) Math.min(shot.lastFrame(), now * project.frame().rate().perSecond()));
     }
 
     /** What would come of the answers. */
@@ -284,7 +283,10 @@ final class TracePanel extends DialogPanel {
                 () -> {
                     TracedMove move = TracedMove.of(project, shot, name, piece.parts(), wish, limit);
                     Project with = move.edit().map(made -> made.apply(project)).orElse(project);
-                    return new Answer(move, new ArrayList<>(with.take(with.shot(shot.id()).orElseThrow()).poses()));
+                    return new Answer(
+                            move,
+                            new ArrayList<>(with.take(with.shot(shot.id()).orElseThrow())
+                                    .poses()));
                 },
                 this::answer,
                 why -> {

@@ -68,8 +68,9 @@ final class WishRows extends HBox {
                 .addAll(
                         column("Take", part, "Strength", much, "", turned),
                         column("Time", stretched, "Begins with", atPlayhead, "No room", noRoom));
-        List.of(part, stretched, atPlayhead, noRoom).forEach(box -> box.setOnAction(_ -> changed(onChange)));
-        List.of(mirrored, reversed).forEach(box -> box.setOnAction(_ -> changed(onChange)));
+        List.of(part, stretched, atPlayhead, noRoom)
+                .forEach(box -> box.valueProperty().subscribe((_, _) -> changed(onChange)));
+        List.of(mirrored, reversed).forEach(box -> box.selectedProperty().subscribe((_, _) -> changed(onChange)));
         strength.valueProperty().subscribe(_ -> changed(onChange));
     }
 

@@ -65,6 +65,7 @@ public final class CameraPane extends StackPane implements Subscription {
     private final LookList looks;
     private final TitleForm title;
     private final PlanesForm planes;
+    private final ShakeRow shake;
     private final HBox heading = new HBox(8);
     private final HBox outcome = new HBox(8);
     private final VBox pose;
@@ -78,6 +79,7 @@ public final class CameraPane extends StackPane implements Subscription {
         looks = new LookList(desk, overlay, actions, new AddLook(actions));
         title = new TitleForm(desk, services.background());
         planes = new PlanesForm(desk, services, actions);
+        shake = new ShakeRow(actions);
         outcome.getChildren().addAll(willDo, goToKey);
         outcome.getStyleClass().add("outcome");
         pose = new VBox(heading(actions), outcome, tabs(), list(overlay));
@@ -165,7 +167,7 @@ public final class CameraPane extends StackPane implements Subscription {
         nothing.setWrapText(true);
         nothing.getStyleClass().addAll("quiet", "camera-empty");
         nothing.managedProperty().bind(nothing.visibleProperty());
-        parts.addAll(List.of(nothing, looks, title));
+        parts.addAll(List.of(shake, nothing, looks, title));
         parts.forEach(part -> part.setVisible(false)); // what is shown is told by the first change
         var list = new VBox();
         LazyParts.fill(list, parts);
@@ -196,6 +198,7 @@ public final class CameraPane extends StackPane implements Subscription {
             tab.setText(of.words() + (shot.isPresent() && hasKeys(of, shot.get()) ? " •" : ""));
         });
         rows.forEach((property, row) -> row.setVisible(shows(group, property, shot)));
+        shake.show(group == CameraGroup.MOVE ? shot : Optional.empty());
         looks.setVisible(group == CameraGroup.LOOK);
         title.setVisible(group == CameraGroup.TITLE);
         planes.setVisible(group == CameraGroup.PLANES);

@@ -14,7 +14,9 @@ import javafx.scene.shape.FillRule;
 /** Paints the gate and what it does to the picture: dimmed outside, hatched where it shows no picture. */
 final class GatePainter {
     private static final double HANDLE = 4.5;
-    private static final String RIDDEN = "with the rig";
+
+    /** Where along the lower side it is said what takes the gate along: beside its middle, where the room is. */
+    private static final double ASIDE = 0.5;
 
     private GatePainter() {}
 
@@ -61,23 +63,30 @@ final class GatePainter {
         CornerLines.stroke(pen, gate.corners());
     }
 
-    /** The gate as the rigs above leave it: what the output shows. */
-    static void ridden(GraphicsContext pen, GateShape gate) {
+    /**
+     * The gate as rigs and a shake leave it: what the output shows.
+     *
+     * @param by what takes the gate along
+     */
+    static void ridden(GraphicsContext pen, GateShape gate, String by) {
         pen.setStroke(Palette.faint(Palette.GROUND.colour(), 0.7));
         pen.setLineWidth(3);
         CornerLines.stroke(pen, gate.corners());
         pen.setStroke(Palette.PALE.colour());
         pen.setLineWidth(1.6);
         CornerLines.stroke(pen, gate.corners());
-        FramePoint bottom = gate.side(Side.BOTTOM);
-        double width = Brush.width(Fonts.text(11), RIDDEN) + 10;
+        String words = "with the " + by;
+        FramePoint middle = gate.side(Side.BOTTOM);
+        FramePoint bottom = middle.plus(
+                gate.corners().getFirst().minus(gate.corners().get(1)).times(ASIDE / 2));
+        double width = Brush.width(Fonts.text(11), words) + 10;
         pen.setFill(Palette.faint(Palette.GROUND.colour(), 0.8));
         pen.fillRoundRect(bottom.x() - width / 2, bottom.y() - 20, width, 16, 4, 4);
         Brush.aligned(
                 pen,
                 Fonts.text(11),
                 Palette.PALE.colour(),
-                RIDDEN,
+                words,
                 bottom.x(),
                 bottom.y() - 12,
                 javafx.scene.text.TextAlignment.CENTER);

@@ -56,7 +56,11 @@ final class TableDrop implements DropPlace {
         asNew.hide();
         if (Drops.isMove(event, desk.document().project())) {
             asNew.setMaxWidth(Double.MAX_VALUE);
-            asNew.show(Drops.words(event, desk.document().project(), Optional.empty(), desk.cursor().selectedShot()));
+            asNew.show(Drops.words(
+                    event,
+                    desk.document().project(),
+                    Optional.empty(),
+                    desk.cursor().selectedShot()));
             return;
         }
         double half = both ? table.getWidth() / 2 : Double.MAX_VALUE;

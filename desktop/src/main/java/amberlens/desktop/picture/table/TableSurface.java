@@ -193,7 +193,8 @@ final class TableSurface extends Surface implements OwnKeys {
         GatePainter.dimOutside(pen, seen, view, media.size());
         GatePainter.hatchOpen(pen, seen, view, media.size(), project.judges(shot.get()));
         if (!seenPose.equals(pose)) {
-            GatePainter.ridden(pen, seen);
+            boolean rigged = !project.ride(shot.get()).steady().isNone();
+            GatePainter.ridden(pen, seen, rigged ? "rig" : "shake");
         }
         var move = new MovePainter(desk, shot.get(), view);
         move.framings(pen);

@@ -93,7 +93,9 @@ public final class Drops {
     private TransferMode[] offered(Dragboard board, DropPlace place, double x, double y) {
         boolean moves = isFilm(board, desk.document().project())
                 && place.moved(x, y).filter(this.moves::takesMoves).isPresent();
-        return moves ? new TransferMode[] {TransferMode.COPY, TransferMode.LINK} : new TransferMode[] {TransferMode.COPY};
+        return moves
+                ? new TransferMode[] {TransferMode.COPY, TransferMode.LINK}
+                : new TransferMode[] {TransferMode.COPY};
     }
 
     /** Whether a drag brings one film, and the keys for links are held: what is wanted is its move. */

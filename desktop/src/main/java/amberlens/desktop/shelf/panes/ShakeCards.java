@@ -82,8 +82,7 @@ final class ShakeCards {
         double limit = desk.preferences().limitPercent();
         services.background()
                 .start(Work.of(
-                        () -> ShakeEdits.plan(
-                                project, shots, Optional.of(shake), USUAL, 0, NoRoom.SEALED, limit),
+                        () -> ShakeEdits.plan(project, shots, Optional.of(shake), USUAL, 0, NoRoom.SEALED, limit),
                         plan -> {
                             plan.edit().ifPresent(desk.document()::apply);
                             desk.say(shake.name() + " under the move. " + String.join(" ", plan.remarks()));

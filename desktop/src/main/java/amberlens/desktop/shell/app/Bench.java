@@ -150,12 +150,7 @@ public final class Bench implements AutoCloseable {
         var replacing = new PictureReplacing(desk, overlay);
         var exchange = new ExchangeActions(desk, services, overlay, files, session::startWith);
         var traced = new TraceActions(
-                desk,
-                services,
-                overlay,
-                files,
-                shakes,
-                new FilmTraces(services.background(), services.rows()));
+                desk, services, overlay, files, shakes, new FilmTraces(services.background(), services.rows()));
         addActions(exchange, lengths, traced);
         making.addTo(actions);
         var menus = new Menus(actions, session::recent, session::openSafely);

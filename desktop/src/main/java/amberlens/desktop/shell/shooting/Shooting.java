@@ -26,6 +26,7 @@ import java.util.stream.Stream;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -141,12 +142,17 @@ public final class Shooting {
         bench.services().background().whenEnded(CompletableFuture.allOf(all), then);
     }
 
+    private static boolean isTracing(Bench bench) {
+        Node take = bench.scene().lookup("#trace-take");
+        return take != null && take.isDisabled();
+    }
+
     /** Views without a window are laid out only when a picture is taken of them, so several are, until all has settled. */
     private static void takeSoon(Bench bench, Size size, CompletableFuture<FrameRaster> taken) {
         var settling = new Timeline(new KeyFrame(STEP, _ -> bench.scene().snapshot(null)));
         settling.setCycleCount(STEPS);
         settling.setOnFinished(_ -> {
-            if (bench.services().thumbnails().isBusy()) {
+            if (bench.services().thumbnails().isBusy() || isTracing(bench)) {
                 takeSoon(bench, size, taken);
                 return;
             }

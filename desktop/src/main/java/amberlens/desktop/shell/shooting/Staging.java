@@ -33,6 +33,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.scene.control.ComboBox;
 
 /** Brings the bench into the state that a view shows. */
 final class Staging {
@@ -85,6 +86,11 @@ final class Staging {
                 select(bench, "s6");
                 bench.actions().run("follow.open");
             }
+            case TRACE -> trace(bench);
+            case SHAKE -> {
+                select(bench, "s3");
+                bench.actions().run("move.shake");
+            }
             case DEPTH -> lean(bench);
             case PLANES -> planes(bench);
             case LOOK -> dress(bench);
@@ -94,6 +100,15 @@ final class Staging {
             case GUIDE -> bench.actions().run("help.guide");
             case FIRST_MOVE -> bench.actions().run("help.first-move");
             case BENCH, EMPTY, SHELF -> {}
+        }
+    }
+
+    /** The clip that was taken in the garden, of which the specimen sheet takes the move. */
+    private static void trace(Bench bench) {
+        select(bench, "s3");
+        bench.actions().run("move.film");
+        if (bench.scene().lookup("#trace-films") instanceof ComboBox<?> films) {
+            films.getSelectionModel().selectLast();
         }
     }
 

@@ -24,6 +24,8 @@ public enum View {
     ADVICE,
     EVEN,
     FOLLOW,
+    TRACE,
+    SHAKE,
     QUEUE,
     DEPTH,
     PLANES,

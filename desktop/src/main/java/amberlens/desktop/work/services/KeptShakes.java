@@ -22,10 +22,8 @@ public final class KeptShakes {
      */
     public KeptShakes(Path settings, Background background, Consumer<String> said) {
         kept = new KeptHere<>(
-                new KeptFiles<>(settings.resolve("shakes"), FILES),
-                background,
-                said,
-                () -> List.copyOf(told).forEach(Runnable::run));
+                new KeptFiles<>(settings.resolve("shakes"), FILES), background, said, () -> List.copyOf(told)
+                        .forEach(Runnable::run));
     }
 
     /** Says whom to tell when there are others. */

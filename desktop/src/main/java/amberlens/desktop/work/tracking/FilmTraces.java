@@ -132,12 +132,7 @@ public final class FilmTraces {
             if (at % every == 0) {
                 Picture picture = new Picture.Pixels(Pyramid.onDemand(pixels));
                 var whole = LineUpFrame.dressed(
-                        picture,
-                        Refit.FILL.pose(film.size(), small),
-                        Mirror.NONE,
-                        AppliedLooks.PLAIN,
-                        small,
-                        small);
+                        picture, Refit.FILL.pose(film.size(), small), Mirror.NONE, AppliedLooks.PLAIN, small, small);
                 pictures.put(at, Compositor.compose(List.of(whole), Colour.BLACK, small, rows));
             }
             return pixels;
@@ -156,7 +151,7 @@ public final class FilmTraces {
         private void give(Trace trace) {
             var piece = new Piece(
                     trace,
-                    MoveAndShake.of(trace),
+                    MoveAndShake.apart(trace),
                     new TreeMap<>(pictures.subMap(trace.first(), trace.first() + trace.length())));
             work.tell(() -> found.accept(piece));
         }
