@@ -194,10 +194,11 @@ final class MenuPlan {
                         inner("Subject", "aim.subject", "aim.hold", "aim.hold-leg", "aim.no-subject", "follow.away"),
                         inner("Footage", "follow.open", "follow.steady", "follow.stop")),
                 group("move.carry", "move.free", inner("A whole set", "move.arrange", "move.even")),
+                group("move.film", inner("Shake", "move.shake", "move.jolts")),
                 group(inner("Files", "move.out", "move.in", "move.open")),
                 group(
                         inner("Versions", "version.keep", "version.next", "version.forget"),
-                        inner("Whole move", "move.shake", "depth.turn-over", "move.mute", "move.reset")));
+                        inner("Whole move", "depth.turn-over", "move.mute", "move.reset")));
     }
 
     private static List<Entry> keysMenu() {

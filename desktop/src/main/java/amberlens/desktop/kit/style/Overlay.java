@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -132,9 +133,10 @@ public final class Overlay extends StackPane {
     }
 
     private static void focusFirst(Region panel) {
-        Node first = panel.lookup(".main-button");
-        if (first != null) {
-            first.requestFocus();
-        }
+        Node main = panel.lookup(".main-button");
+        Stream.concat(Stream.ofNullable(main), panel.lookupAll("*").stream().filter(Node::isFocusTraversable))
+                .filter(node -> !node.isDisabled())
+                .findFirst()
+                .ifPresent(Node::requestFocus); // keys reach a panel only while something in it has the focus
     }
 }

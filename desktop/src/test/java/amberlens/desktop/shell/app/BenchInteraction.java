@@ -11,6 +11,7 @@ import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Region;
@@ -154,5 +155,18 @@ abstract class BenchInteraction extends Hands {
                 .moveTo(to);
         release(MouseButton.PRIMARY).release(held);
         settle();
+    }
+
+    /** Clicks a card of the ready moves, which are scrolled to it. */
+    void card(String id) {
+        onFx(() -> {
+            ScrollPane scroll = lookup("#ready-scroll").query();
+            var node = lookup(id).query();
+            double over = scroll.getContent().getBoundsInLocal().getHeight()
+                    - scroll.getViewportBounds().getHeight();
+            scroll.setVvalue(
+                    over <= 0 ? 0 : Math.min(1, node.getBoundsInParent().getMinY() / over));
+        });
+        clickOn(id);
     }
 }

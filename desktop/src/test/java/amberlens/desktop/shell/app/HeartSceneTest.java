@@ -30,7 +30,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.Point2D;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -192,18 +191,6 @@ class HeartSceneTest extends ThreeShotsInteraction {
                 .containsExactly(2, 2, 2);
     }
 
-    private void card(String id) {
-        onFx(() -> {
-            ScrollPane scroll = lookup("#ready-scroll").query();
-            var node = lookup(id).query();
-            double over = scroll.getContent().getBoundsInLocal().getHeight()
-                    - scroll.getViewportBounds().getHeight();
-            scroll.setVvalue(
-                    over <= 0 ? 0 : Math.min(1, node.getBoundsInParent().getMinY() / over));
-        });
-        clickOn(id);
-    }
-
     @Test
     void an_inset_arrives_where_it_stands_and_leaves_from_there() {
         onFx(() -> bench.desk()
@@ -231,8 +218,8 @@ class HeartSceneTest extends ThreeShotsInteraction {
     void a_shot_is_hit_at_its_marker_and_stays_sealed() {
         pushIn();
         onFx(() -> bench.desk().document().apply(MarkerEdits.set(Optional.of("s1"), 40)));
-        keys(KeyCode.H, KeyCode.ALT);
-        clickOn("Shake");
+        fromMenu("move", "shake", "move-jolts");
+        clickOn("Jolt");
         assertThat(shot("s1").camera().position().keys().size()).isGreaterThan(4);
         assertThat(EdgeReport.of(project().take(shot("s1"))).isSealed()).isTrue();
     }
