@@ -105,7 +105,7 @@ class ProjectFileTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "\"version\": 1; \"version\": 9; newer version of Amber Lens",
+                "\"version\": 1; \"version\": 10; newer version of Amber Lens",
                 "\"version\": 1; \"version\": \"one\"; /version",
                 "amber-lens/project; another/format; /format",
                 "\"width\": 1920; \"width\": 0; /frame/width",

@@ -107,7 +107,7 @@ public final class FilmTracer {
         double[] brightness = KeyView.brightness(picture);
         return new KeyView(
                 levels,
-                Flow.corners(levels, MOST_POINTS, APART, STANDS_OUT, STRONG),
+                Spread.over(picture, Flow.corners(levels, 2 * MOST_POINTS, APART, STANDS_OUT, STRONG), MOST_POINTS),
                 pose,
                 hops,
                 brightness[0],

@@ -13,6 +13,7 @@ import amberlens.core.pixels.raster.CodeRaster;
 import amberlens.core.pixels.raster.Raster;
 import java.util.Arrays;
 import java.util.Random;
+import java.util.function.DoubleBinaryOperator;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -107,6 +108,61 @@ class FilmTracerTest {
         for (int frame = 0; frame < FRAMES; frame++) {
             isNear(trace.stands().get(frame), way(frame), frame);
         }
+    }
+
+    /** Two fifths of the picture go their own way, as a crowd does. */
+    @Test
+    void what_moves_by_itself_in_two_fifths_of_the_picture_does_not_matter() throws Exception {
+        Trace trace = trace(
+                at -> composed(at, (x, y) -> {
+                    boolean crowd = y > 0.35 * SIZE.height() && y < 0.75 * SIZE.height();
+                    return crowd ? shade(OTHER, new Stand(0.004 * at, 0, 1, 0, 1), x, y) : shade(GROUND, way(at), x, y);
+                }),
+                30);
+        IntStream.range(0, 30).forEach(at -> isNear(trace.stands().get(at), way(at), at));
+    }
+
+    /** White lines that roll up over the middle of the picture. */
+    @Test
+    void rolling_text_on_top_does_not_matter() throws Exception {
+        Trace trace = trace(
+                at -> composed(at, (x, y) -> {
+                    int rolled = (int) Math.round(y + 3.0 * at);
+                    boolean inked = new Random(31L * (rolled / 24) + (int) (x / 6)).nextInt(7) > 2;
+                    boolean letter = Math.abs(x - SIZE.width() / 2.0) < 90 && rolled % 24 < 12 && inked;
+                    return letter ? 240 : shade(GROUND, way(at), x, y);
+                }),
+                30);
+        IntStream.range(0, 30).forEach(at -> isNear(trace.stands().get(at), way(at), at));
+    }
+
+    /** Each frame is exposed for half of its time. */
+    @Test
+    void blur_of_half_a_frame_does_not_matter() throws Exception {
+        Trace trace = trace(
+                at -> composed(at, (x, y) -> {
+                    double sum = 0;
+                    for (int part = 0; part < 6; part++) {
+                        double time = Math.max(0, at + (part + 0.5) / 12 - 0.25);
+                        int before = (int) time;
+                        sum += shade(GROUND, way(before).towards(way(before + 1), time - before), x, y);
+                    }
+                    return sum / 6;
+                }),
+                20);
+        IntStream.range(0, 20).forEach(at -> isNear(trace.stands().get(at), way(at), at));
+    }
+
+    /** A shade for each pixel, with noise. */
+    private static Raster composed(int frame, DoubleBinaryOperator shade) {
+        var random = new Random(frame);
+        int[] codes = new int[Math.toIntExact(SIZE.area())];
+        for (int i = 0; i < codes.length; i++) {
+            double there = shade.applyAsDouble(i % SIZE.width() + 0.5, i / SIZE.width() + 0.5);
+            int code = Math.clamp(Math.round(there + 4 * random.nextGaussian()), 0, 255);
+            codes[i] = 0xFF000000 | code * 0x010101;
+        }
+        return CodeRaster.ofEightBits(SIZE, codes, true);
     }
 
     @Test

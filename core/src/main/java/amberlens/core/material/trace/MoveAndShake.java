@@ -27,7 +27,7 @@ public record MoveAndShake(Trace move, Trace shake) {
     /** How much further a shake goes than its root mean square, nearly always. */
     private static final double PEAK = 4;
 
-    /** A move is as good as a cubic for so long: shake is not. */
+    /** A move is as good as a cubic for so long, or for half of a film: shake is not. */
     private static final double CUBIC_SECONDS = 1.5;
 
     /** Which part of the way off each of the four numbers may take. */
@@ -67,7 +67,8 @@ public record MoveAndShake(Trace move, Trace shake) {
         double[] y = numbers(stands, Stand::y);
         double[] growth = numbers(stands, stand -> reach * Math.log(stand.scale()));
         double[] turn = numbers(stands, stand -> reach * Math.toRadians(stand.degrees()));
-        int window = Math.max(8, (int) Math.round(CUBIC_SECONDS * trace.rate().perSecond()));
+        int window = Math.max(8, Math.min(stands.size() / 2, (int)
+                Math.round(CUBIC_SECONDS * trace.rate().perSecond())));
         double off = Math.clamp(PEAK * shaken(List.of(x, y, growth, turn), window), STEADIEST, most);
         double[] smoothX = smooth(x, SHIFT_PART * off, pinned);
         double[] smoothY = smooth(y, SHIFT_PART * off, pinned);
