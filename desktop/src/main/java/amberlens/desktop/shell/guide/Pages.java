@@ -30,6 +30,7 @@ final class Pages {
             "titles",
             "sound",
             "footage",
+            "film-moves",
             "depth",
             "planes",
             "deliveries",
