@@ -72,14 +72,12 @@ final class BorderWalk {
     }
 
     /** What the hand did, found in the clip. */
-    static Shake shake(Media clip) {
+    static Shake shake(Media clip) throws FileProblem {
         try (var rows = WorkPool.ofCores();
                 var pixels = new PixelLoader(rows)) {
             Trace trace = new FilmTracer(at -> pixels.load(PixelKey.of(clip, at)))
                     .trace(clip.size(), RATE, new FrameSpan(0, FRAMES - 1), _ -> true);
             return Shake.of(NAME, MoveAndShake.apart(trace).shake());
-        } catch (FileProblem e) {
-            throw new IllegalStateException(e);
         }
     }
 }

@@ -11,17 +11,21 @@ import amberlens.core.edit.edits.Follow;
 import amberlens.core.edit.edits.Following;
 import amberlens.core.edit.edits.Rider;
 import amberlens.core.edit.edits.Rides;
+import amberlens.core.edit.edits.SealEdits;
 import amberlens.core.edit.ready.MoveWish;
 import amberlens.core.edit.ready.ReadyMove;
 import amberlens.core.edit.ready.ReadyMoves;
 import amberlens.core.edit.ready.Rhythm;
 import amberlens.core.edit.ready.Stage;
-import amberlens.core.edit.traced.ShakeEdits;
-import amberlens.core.edit.traced.TracedWish;
+import amberlens.core.judge.seal.SealResult;
+import amberlens.core.judge.seal.SealTerms;
+import amberlens.core.judge.seal.SealWay;
 import amberlens.core.judge.sharpness.Enlargement;
 import amberlens.core.material.footage.Source;
 import amberlens.core.material.layering.Fade;
 import amberlens.core.material.layering.Layering;
+import amberlens.core.material.shake.Shake;
+import amberlens.core.material.shake.ShakeLayer;
 import amberlens.core.material.track.Track;
 import amberlens.core.model.project.FrameFormat;
 import amberlens.core.model.project.Marker;
@@ -50,9 +54,13 @@ import java.util.Set;
 final class FernhollowFilm {
     private static final Size FRAME = FrameFormat.USUAL.size();
 
+    /** How much of the hand that walked is under the pond, in per cent. */
+    private static final double CALM = 25;
+
     private FernhollowFilm() {}
 
-    static Project of(List<Media> media) {
+    /** @param walk the shake that was found in the clip of the border */
+    static Project of(List<Media> media, Shake walk) {
         Media plan = media.get(0);
         Media cabinet = media.get(1);
         Media specimen = FernhollowMarks.onSpecimen(media.get(2));
@@ -61,7 +69,7 @@ final class FernhollowFilm {
         Media pond = media.get(5);
         Media seeds = media.get(6);
         return FernhollowTitles.over(shaken(
-                media.get(7),
+                walk,
                 moving(new Project(
                         "Fernhollow film",
                         FrameFormat.USUAL,
@@ -112,18 +120,15 @@ final class FernhollowFilm {
     }
 
     /** The pond is seen from the hand that walked along the border, much calmer. */
-    private static Project shaken(Media walk, Project film) {
-        return ShakeEdits.plan(
-                        film,
-                        Set.of("s6"),
-                        Optional.of(BorderWalk.shake(walk)),
-                        35,
-                        0,
-                        TracedWish.NoRoom.SEALED,
-                        Enlargement.UNNOTICED)
-                .edit()
-                .orElseThrow()
-                .apply(film);
+    private static Project shaken(Shake walk, Project film) {
+        Project shaken = film.mapShot(
+                "s6", shot -> shot.withSettings(shot.settings().withShake(Optional.of(new ShakeLayer(walk, CALM, 0)))));
+        Shot pond = shaken.shot("s6").orElseThrow();
+        return switch (SealEdits.seal(shaken, pond, SealWay.LIFT, SealTerms.limit(Enlargement.UNNOTICED))) {
+            case SealResult.Sealed sealed -> shaken.mapShot("s6", shot -> shot.withCamera(sealed.camera()));
+            case SealResult.AlreadySealed _ -> shaken;
+            case SealResult.Refused refused -> throw new IllegalStateException(refused.reason());
+        };
     }
 
     static Media media(String id, Path file, Size size) {
@@ -173,7 +178,7 @@ final class FernhollowFilm {
                                 120,
                                 Optional.of(new PicturePoint(1400, 560)),
                                 Rhythm.NONE),
-                        MoveWish.USUAL.withAmount(80))
+                        MoveWish.USUAL.withAmount(40))
                 .camera()
                 .orElseThrow();
     }

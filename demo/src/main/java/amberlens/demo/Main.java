@@ -61,7 +61,9 @@ public final class Main {
         media.add(pond("m6", pictures.resolve("mill-pond.mp4")));
         media.add(seeds("m7", pictures.resolve("seeds")));
         media.add(walk("m8", media.get(4), pictures.resolve("border-walk.mp4")));
-        ProjectFile.save(heard(FernhollowFilm.of(media), folder.resolve("sound")), folder.resolve("fernhollow.amber"));
+        ProjectFile.save(
+                heard(FernhollowFilm.of(media, BorderWalk.shake(media.get(7))), folder.resolve("sound")),
+                folder.resolve("fernhollow.amber"));
     }
 
     /** The film with its sounds, which are written beside its pictures. */

@@ -82,7 +82,13 @@ class FernhollowTest {
         Project shipped = ProjectFile.open(FILE);
         Project laid = Main.heard(
                 FernhollowFilm.of(
-                        shipped.media().stream().filter(Media::hasPixels).toList()),
+                        shipped.media().stream().filter(Media::hasPixels).toList(),
+                        shipped.shot("s6")
+                                .orElseThrow()
+                                .settings()
+                                .shake()
+                                .orElseThrow()
+                                .shake()),
                 folder);
         assertThat(laid.withMedia(shipped.media())).isEqualTo(shipped);
         assertThat(laid.media())

@@ -18,6 +18,7 @@ import amberlens.core.material.trace.Trace;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
 import amberlens.core.motion.camera.CameraTrack;
+import amberlens.core.motion.camera.Framings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -194,7 +195,7 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
 
         private void tell(Project changed, Shot made, List<String> remarks) {
             if (wish.part() != TracedWish.Part.SHAKE) {
-                int framings = made.camera().keyFrames().size();
+                int framings = Framings.of(made.camera()).size();
                 remarks.addFirst(
                         framings == 0 ? "The camera of the film stands still." : Counted.of(framings, "framing") + ".");
             }
