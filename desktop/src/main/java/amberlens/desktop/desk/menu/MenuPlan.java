@@ -193,8 +193,10 @@ final class MenuPlan {
                         inner("Frame this", "aim.level", "aim.cover", "aim.inside", "aim.places", "aim.zoom-about"),
                         inner("Subject", "aim.subject", "aim.hold", "aim.hold-leg", "aim.no-subject", "follow.away"),
                         inner("Footage", "follow.open", "follow.steady", "follow.stop")),
-                group("move.carry", "move.free", inner("A whole set", "move.arrange", "move.even")),
-                group("move.film", inner("Shake", "move.shake", "move.jolts")),
+                group(
+                        inner("From a film or a hand", "move.film", "move.shake", "move.jolts"),
+                        inner("From another shot", "move.carry", "move.free"),
+                        inner("A whole set", "move.arrange", "move.even")),
                 group(inner("Files", "move.out", "move.in", "move.open")),
                 group(
                         inner("Versions", "version.keep", "version.next", "version.forget"),

@@ -107,7 +107,7 @@ final class ShakePanel extends FormPanel {
         row("Amount", much);
         row("Begins at", other);
         row("No room", noRoom);
-        explain("It lies under the move: the keys stay as they are.");
+        explain("It is under the move: the keys stay as they are.");
         body(found);
         which.valueProperty().subscribe((_, _) -> look());
         noRoom.valueProperty().subscribe((_, _) -> look());

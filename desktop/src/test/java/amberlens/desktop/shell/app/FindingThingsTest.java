@@ -92,7 +92,7 @@ class FindingThingsTest extends BenchInteraction {
         fromMenu("move", "ease", "ease-smooth");
         assertThat(shot().camera().get(Properties.SCALE).keys().getFirst().leg())
                 .isEqualTo(Ease.SMOOTH.leg());
-        clickOn("#menu-move").clickOn("#item-move-free");
+        fromMenu("move", "from-another-shot", "move-free");
         assertThat(text("#status")).startsWith("\"Stop following another shot\" needs a shot that follows");
     }
 

@@ -218,7 +218,7 @@ class HeartSceneTest extends ThreeShotsInteraction {
     void a_shot_is_hit_at_its_marker_and_stays_sealed() {
         pushIn();
         onFx(() -> bench.desk().document().apply(MarkerEdits.set(Optional.of("s1"), 40)));
-        fromMenu("move", "shake", "move-jolts");
+        fromMenu("move", "from-a-film-or-a-hand", "move-jolts");
         clickOn("Jolt");
         assertThat(shot("s1").camera().position().keys().size()).isGreaterThan(4);
         assertThat(EdgeReport.of(project().take(shot("s1"))).isSealed()).isTrue();

@@ -113,8 +113,7 @@ class ReadyMovesSceneTest extends ThreeShotsInteraction {
         write("120\n");
         waitUntil("the follower", () -> shot("s2").camera().at(49).scale().x() > before * 1.05);
         select("s2");
-        clickOn("#menu-move");
-        clickOn("#item-move-free");
+        fromMenu("move", "from-another-shot", "move-free");
         assertThat(shot("s2").settings().carried()).isEmpty();
     }
 
