@@ -19,11 +19,8 @@ import amberlens.core.render.frame.PictureRef;
 import amberlens.desktop.desk.state.Desk;
 import amberlens.desktop.desk.state.Tools.Tool;
 import amberlens.desktop.kit.style.Hint;
-import amberlens.desktop.work.services.KeptFiles;
-import amberlens.desktop.work.services.KeptHere;
 import amberlens.desktop.work.services.KeptShakes;
 import amberlens.desktop.work.services.Services;
-import amberlens.project.MoveFile;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -36,9 +33,7 @@ import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
@@ -52,12 +47,9 @@ import org.kordamp.ikonli.feather.Feather;
 final class ReadyPane extends BorderPane {
     private static final Duration STEP = Duration.millis(110);
 
-    private static final KeptFiles.Format<OwnMove> FILES =
-            new KeptFiles.Format<>(MoveFile.ENDING, OwnMove::name, MoveFile::open, MoveFile::save);
-
     private final Desk desk;
     private final Services services;
-    private final KeptHere<OwnMove> own;
+    private final OwnMoveCards own;
     private final KeptShakes keptShakes;
     private final ShakeCards shakes;
     private final MovePreviews previews;
@@ -104,8 +96,7 @@ final class ReadyPane extends BorderPane {
         this.services = services;
         this.keptShakes = keptShakes;
         shakes = new ShakeCards(desk, services, keptShakes);
-        own = new KeptHere<>(
-                new KeptFiles<>(settings.resolve("moves"), FILES), services.background(), desk::say, this::fill);
+        own = new OwnMoveCards(desk, services, settings, this::fill);
         previews = new MovePreviews(services);
         timeline = new Timeline(new KeyFrame(STEP, _ -> {
             count++;
@@ -121,7 +112,7 @@ final class ReadyPane extends BorderPane {
         keep.getStyleClass().add("quiet-button");
         keep.setId("ready-keep");
         Hint.of(keep, "Keeps the move of the selected shot among the ready moves");
-        keep.setOnAction(_ -> keep());
+        keep.setOnAction(_ -> own.keepSelected());
         arrivals.getStyleClass().add("view-title");
         ofHand.getStyleClass().add("view-title");
         arriving.managedProperty().bind(arriving.visibleProperty());
@@ -211,24 +202,11 @@ final class ReadyPane extends BorderPane {
                             of.shot(),
                             ArrivalForm.arrival(of.arrival(), way, of.wish(), of.direction())))));
         }
-        for (KeptFiles.Kept<OwnMove> kept : own.all()) {
-            OwnMove move = kept.what();
-            var card = new MoveCard(
-                    "own-" + move.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'),
-                    move.name(),
-                    "a move you have kept",
-                    () -> give((project, shots) ->
-                            ReadyEdits.plan(project, shots, move, form.wish(), form.direction(), limit())));
-            MenuItem away = new MenuItem("Remove this kept move");
-            away.setOnAction(_ -> own.remove(kept));
-            MenuItem where = new MenuItem("Show where the file is, to share it");
-            where.setOnAction(_ -> desk.say("The move is kept in " + kept.file() + "."));
-            ContextMenu menu = new ContextMenu(where, away);
-            card.setOnContextMenuRequested(event -> menu.show(card, event.getScreenX(), event.getScreenY()));
-            moves.put(card, of -> move.make(of.stage(), of.wish(), of.direction())
-                    .camera()
-                    .map(MovePreviews.Moving::of));
-        }
+        own.cards(this::give)
+                .forEach((card, move) -> moves.put(
+                        card, of -> move.make(of.stage(), of.wish(), of.direction())
+                                .camera()
+                                .map(MovePreviews.Moving::of)));
         shakes.cards().forEach((card, shake) -> {
             ofShake.add(card);
             moves.put(
@@ -300,6 +278,10 @@ final class ReadyPane extends BorderPane {
         return desk.preferences().limitPercent();
     }
 
+    private void give(OwnMove move) {
+        give((project, shots) -> ReadyEdits.plan(project, shots, move, form.wish(), form.direction(), limit()));
+    }
+
     private interface Planner {
         ReadyEdits.Plan of(Project project, Set<String> shots);
     }
@@ -341,27 +323,9 @@ final class ReadyPane extends BorderPane {
                         : "");
     }
 
-    private void keep() {
-        Optional<Shot> shot = desk.cursor().selectedShot();
-        if (shot.isEmpty()) {
-            desk.say("There is no shot whose move could be kept.");
-            return;
-        }
-        Project project = desk.document().project();
-        own.keep(
-                new OwnMove(
-                        shot.get().name() + " move",
-                        shot.get().camera(),
-                        project.mediaOf(shot.get()).size(),
-                        project.frameSize(),
-                        shot.get().length(),
-                        !shot.get().fillsFrame()),
-                "The move is kept among the ready moves as \"" + shot.get().name() + " move\".");
-    }
-
     /** Brings a move from a file among the kept ones. */
     void take(OwnMove move) {
-        own.keep(move, "");
+        own.take(move);
     }
 
     /** Brings a shake from a file among the kept ones. */

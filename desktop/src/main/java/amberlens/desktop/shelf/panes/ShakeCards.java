@@ -22,8 +22,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
-import javafx.scene.control.ContextMenu;
-import javafx.scene.control.MenuItem;
 
 /** The shakes on the Shelf: those that come with the application and those that were kept. A click puts one under the selected shots' moves. */
 final class ShakeCards {
@@ -61,12 +59,7 @@ final class ShakeCards {
                     shake.name(),
                     "a shake you have kept",
                     () -> give(shake));
-            MenuItem away = new MenuItem("Remove this kept shake");
-            away.setOnAction(_ -> kept.remove(one));
-            MenuItem where = new MenuItem("Show where the file is, to share it");
-            where.setOnAction(_ -> desk.say("The shake is kept in " + one.file() + "."));
-            ContextMenu menu = new ContextMenu(where, away);
-            card.setOnContextMenuRequested(event -> menu.show(card, event.getScreenX(), event.getScreenY()));
+            KeptMenu.on(card, "shake", one.file(), desk::say, () -> kept.remove(one));
             cards.put(card, shake);
         }
         return cards;
