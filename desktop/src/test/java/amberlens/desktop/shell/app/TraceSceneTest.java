@@ -16,6 +16,8 @@ import amberlens.core.motion.camera.CameraTrack;
 import amberlens.core.motion.pose.Pose;
 import amberlens.core.pixels.raster.Rows;
 import amberlens.core.render.frame.FrameRaster;
+import amberlens.desktop.picture.table.TableProbe;
+import amberlens.desktop.shelf.panes.ShelfTab;
 import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.Quality;
@@ -24,9 +26,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import javafx.geometry.Point2D;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -178,6 +182,27 @@ class TraceSceneTest extends ThreeShotsInteraction {
         waitUntil("closed", () -> bench.scene().lookup("#shake-panel") == null);
         assertThat(shot().settings().shake().map(ShakeLayer::amount)).contains(40.0);
         assertThat(EdgeReport.of(project().take(shot())).isSealed()).isTrue();
+    }
+
+    /** The keys for a link are Ctrl and Shift here. */
+    @Test
+    void a_film_that_is_dropped_as_a_link_gives_its_move_and_takes_no_place() throws Exception {
+        files.pictures = List.of(walk());
+        onFx(() -> bench.actions().run("media.add"));
+        waitUntil("the film", () -> project().media().size() == 2);
+        Project before = project();
+        onFx(() -> bench.show(ShelfTab.PICTURES));
+        waitUntil("its card", () -> lookup("#media-m2").tryQuery().isPresent());
+        Point2D table = at(() -> TableProbe.centre(bench.scene())).add(40, 20);
+        press(KeyCode.CONTROL, KeyCode.SHIFT);
+        drag("#media-m2").moveTo(table.add(-60, 0)).moveTo(table.add(-6, 0)).moveTo(table);
+        release(MouseButton.PRIMARY).release(KeyCode.SHIFT, KeyCode.CONTROL);
+        waitUntil("the dialog", () -> bench.scene().lookup("#trace-panel") != null);
+        waitUntil("what was found", () -> text("#trace-found").contains("framing"));
+        clickOn("#trace-take");
+        waitUntil("the move", () -> shot().camera().position().animated());
+        assertThat(project().shots()).hasSize(1);
+        assertThat(project().media()).isEqualTo(before.media());
     }
 
     @Test
