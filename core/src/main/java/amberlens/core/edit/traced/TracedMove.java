@@ -74,7 +74,7 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
     /**
      * A shake under the move of a shot.
      *
-     * @param layer empty for none, which never opens an edge that was sealed
+     * @param layer empty for none: then the move stays as it is
      */
     public static TracedMove shaken(
             Project project, Shot shot, Optional<ShakeLayer> layer, TracedWish.NoRoom noRoom, double limitPercent) {
@@ -83,7 +83,9 @@ public record TracedMove(Shot shot, Optional<Edit> edit, List<String> remarks) {
                         shot,
                         part -> shot.withSettings(
                                 shot.settings().withShake(layer.map(whole -> whole.withAmount(part * whole.amount())))),
-                        TracedWish.USUAL.withPart(TracedWish.Part.SHAKE).withNoRoom(noRoom),
+                        TracedWish.USUAL
+                                .withPart(TracedWish.Part.SHAKE)
+                                .withNoRoom(layer.isPresent() ? noRoom : TracedWish.NoRoom.KEPT),
                         layer.isPresent() ? "shake" : "remove shake",
                         limitPercent)
                 .made();
