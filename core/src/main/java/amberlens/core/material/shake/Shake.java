@@ -74,10 +74,6 @@ public record Shake(String name, FrameRate rate, List<Stand> stands, Extras extr
         return stands.stream().mapToDouble(of).average().orElseThrow();
     }
 
-    public Shake withName(String other) {
-        return new Shake(other, rate, stands, extras);
-    }
-
     /** How long it is before it runs backwards, in seconds. */
     public double seconds() {
         return rate.seconds(stands.size() - 1.0);

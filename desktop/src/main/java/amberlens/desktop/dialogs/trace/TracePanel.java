@@ -30,15 +30,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.animation.AnimationTimer;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
@@ -50,11 +49,6 @@ final class TracePanel extends DialogPanel {
     private static final double VIEW_WIDTH = 440;
     private static final double VIEW_HEIGHT = 262;
     private static final double FOUND_HEIGHT = 54;
-    private static final double NANOS = 1e9;
-
-    /** Seconds between two rounds. */
-    private static final double PAUSE = 0.6;
-
     private final Desk desk;
     private final Overlay overlay;
     private final KeptShakes shakes;
@@ -75,14 +69,7 @@ final class TracePanel extends DialogPanel {
     private final Subscription subscription;
     private @Nullable Work<?> tracing;
     private Optional<Edit> edit = Optional.empty();
-    private long began;
-    private final AnimationTimer timer = new AnimationTimer() {
-        @Override
-        public void handle(long now) {
-            began = began == 0 ? now : began;
-            play((now - began) / NANOS);
-        }
-    };
+    private final TracePlaying playing;
 
     /** @param another asks for a film in a file, and hands it over once it is known */
     TracePanel(
@@ -114,7 +101,14 @@ final class TracePanel extends DialogPanel {
                 gateView.redraw();
             }
         });
-        timer.start();
+        playing = new TracePlaying(
+                filmView,
+                gateView,
+                project.frame().rate(),
+                shot.lastFrame(),
+                () -> Optional.ofNullable(pieces.getValue()).map(Piece::trace),
+                () -> rows.wish().stretched());
+        playing.start();
         if (!known.isEmpty()) {
             trace(known.getFirst());
         }
@@ -156,10 +150,9 @@ final class TracePanel extends DialogPanel {
         usable(false);
     }
 
-    private static VBox view(Node view, Label words) {
-        var region = (javafx.scene.layout.Region) view;
-        TextSizes.pref(region, VIEW_WIDTH, VIEW_HEIGHT);
-        return new VBox(4, region, words);
+    private static VBox view(Region view, Label words) {
+        TextSizes.pref(view, VIEW_WIDTH, VIEW_HEIGHT);
+        return new VBox(4, view, words);
     }
 
     void open() {
@@ -172,7 +165,7 @@ final class TracePanel extends DialogPanel {
             work.cancel();
         }
         planned.begin();
-        timer.stop();
+        playing.stop();
         subscription.close();
         overlay.close();
     }
@@ -195,14 +188,10 @@ final class TracePanel extends DialogPanel {
         progress.setVisible(true);
         usable(false);
         found.setText("Tracing what the camera of the film did …");
-        Work<?>[] own = new Work<?>[1];
-        own[0] = traces.start(film, (part, latest) -> far(part, latest), piece -> found(film, piece), why -> {
-            found.setText(why);
-            progress.setVisible(false);
-        });
-        tracing = own[0];
-        own[0].atEnd(() -> {
-            if (tracing == own[0]) {
+        Work<?> own = traces.start(film, this::far, this::found, found::setText);
+        tracing = own;
+        own.atEnd(() -> {
+            if (tracing == own) {
                 progress.setVisible(false);
             }
         });
@@ -215,7 +204,7 @@ final class TracePanel extends DialogPanel {
         }
     }
 
-    private void found(Media film, Piece piece) {
+    private void found(Piece piece) {
         pieces.getItems().add(piece);
         pieces.setVisible(pieces.getItems().size() > 1);
         if (pieces.getItems().size() == 1) {
@@ -233,7 +222,7 @@ final class TracePanel extends DialogPanel {
         if (piece != null) {
             filmView.show(piece);
             filmWords.setText(found(piece.trace()));
-            began = 0;
+            playing.again();
             plan();
         }
     }
@@ -243,27 +232,6 @@ final class TracePanel extends DialogPanel {
         return Counted.of(trace.length(), "frame") + ", confidence " + Figures.fixed(100 * trace.confidence(), 0) + " %"
                 + (trace.guessed() > 0 ? ", " + trace.guessed() + " guessed" : "")
                 + (trace.isDeep() ? "; near and far move apart, this is what fills most of it" : "");
-    }
-
-    private void play(double seconds) {
-        Piece piece = pieces.getValue();
-        if (piece == null) {
-            return;
-        }
-        double lasts = piece.trace().rate().seconds(piece.trace().length() - 1.0);
-        double own = project.frame().rate().seconds(shot.lastFrame());
-        double longest = Math.max(own, rows.wish().stretched() ? 0 : lasts);
-        double now = seconds % (longest + PAUSE);
-        double part = longest <= 0 ? 0 : Math.min(1, now / longest);
-        boolean stretched = rows.wish().stretched();
-        filmView.play((int) Math.round(
-                stretched
-                        ? part * (piece.trace().length() - 1)
-                        : Math.min(
-                                now * piece.trace().rate().perSecond(),
-                                piece.trace().length() - 1.0)));
-        gateView.play(
-                (int) Math.min(shot.lastFrame(), now * project.frame().rate().perSecond()));
     }
 
     /** What would come of the answers. */

@@ -203,10 +203,9 @@ final class ReadyPane extends BorderPane {
                             ArrivalForm.arrival(of.arrival(), way, of.wish(), of.direction())))));
         }
         own.cards(this::give)
-                .forEach((card, move) -> moves.put(
-                        card, of -> move.make(of.stage(), of.wish(), of.direction())
-                                .camera()
-                                .map(MovePreviews.Moving::of)));
+                .forEach((card, move) -> moves.put(card, of -> move.make(of.stage(), of.wish(), of.direction())
+                        .camera()
+                        .map(MovePreviews.Moving::of)));
         shakes.cards().forEach((card, shake) -> {
             ofShake.add(card);
             moves.put(
