@@ -91,7 +91,7 @@ public final class DeliveryFilm {
         }
         last = now;
         lastProject = project;
-        FrameFormat wanted = project.frame().withSize(size);
+        FrameFormat wanted = project.frame().delivered(size);
         frame = wanted.equals(frame) ? frame : wanted;
         return project.withFrame(frame)
                 .withShots(project.shots().stream().map(now::get).toList());
@@ -123,9 +123,8 @@ public final class DeliveryFilm {
     }
 
     static Resizing resizing(Project project, Shot shot, Size size) {
-        double across = (double) size.width() / project.frameSize().width();
-        double down = (double) size.height() / project.frameSize().height();
         boolean whole = !project.judges(shot) && project.mediaOf(shot).kind() != Media.Kind.RIG;
-        return Resizing.zoomed(project.frameSize(), size, whole ? Math.min(across, down) : Math.max(across, down));
+        return Resizing.zoomed(
+                project.frameSize(), size, project.frame().delivered(size).zoom(whole));
     }
 }

@@ -11,7 +11,6 @@ import amberlens.core.motion.keys.KeyShift;
 import amberlens.core.motion.keys.MoveFit;
 import amberlens.core.motion.pose.Depth;
 import amberlens.core.motion.pose.Pose;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -72,7 +71,6 @@ record FilmMove(Trace trace, Size frame, FrameRate rate, int length) {
         Stream<Key<V>> later = after.animated()
                 ? after.keys().stream()
                 : divided.keys().stream().filter(key -> key.at() == at);
-        List<Key<V>> keys = new ArrayList<>(Stream.concat(earlier, later).toList());
-        return Channel.keyed(before.kind(), keys);
+        return Channel.keyed(before.kind(), Stream.concat(earlier, later).toList());
     }
 }

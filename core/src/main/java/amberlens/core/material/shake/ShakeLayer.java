@@ -44,19 +44,23 @@ public record ShakeLayer(Shake shake, double amount, double from) {
         return new Stand(part * whole.x(), part * whole.y(), Math.pow(whole.scale(), part), part * whole.degrees(), 1);
     }
 
-    /** What takes a frame along as the hand does, about its middle. */
-    public Mover in(Size frame, FrameRate rate) {
-        return new Hand(this, frame, rate);
+    /**
+     * What takes a frame along as the hand does, about its middle.
+     *
+     * @param width what the shake is in parts of, in frame pixels: that of the film's frame as it is seen in this one
+     */
+    public Mover in(Size frame, double width, FrameRate rate) {
+        return new Hand(this, frame, width, rate);
     }
 
-    private record Hand(ShakeLayer layer, Size frame, FrameRate rate) implements Mover {
+    private record Hand(ShakeLayer layer, Size frame, double width, FrameRate rate) implements Mover {
         @Override
         public Pose at(double shotFrame) {
             Stand stand = layer.at(rate.seconds(shotFrame));
             FramePoint middle = frame.centre();
             return new Pose(
                     Scale.uniform(100 * stand.scale()),
-                    middle.plus(new FramePoint(stand.x() * frame.width(), stand.y() * frame.width())),
+                    middle.plus(new FramePoint(stand.x() * width, stand.y() * width)),
                     stand.degrees(),
                     new PicturePoint(middle.x(), middle.y()));
         }

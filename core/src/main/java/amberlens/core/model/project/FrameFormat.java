@@ -12,8 +12,9 @@ import amberlens.core.base.time.Shutter;
  * @param background what shows where no picture is
  * @param blurred whether there the picture above shows first, blurred and darkened
  * @param shutter of all shots that have none of their own
+ * @param film the frame of the film that it is a delivery of; its own size where it is the film's own
  */
-public record FrameFormat(Size size, FrameRate rate, Colour background, boolean blurred, Shutter shutter) {
+public record FrameFormat(Size size, FrameRate rate, Colour background, boolean blurred, Shutter shutter, Size film) {
     /** The greatest width or height of a frame. */
     public static final int LARGEST = 16384;
 
@@ -30,12 +31,34 @@ public record FrameFormat(Size size, FrameRate rate, Colour background, boolean 
         this(size, rate, background, blurred, Shutter.OFF);
     }
 
+    /** The film's own frame. */
+    public FrameFormat(Size size, FrameRate rate, Colour background, boolean blurred, Shutter shutter) {
+        this(size, rate, background, blurred, shutter, size);
+    }
+
+    /** The film's own frame in another size. */
     public FrameFormat withSize(Size other) {
         return new FrameFormat(other, rate, background, blurred, shutter);
     }
 
+    /** The same film in a delivery of a size. */
+    public FrameFormat delivered(Size delivery) {
+        return new FrameFormat(delivery, rate, background, blurred, shutter, film);
+    }
+
+    /**
+     * How many of its pixels there are for one of the film's.
+     *
+     * @param whole whether all of the film's frame is seen in it; else the largest window of its shape
+     */
+    public double zoom(boolean whole) {
+        double across = (double) size.width() / film.width();
+        double down = (double) size.height() / film.height();
+        return whole ? Math.min(across, down) : Math.max(across, down);
+    }
+
     public FrameFormat withShutter(Shutter other) {
-        return new FrameFormat(size, rate, background, blurred, other);
+        return new FrameFormat(size, rate, background, blurred, other, film);
     }
 
     public FrameFormat {

@@ -186,7 +186,9 @@ public record Project(
             return Ride.NONE;
         }
         Stream<Ride.Rig> shake = shot.settings().shake().stream()
-                .map(layer -> Ride.Rig.shaking(layer.in(frame.size(), frame.rate()), shot.length()));
+                .map(layer -> Ride.Rig.shaking(
+                        layer.in(frame.size(), frame.film().width() * frame.zoom(!judges(shot)), frame.rate()),
+                        shot.length()));
         Stream<Ride.Rig> rigs = shots.stream()
                 .filter(rig -> rigged && isOver(rig, shot))
                 .sorted(Comparator.comparingInt(Shot::track))

@@ -17,6 +17,8 @@ import amberlens.core.judge.edges.EdgeReport;
 import amberlens.core.judge.seal.SealResult;
 import amberlens.core.judge.seal.SealTerms;
 import amberlens.core.judge.seal.SealWay;
+import amberlens.core.material.shake.ShakeLayer;
+import amberlens.core.material.shake.StockShake;
 import amberlens.core.model.project.Delivery;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
@@ -153,6 +155,26 @@ class DeliveryFilmTest {
         Pose before = project.take(project.shots().getFirst()).pose(3);
         Pose after = there.take(there.shots().getFirst()).pose(3);
         for (FramePoint at : List.of(new FramePoint(960, 540), new FramePoint(700, 100), new FramePoint(1200, 900))) {
+            FramePoint seen = after.toFrame(before.toPicture(at));
+            assertThat(seen.x()).isCloseTo((at.x() - 656.25) * 16 / 9, within(1e-6));
+            assertThat(seen.y()).isCloseTo(at.y() * 16 / 9, within(1e-6));
+        }
+    }
+
+    /** A delivery is a window of the film's frame, a hand that shakes it goes along: what was sealed stays it. */
+    @Test
+    void a_shake_moves_what_is_seen_in_the_same_way() {
+        Random chance = new Random(7);
+        Project project = film(CameraTrack.still(RandomPoses.any(chance, PLAN.size(), FRAME)), 40, UPRIGHT)
+                .mapShot(
+                        "s1",
+                        shot -> shot.withSettings(shot.settings()
+                                .withShake(Optional.of(new ShakeLayer(StockShake.WALKING.shake(), 200, 0)))));
+        Project there = DeliveryFilm.of(project, UPRIGHT);
+        for (int frame = 0; frame < 40; frame += 3) {
+            Pose before = project.take(project.shots().getFirst()).pose(frame);
+            Pose after = there.take(there.shots().getFirst()).pose(frame);
+            FramePoint at = new FramePoint(700, 100);
             FramePoint seen = after.toFrame(before.toPicture(at));
             assertThat(seen.x()).isCloseTo((at.x() - 656.25) * 16 / 9, within(1e-6));
             assertThat(seen.y()).isCloseTo(at.y() * 16 / 9, within(1e-6));

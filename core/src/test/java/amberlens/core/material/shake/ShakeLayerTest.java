@@ -39,7 +39,7 @@ class ShakeLayerTest {
     @Test
     void its_own_rate_is_kept_at_any_frame_rate() {
         for (int rate : new int[] {24, 25, 30, 50}) {
-            var mover = whole(SWING).in(FRAME, FrameRate.of(rate));
+            var mover = whole(SWING).in(FRAME, FRAME.width(), FrameRate.of(rate));
             for (double seconds = 0; seconds < 1; seconds += 0.05) {
                 assertThat(mover.at(seconds * rate).position().x() - 960)
                         .as("%d fps at %.2f s", rate, seconds)

@@ -56,7 +56,7 @@ public final class TraceActions implements MoveOfFilm {
         return !project.isRig(shot) && !project.isTitle(shot);
     }
 
-    /** With footage of the project at hand the first of it is traced at once; without any a file is asked for. */
+    /** Where the project has footage, the first of it is traced at once; else a file is asked for. */
     private void ask(Shot shot) {
         List<Media> footage =
                 desk.document().project().media().stream().filter(Media::moves).toList();

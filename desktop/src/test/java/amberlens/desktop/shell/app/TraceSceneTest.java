@@ -8,7 +8,9 @@ import amberlens.core.base.geometry.Scale;
 import amberlens.core.base.geometry.Size;
 import amberlens.core.base.time.FrameRate;
 import amberlens.core.judge.edges.EdgeReport;
+import amberlens.core.material.shake.Shake;
 import amberlens.core.material.shake.ShakeLayer;
+import amberlens.core.material.shake.StockShake;
 import amberlens.core.model.project.Media;
 import amberlens.core.model.project.Project;
 import amberlens.core.model.project.Shot;
@@ -21,6 +23,7 @@ import amberlens.desktop.shelf.panes.ShelfTab;
 import amberlens.media.film.FilmCodec;
 import amberlens.media.film.FilmFile;
 import amberlens.media.film.Quality;
+import amberlens.project.ShakeFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -154,7 +157,7 @@ class TraceSceneTest extends ThreeShotsInteraction {
     }
 
     @Test
-    void the_shake_is_kept_on_the_shelf_and_lies_under_any_move() {
+    void the_shake_is_kept_on_the_shelf_and_lies_under_any_move() throws Exception {
         openFilm();
         clickOn("#trace-keep");
         waitUntil("kept", () -> text("#status").contains("The shake is kept"));
@@ -168,6 +171,16 @@ class TraceSceneTest extends ThreeShotsInteraction {
         assertThat(shot().camera().keyFrames()).isEqualTo(keys.keyFrames());
         undo();
         assertThat(shot().settings().shake()).isEmpty();
+        Path shared = folder.resolve("shared.amber-shake");
+        ShakeFile.save(
+                new Shake(
+                        "Shared", FrameRate.of(25), StockShake.LONG_LENS.shake().stands()),
+                shared);
+        files.move = Optional.of(shared);
+        onFx(() -> bench.actions().run("move.open"));
+        waitUntil(
+                "the shared one",
+                () -> lookup("#ready-own-shake-shared").tryQuery().isPresent());
         card("#ready-shake-walking");
         waitUntil("the shake", () -> shot().settings().shake().isPresent());
         assertThat(EdgeReport.of(project().take(shot())).isSealed()).isTrue();
